@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Ask;
+
+use Hovik\Core\Drawer\Scale;
+use Hovik\Core\Drawer\Tool;
+use Hovik\Core\Drawer\ToolCatalogue;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Pantry\Conversion;
+use Hovik\Core\Pantry\Handling;
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Plan\Advice;
+use Hovik\Core\Plan\Fill;
+use Hovik\Core\Plan\ToolPlan;
+use Hovik\Core\Plan\ToolPlanner;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\Dimension;
+use Hovik\Core\Quantity\KitchenMeasure;
+use Hovik\Core\Quantity\KitchenNotation;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Quantity\ShownGrams;
+use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Technique\Step;
+use Hovik\Core\Weighing\Judge;
+use Hovik\Core\Weighing\ScaleReading;
+use Hovik\Core\Weighing\Target;
+use Hovik\Core\Weighing\Tolerance;
+use Hovik\Core\Words\Phrase;
+use Hovik\Core\Words\Phrasebook;
+
+/** The core as plain values in, plain values out: for the shell, for scripts, and for the conformance cases. English. */
+final class Ask
+{
+    /** @return list<string> */
+    public static function verbs(): array
+    {
+        return ['scale', 'convert', 'plan', 'judge'];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $given
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput naming the field
+     */
+    public static function answer(string $verb, array $given): array
+    {
+        $given = new Given($given);
+
+        return match ($verb) {
+            'scale' => self::scale($given),
+            'convert' => self::convert($given),
+            'plan' => self::plan($given),
+            'judge' => self::judge($given),
+            default => throw new InvalidInput('verb', "The core has no '$verb'; it has ".implode(', ', self::verbs()).'.'),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function scale(Given $given): array
+    {
+        $unit = $given->unit();
+        $scaled = Amount::of($given->exact('amount'), $unit)->times($given->has('factor') ? $given->exact('factor') : KitchenNotation::read('1'));
+        $kitchen = KitchenMeasure::of($scaled, $given->standard());
+        $isCounted = $unit->dimension() !== Dimension::Volume;
+
+        return [
+            'exact' => KitchenNotation::write($scaled->number),
+            'unit' => $unit->value,
+            'kitchen' => array_map(static fn (Amount $a): array => ['amount' => KitchenNotation::write($a->number), 'unit' => $a->unit->value], $kitchen->parts),
+            'text' => $isCounted ? $scaled->text() : $kitchen->text(),
+            'measurable' => $kitchen->exact,
+            ...($kitchen->exact ? [] : ['nearest' => $kitchen->text(), 'error_pct' => self::tidy($kitchen->errorPct)]),
+            'needs' => self::eighths($kitchen),
+        ];
+    }
+
+    /** @return list<string> spoons a set may lack */
+    private static function eighths(KitchenMeasure $kitchen): array
+    {
+        $odd = array_filter($kitchen->parts, static fn (Amount $a): bool => $a->unit === Unit::Teaspoon && (string) $a->number->getDenominator() === '8');
+
+        return $odd === [] ? [] : ['1/8 tsp'];
+    }
+
+    /** @return array<string, mixed> */
+    private static function convert(Given $given): array
+    {
+        $standard = $given->standard();
+        $amount = Amount::of($given->exact('amount'), $given->unit());
+        $to = $given->unit('to');
+        $factor = $given->has('factor') ? $given->exact('factor') : KitchenNotation::read('1');
+        $total = $amount->times($factor);
+        $pantry = Pantry::reference();
+        $handling = $given->has('handling') ? Handling::named($given->text('handling')) : null;
+        $from = $amount->unit->dimension();
+        $answer = static fn (mixed $exact, string $shown, float $loss, array $working, ?string $source): array => [
+            'exact' => $exact, 'shown' => $shown, 'unit' => $to->value, 'early_rounding_loss' => self::tidy($loss),
+            'working' => array_map(self::english(...), $working), 'source' => $source,
+        ];
+
+        if ($from === $to->dimension() && $from !== Dimension::Ambiguous) {
+            $exact = $total->inBase($standard)->dividedBy($standard->size($to, 'to'))->simplified();
+            $shown = $from === Dimension::Mass ? (string) ShownGrams::of($exact) : KitchenNotation::write($exact);
+
+            return $answer($from === Dimension::Mass ? self::tidy($exact->toFloat()) : KitchenNotation::write($exact), $shown, 0.0, [], null);
+        }
+        $ingredient = $pantry->ingredient($given->text('ingredient'));
+        if ($to->dimension() === Dimension::Mass) {
+            $one = Conversion::toGrams($amount, $ingredient, $standard, $pantry, $handling);
+            $all = Conversion::toGrams($total, $ingredient, $standard, $pantry, $handling);
+            $unitG = $standard->size($to, 'to');
+            $exact = $all->exact->dividedBy($unitG);
+            $loss = $exact->minus(ShownGrams::of($one->exact->dividedBy($unitG))->toBigRational()->multipliedBy($factor));
+
+            return $answer(self::tidy($exact->toFloat()), (string) ShownGrams::of($exact), $loss->abs()->toFloat(), $all->working, $all->source);
+        }
+        $grams = $from === Dimension::Mass ? $total->inBase($standard) : Conversion::toGrams($total, $ingredient, $standard, $pantry, $handling)->exact;
+        $back = Conversion::fromGrams($grams, $to, $ingredient, $standard, $pantry, $handling);
+        $shown = $to->isMetricVolume() ? (string) ShownGrams::of($back->exact) : KitchenMeasure::of(Amount::of($back->exact, $to), $standard)->text();
+
+        return $answer(KitchenNotation::write($back->exact), $shown, 0.0, $back->working, $back->source);
+    }
+
+    /** @return array<string, mixed> */
+    private static function plan(Given $given): array
+    {
+        $standard = $given->standard();
+        $ingredient = Pantry::reference()->ingredient($given->text('ingredient'));
+        $method = $given->has('method') ? HouseMethod::named($given->text('method')) : null;
+        $plans = (new ToolPlanner(Pantry::reference()))->plan(
+            Amount::of($given->exact('amount'), $given->unit()), $ingredient, self::drawer($given, $standard), $standard, $method,
+        );
+
+        return [
+            'plans' => array_map(static fn (ToolPlan $plan): array => [
+                'fills' => array_map(static fn (Fill $fill): array => ['tool' => $fill->tool->id, 'count' => $fill->count, 'to_mark' => $fill->toMark?->text], $plan->fills),
+                'fill_count' => $plan->fillCount(),
+                'exact' => $plan->exact,
+                'error_pct' => self::tidy($plan->errorPct),
+                'mean_g' => self::tidy($plan->meanG),
+                'u_g' => self::tidy($plan->uG),
+                'why' => self::english($plan->why),
+            ], $plans->plans),
+            'steps' => array_map(static fn (Step $step): string => $step->value, $plans->technique->steps),
+            'advice' => array_map(static fn (Advice $advice): string => $advice->value, $plans->advice),
+            'weigh_g' => self::tidy($plans->weighG),
+        ];
+    }
+
+    /** @return list<Tool> */
+    private static function drawer(Given $given, MeasureStandard $standard): array
+    {
+        $tools = [];
+        foreach ($given->list('drawer') as $i => $item) {
+            if (is_string($item)) {
+                $item = ['id' => $item];
+            }
+            if (! is_array($item)) {
+                throw new InvalidInput("drawer.$i", 'A tool is an id, or an object with an id.');
+            }
+            $one = new Given($item, "drawer.$i.");
+            $trueMl = $one->numberOr('true_ml', null);
+            if ($trueMl !== null && ! ($trueMl > 0 && $trueMl <= 10_000)) {
+                throw new InvalidInput("drawer.$i.true_ml", 'The true volume must be above 0 mL and no more than 10 000 mL.');
+            }
+            $count = $one->numberOr('count', 1.0);
+            if ($count >= 1) {
+                $tools[] = ToolCatalogue::tool($one->text('id'), $standard, $trueMl, (int) $count, "drawer.$i.id");
+            }
+        }
+
+        return $tools;
+    }
+
+    /** @return array<string, mixed> */
+    private static function judge(Given $given): array
+    {
+        $scale = $given->object('scale');
+        $judgement = Judge::judge(
+            Target::of($given->number('target_g'), Tolerance::of($given->number('tolerance_pct'), $given->numberOr('tolerance_floor_g', 0.0) ?? 0.0)),
+            ScaleReading::of($given->number('weighed_g'), new Scale($scale->number('readability_g'), $scale->numberOr('u_cal_g', 0.0))),
+            $given->numberOr('expected_g', null),
+        );
+        $technique = $judgement->technique;
+
+        return [
+            'verdict' => $judgement->verdict->value,
+            'error_g' => self::tidy($judgement->errorG),
+            'error_pct' => self::tidy($judgement->errorPct),
+            'band_g' => array_map(self::tidy(...), $judgement->band()),
+            'tolerance_g' => self::tidy($judgement->target->toleranceG()),
+            'tolerance_from' => $judgement->target->tolerance->isDecidedByFloor($judgement->target->grams) ? 'floor' : 'percent',
+            'scale_u_g' => self::tidy($judgement->uncertaintyG),
+            'scale_fit' => $judgement->fitness->fit,
+            'weigh_together' => $judgement->fitness->weighTogether,
+            'finer_scale_first' => $judgement->fitness->needsFinerScale(),
+            'technique' => $technique === null ? null : [
+                'error_g' => self::tidy($technique->errorG), 'error_pct' => self::tidy($technique->errorPct), 'verdict' => $technique->verdict->value,
+            ],
+        ];
+    }
+
+    private static function english(Phrase $phrase): string
+    {
+        return Phrasebook::in('en')->say($phrase);
+    }
+
+    /** Without the dust of binary fractions. */
+    private static function tidy(float $number): float
+    {
+        return round($number, 9) + 0.0;
+    }
+}

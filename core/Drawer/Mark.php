@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Drawer;
+
+use Brick\Math\BigRational;
+use Hovik\Core\Quantity\Amount;
+
+/** A line on a tool's wall or wrapper: its lettering, `3/4 cup`, the volume below it in mL, exact, and the same as an amount (null where imperial). */
+final readonly class Mark
+{
+    public function __construct(public string $text, public BigRational $ml, public ?Amount $amount) {}
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Drawer;
+
+use Brick\Math\BigRational;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Words\Phrase;
+
+/** A measuring tool of the catalogue, or one of a school's own with its volume found by weighing water. */
+final readonly class Tool
+{
+    /**
+     * @param  string  $nominal  what is stamped on it: `1/2 cup`
+     * @param  Amount|null  $size  that as an amount; null where it is imperial
+     * @param  BigRational  $nominalMl  that, exact, in the standard in force
+     * @param  list<Mark>  $marks  lowest first
+     * @param  float|null  $diameterMm  inside, at the rim
+     * @param  float  $tolerance  relative, 0 to 1: how far tools of this kind commonly are off
+     * @param  float|null  $trueMl  as calibrated; null while nobody has checked it
+     * @param  int  $count  how many the school owns
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public ToolKind $kind,
+        public string $nominal,
+        public ?Amount $size,
+        public BigRational $nominalMl,
+        public array $marks,
+        public ?float $diameterMm,
+        public float $tolerance,
+        public ?float $trueMl = null,
+        public int $count = 1,
+    ) {}
+
+    /** Relative standard uncertainty of its volume, common to all its fills: rectangular over the tolerance, or what a calibration leaves. */
+    public function relativeUncertainty(): float
+    {
+        return $this->trueMl === null ? $this->tolerance / sqrt(3.0) : 0.005;
+    }
+
+    /** True volume over nominal: 1 until calibrated. */
+    public function bias(): float
+    {
+        return $this->trueMl === null ? 1.0 : $this->trueMl / $this->nominalMl->toFloat();
+    }
+
+    /** `1/2 cup measure`, in any language. */
+    public function called(): Phrase
+    {
+        return Phrase::of("tool.{$this->kind->value}", ['size' => $this->size ?? $this->nominal]);
+    }
+
+    /** The mark at exactly this volume, or null. */
+    public function markAt(BigRational $ml): ?Mark
+    {
+        foreach ($this->marks as $mark) {
+            if ($mark->ml->isEqualTo($ml)) {
+                return $mark;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Pantry;
+
+use Brick\Math\BigRational;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\Dimension;
+use Hovik\Core\Quantity\KitchenNotation;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Quantity\ShownGrams;
+use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Words\Phrase;
+
+/** Amounts to grams and grams to amounts, exact, with the working and where the figure comes from. */
+final readonly class Conversion
+{
+    /**
+     * @param  BigRational  $exact  in the unit asked for
+     * @param  list<Phrase>  $working  one sentence a step
+     * @param  string|null  $source  of the weight used; null when none was needed
+     */
+    private function __construct(public BigRational $exact, public array $working, public ?string $source) {}
+
+    /**
+     * The weight of an amount. A volume said in units of 20 mL or less (spoons) takes the spoon weight where the
+     * ingredient has one; counts take the weight of a piece; sticks are a mass.
+     *
+     * @throws InvalidInput when the ingredient has no such weight
+     */
+    public static function toGrams(Amount $amount, Ingredient $ingredient, MeasureStandard $standard, Pantry $pantry, ?Handling $handling = null): self
+    {
+        return match ($amount->unit->dimension()) {
+            Dimension::Mass => self::mass($amount, $standard),
+            Dimension::Count => self::pieces($amount, $ingredient, $standard),
+            default => self::volume($amount, Density::of($pantry, $ingredient, $handling), $standard),
+        };
+    }
+
+    /**
+     * The volume that weighs this much, in a volume unit.
+     *
+     * @throws InvalidInput when the ingredient is not measured by volume
+     */
+    public static function fromGrams(BigRational $grams, Unit $to, Ingredient $ingredient, MeasureStandard $standard, Pantry $pantry, ?Handling $handling = null): self
+    {
+        if ($to->dimension() !== Dimension::Volume) {
+            throw new InvalidInput('to', "'{$to->value}' is not a unit of volume.");
+        }
+        $density = Density::of($pantry, $ingredient, $handling);
+        $unitMl = $standard->size($to, 'to');
+        $perUnit = $density->inVessel($unitMl)->multipliedBy($unitMl)->simplified();
+
+        return new self($grams->dividedBy($perUnit)->simplified(), [
+            ...self::weightOf($density, $unitMl, $to, $standard),
+            Phrase::of('working.divide', ['grams' => ShownGrams::of($grams), 'each' => ShownGrams::of($perUnit), 'unit' => self::one($to)]),
+        ], $ingredient->source);
+    }
+
+    private static function volume(Amount $amount, Density $density, MeasureStandard $standard): self
+    {
+        $unitMl = $standard->size($amount->unit);
+        $perUnit = $density->inVessel($unitMl)->multipliedBy($unitMl)->simplified();
+        $exact = $perUnit->multipliedBy($amount->number)->simplified();
+
+        return new self($exact, [
+            ...self::weightOf($density, $unitMl, $amount->unit, $standard),
+            Phrase::of('working.times', ['amount' => $amount, 'each' => ShownGrams::of($perUnit), 'grams' => ShownGrams::of($exact)]),
+        ], $density->ingredient->source);
+    }
+
+    private static function pieces(Amount $amount, Ingredient $ingredient, MeasureStandard $standard): self
+    {
+        if ($ingredient->gramsPerPiece === null) {
+            throw new InvalidInput('unit', "{$ingredient->name} is not counted by the piece.");
+        }
+        $pieces = $amount->inBase($standard);
+        $exact = $pieces->multipliedBy($ingredient->gramsPerPiece)->simplified();
+
+        return new self($exact, [Phrase::of('working.pieces', [
+            'count' => KitchenNotation::write($pieces), 'each' => $ingredient->gramsPerPiece, 'grams' => ShownGrams::of($exact),
+        ])], $ingredient->source);
+    }
+
+    private static function mass(Amount $amount, MeasureStandard $standard): self
+    {
+        // A stick is a US measure: a US standard is what gives it its size.
+        $exact = $amount->inBase($standard);
+
+        return new self($exact, $amount->unit === Unit::Gram ? [] : [Phrase::of('working.mass', ['amount' => $amount, 'grams' => ShownGrams::of($exact)])], null);
+    }
+
+    /** @return list<Phrase> how the weight of one unit comes about */
+    private static function weightOf(Density $density, BigRational $unitMl, Unit $unit, MeasureStandard $standard): array
+    {
+        $ingredient = $density->ingredient;
+        $bySpoon = $density->usesSpoonWeight($unitMl);
+        $of = $bySpoon ? Unit::Teaspoon : Unit::Cup;
+        $working = [Phrase::of('working.reference', [
+            'name' => Phrase::of("ingredient.{$ingredient->id}"),
+            'grams' => ($bySpoon ? $ingredient->gramsPerTsp : $ingredient->gramsPerUsCup) ?? 0,
+            'unit' => self::one($of),
+            'handling' => Phrase::of("handling.{$ingredient->referenceHandling->value}"),
+        ])];
+        if ($density->handling !== $ingredient->referenceHandling) {
+            $working[] = Phrase::of('working.handling', ['handling' => Phrase::of("handling.{$density->handling->value}"), 'factor' => $density->factor->mean]);
+        }
+        if ($unit !== $of || $standard !== MeasureStandard::UsCustomary) {
+            $working[] = Phrase::of('working.unit', ['unit' => self::one($unit), 'ml' => $unitMl->toScale(2, \Brick\Math\RoundingMode::HALF_UP), 'of' => self::one($of), 'ofMl' => MeasureStandard::UsCustomary->size($of)->toScale(2, \Brick\Math\RoundingMode::HALF_UP)]);
+        }
+
+        return $working;
+    }
+
+    private static function one(Unit $unit): Amount
+    {
+        return Amount::of('1', $unit);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Pantry;
+
+use Brick\Math\BigDecimal;
+
+/** Weight of a level fill handled this way over the same fill in the reference handling, and how much people's habits vary. */
+final readonly class HandlingFactor
+{
+    /**
+     * @param  BigDecimal  $mean  dimensionless, 0.4 to 2
+     * @param  float  $sd  standard deviation of the factor between people
+     * @param  string  $advisable  yes, no or by-school
+     */
+    public function __construct(public BigDecimal $mean, public float $sd, public string $advisable, public string $why) {}
+}

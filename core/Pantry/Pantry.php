@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Pantry;
+
+use Brick\Math\BigDecimal;
+use Hovik\Core\InvalidInput;
+
+/** The catalogue of ingredients and of what each way of handling does to their weight. */
+final class Pantry
+{
+    private static ?self $reference = null;
+
+    /** @var array<string, Ingredient> made when first asked for */
+    private array $made = [];
+
+    /** @var array<string, HandlingFactor> by "family/handling" and "ingredient/handling" */
+    private array $factors = [];
+
+    /**
+     * @param  array<string, array<string, string>>  $ingredients  rows by id
+     * @param  list<array<string, string>>  $handlings
+     * @param  list<array<string, string>>  $overrides
+     */
+    private function __construct(private readonly array $ingredients, array $handlings, array $overrides)
+    {
+        foreach ($handlings as $row) {
+            $this->factors[$row['family'].'/'.$row['handling']] = self::factor($row, $row['advisable']);
+        }
+        foreach ($overrides as $row) {
+            $family = $this->ingredients[$row['ingredient_id']]['family'];
+            $advisable = ($this->factors[$family.'/'.$row['handling']] ?? null)?->advisable ?? 'no';
+            $this->factors[$row['ingredient_id'].'/'.$row['handling']] = self::factor($row, $advisable);
+        }
+    }
+
+    /** The reference pantry, loaded once a process. */
+    public static function reference(): self
+    {
+        if (self::$reference === null) {
+            /** @var list<array<string, string>> $ingredients */
+            $ingredients = require __DIR__.'/../data/compiled/ingredients.php';
+            /** @var list<array<string, string>> $handlings */
+            $handlings = require __DIR__.'/../data/compiled/handling.php';
+            /** @var list<array<string, string>> $overrides */
+            $overrides = require __DIR__.'/../data/compiled/handling_overrides.php';
+            self::$reference = new self(array_column($ingredients, null, 'id'), $handlings, $overrides);
+        }
+
+        return self::$reference;
+    }
+
+    /** @throws InvalidInput when there is no such ingredient */
+    public function ingredient(string $id, string $field = 'ingredient'): Ingredient
+    {
+        $row = $this->ingredients[$id] ?? throw new InvalidInput($field, "There is no ingredient '$id' in the pantry.");
+
+        return $this->made[$id] ??= self::make($row);
+    }
+
+    /** @return list<string> */
+    public function ids(): array
+    {
+        return array_map('strval', array_keys($this->ingredients));
+    }
+
+    /** The ingredient's own factor before its family's; null where the handling makes no sense for it. */
+    public function handlingFactor(Ingredient $ingredient, Handling $handling): ?HandlingFactor
+    {
+        return $this->factors[$ingredient->id.'/'.$handling->value] ?? $this->factors[$ingredient->family->value.'/'.$handling->value] ?? null;
+    }
+
+    /** @param array<string, string> $row */
+    private static function factor(array $row, string $advisable): HandlingFactor
+    {
+        return new HandlingFactor(BigDecimal::of($row['factor_mean']), (float) $row['factor_sd'], $advisable, $row['why']);
+    }
+
+    /** @param array<string, string> $row */
+    private static function make(array $row): Ingredient
+    {
+        $decimal = static fn (string $cell): ?BigDecimal => $cell === '' ? null : BigDecimal::of($cell);
+        $list = static fn (string $cell): array => $cell === '' ? [] : explode('|', $cell);
+
+        return new Ingredient(
+            id: $row['id'],
+            name: $row['name'],
+            aliases: $list($row['plural_or_aliases']),
+            family: Family::from($row['family']),
+            referenceHandling: Handling::from($row['reference_handling']),
+            gramsPerUsCup: $decimal($row['g_per_us_cup']),
+            gramsPerTsp: $decimal($row['g_per_tsp']),
+            gramsPerPiece: $decimal($row['g_per_piece']),
+            cvFill: (float) $row['cv_fill_pct'] / 100,
+            cvBatch: (float) $row['cv_batch_pct'] / 100,
+            reposeDeg: $row['repose_deg'] === '' ? null : (float) $row['repose_deg'],
+            residue: (float) $row['residue_pct'] / 100,
+            allergens: $list($row['allergens']),
+            rawRisk: $row['raw_risk'],
+            source: $row['source'],
+            confidence: $row['confidence'],
+            notes: $row['notes'],
+        );
+    }
+}

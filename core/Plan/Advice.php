@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Plan;
+
+/** What the planner tells besides its plans. */
+enum Advice: string
+{
+    case WeighInstead = 'weigh-instead';
+    case NoSuitableTool = 'no-suitable-tool';
+    case BelowSmallestMark = 'below-smallest-mark';
+    case AboveHighestMark = 'above-highest-mark';
+    case BetweenMarks = 'between-marks';
+    case CountInstead = 'count-instead';
+}

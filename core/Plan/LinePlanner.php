@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Plan;
+
+use Brick\Math\RoundingMode;
+use Hovik\Core\Drawer\Tool;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Pantry\Conversion;
+use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Technique\TechniqueCatalogue;
+use Hovik\Core\Weighing\Strictness;
+use Hovik\Core\Weighing\Tolerance;
+use Hovik\Core\Weighing\ToleranceLevel;
+
+/** Puts tools, technique, target and tolerance together for one line of a lab, by a class's settings. */
+final class LinePlanner
+{
+    private ToolPlanner $tools;
+
+    /**
+     * @param  list<Tool>  $drawer
+     * @param  list<HouseMethod>  $methods  the class's choices; families without one take their default
+     */
+    public function __construct(
+        private readonly Pantry $pantry,
+        private readonly array $drawer,
+        private readonly MeasureStandard $standard,
+        private readonly ToleranceLevel $level,
+        private readonly array $methods = [],
+    ) {
+        $this->tools = new ToolPlanner($pantry);
+    }
+
+    /** @throws InvalidInput when the amount makes no sense for the ingredient */
+    public function plan(Ingredient $ingredient, Amount $amount, Strictness $strictness): LinePlan
+    {
+        $method = TechniqueCatalogue::methodFor($ingredient, $this->chosenFor($ingredient));
+        $handling = TechniqueCatalogue::handlingFor($ingredient, $method);
+        $conversion = Conversion::toGrams($amount, $ingredient, $this->standard, $this->pantry, $handling);
+
+        return new LinePlan(
+            ingredient: $ingredient,
+            amount: $amount,
+            plans: $this->tools->plan($amount, $ingredient, $this->drawer, $this->standard, $method),
+            method: $method,
+            handling: $handling,
+            targetG: $conversion->exact->toScale(4, RoundingMode::HALF_UP),
+            tolerance: Tolerance::usual($ingredient->family, $this->level, $strictness),
+            working: $conversion->working,
+            source: $conversion->source,
+        );
+    }
+
+    private function chosenFor(Ingredient $ingredient): ?HouseMethod
+    {
+        foreach ($this->methods as $method) {
+            if ($method->suits($ingredient->family)) {
+                return $method;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Plan;
+
+use Hovik\Core\Words\Phrase;
+
+/** One way to measure an amount with owned tools. */
+final readonly class ToolPlan
+{
+    /**
+     * @param  list<Fill>  $fills  largest first; empty when pieces are counted
+     * @param  float  $errorPct  of the nominal volume against the amount; 0 when exact
+     * @param  float  $meanG  what good technique gives, g
+     * @param  float  $uG  its standard uncertainty, g
+     */
+    public function __construct(
+        public array $fills,
+        public bool $exact,
+        public float $errorPct,
+        public float $meanG,
+        public float $uG,
+        public Phrase $why,
+    ) {}
+
+    public function fillCount(): int
+    {
+        return array_sum(array_map(static fn (Fill $fill): int => $fill->count, $this->fills));
+    }
+
+    public function distinctTools(): int
+    {
+        return count(array_unique(array_map(static fn (Fill $fill): string => $fill->tool->id, $this->fills)));
+    }
+}

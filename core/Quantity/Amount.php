@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Quantity;
+
+use Brick\Math\BigRational;
+use Hovik\Core\InvalidInput;
+
+/** A number and a unit as a recipe says it, exact: `1 3/4 cup`. */
+final readonly class Amount
+{
+    /** More than a school ever measures; keeps typing slips and attacks out of the arithmetic. */
+    private const MOST = 100_000;
+
+    private function __construct(public BigRational $number, public Unit $unit) {}
+
+    /** @throws InvalidInput when not above zero, or beyond any kitchen */
+    public static function of(BigRational|string $number, Unit $unit, string $field = 'amount'): self
+    {
+        $number = is_string($number) ? KitchenNotation::read($number, $field) : $number->simplified();
+        if (! $number->isPositive()) {
+            throw new InvalidInput($field, 'The amount must be more than zero.');
+        }
+        if ($number->isGreaterThan(self::MOST)) {
+            throw new InvalidInput($field, 'That amount is too large for a kitchen.');
+        }
+
+        return new self($number, $unit);
+    }
+
+    /** @throws InvalidInput when the factor is not above zero */
+    public function times(BigRational $factor): self
+    {
+        if (! $factor->isPositive()) {
+            throw new InvalidInput('factor', 'The factor must be more than zero.');
+        }
+
+        return self::of($this->number->multipliedBy($factor), $this->unit);
+    }
+
+    /** In the base of its dimension, exact: mL, g or pieces. @throws InvalidInput when the standard gives it no size */
+    public function inBase(MeasureStandard $standard): BigRational
+    {
+        return $this->number->multipliedBy($standard->size($this->unit))->simplified();
+    }
+
+    /** `1 3/4 cups`, for people. */
+    public function text(): string
+    {
+        return KitchenNotation::write($this->number).' '.$this->unit->symbol($this->number->isGreaterThan(1));
+    }
+}

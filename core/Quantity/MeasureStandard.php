@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Quantity;
+
+use Brick\Math\BigRational;
+use Hovik\Core\InvalidInput;
+
+/** Whose cup: the class's setting that gives every volume unit its size. */
+enum MeasureStandard: string
+{
+    case UsCustomary = 'us_customary';
+    case UsLabel240 = 'us_label_240';
+    case Metric250 = 'metric_250';
+    case Australian = 'au';
+    /** Only for reading the marks of imperial jugs; no class measures by it. */
+    case ImperialLegacy = 'uk_imperial_legacy';
+
+    /** @throws InvalidInput when the id is not a standard a class can choose */
+    public static function named(string $id, string $field = 'standard'): self
+    {
+        $standard = self::tryFrom($id);
+        if ($standard === null || $standard === self::ImperialLegacy) {
+            throw new InvalidInput($field, "There is no measure standard '$id'; use us_customary, us_label_240, metric_250 or au.");
+        }
+
+        return $standard;
+    }
+
+    /**
+     * The size of one unit, exact: mL of a volume, g of a mass, pieces of a count. A unit the US label standard leaves
+     * open falls back to US customary; in other standards it is refused, since the writer must be asked.
+     *
+     * @throws InvalidInput when the unit has no size here
+     */
+    public function size(Unit $unit, string $field = 'unit'): BigRational
+    {
+        static $sizes = [];
+        $key = $this->value.' '.$unit->value;
+        if (isset($sizes[$key])) {
+            return $sizes[$key];
+        }
+        $row = UnitTable::row($unit);
+        $cell = $row[$this->value];
+        if ($cell === '' && $this === self::UsLabel240) {
+            $cell = $row[self::UsCustomary->value];
+        }
+        if ($cell === '') {
+            throw new InvalidInput($field, $unit->dimension() === Dimension::Ambiguous
+                ? "A {$unit->symbol()} has no size of its own; say how much is in it."
+                : "The unit '{$unit->value}' has no size in the standard {$this->value}; say what was meant.");
+        }
+
+        return $sizes[$key] = BigRational::of($cell);
+    }
+}

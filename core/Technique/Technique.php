@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Technique;
+
+use Hovik\Core\Words\Phrase;
+
+/** How one ingredient is measured with one kind of tool. */
+final readonly class Technique
+{
+    /**
+     * @param  list<Step>  $steps  in order
+     * @param  Phrase|null  $watch  the mistake most worth warning of, with what it weighs
+     * @param  list<Phrase>  $cautions  safety, next to the steps
+     */
+    public function __construct(public array $steps, public ?Phrase $watch, public array $cautions) {}
+
+    /** @return list<string> helper ids to fetch, each once */
+    public function helpers(): array
+    {
+        $helpers = array_map(static fn (Step $step): ?string => $step->helper(), $this->steps);
+
+        return array_values(array_unique(array_filter($helpers, static fn (?string $helper): bool => $helper !== null)));
+    }
+}

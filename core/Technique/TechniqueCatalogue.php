@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Technique;
+
+use Hovik\Core\Drawer\ToolKind;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Pantry\Family;
+use Hovik\Core\Pantry\Handling;
+use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Words\Phrase;
+
+/** The technique of every family, by house method and by the tool it ends up in. */
+final class TechniqueCatalogue
+{
+    /** Powders that cake: lumps are broken before anything else. */
+    private const LUMPY_POWDERS = ['confectioners-sugar', 'cocoa-powder'];
+
+    /**
+     * The class's method, or the family's default where none is given.
+     *
+     * @throws InvalidInput when the method belongs to another family
+     */
+    public static function methodFor(Ingredient $ingredient, ?HouseMethod $method, string $field = 'method'): ?HouseMethod
+    {
+        if ($method !== null && ! $method->suits($ingredient->family)) {
+            throw new InvalidInput($field, "'{$method->value}' is not a way to measure {$ingredient->name}.");
+        }
+
+        return $method ?? HouseMethod::forFamily($ingredient->family)[0] ?? null;
+    }
+
+    /** The handling that gives the right weight: the method's, or the ingredient's reference. */
+    public static function handlingFor(Ingredient $ingredient, ?HouseMethod $method): Handling
+    {
+        return $method?->handling() ?? $ingredient->referenceHandling;
+    }
+
+    /** @param ToolKind|null $tool of the plan's first fill; null when the line is weighed or counted */
+    public static function for(Ingredient $ingredient, ?HouseMethod $method, ?ToolKind $tool, Pantry $pantry): Technique
+    {
+        return new Technique(
+            self::steps($ingredient, $method, $tool),
+            self::watch($ingredient, $method, $tool, $pantry),
+            self::cautions($ingredient),
+        );
+    }
+
+    /** @return list<Step> */
+    private static function steps(Ingredient $ingredient, ?HouseMethod $method, ?ToolKind $tool): array
+    {
+        $family = $ingredient->family;
+        if ($family === Family::Counted) {
+            return [Step::CleanDryEmpty, Step::CrackApart, Step::CheckShell];
+        }
+        if ($tool === null) {
+            return [Step::CleanDryEmpty, Step::Weigh];
+        }
+        if ($tool === ToolKind::ButterWrapper) {
+            return [Step::CutAtMark, Step::ScrapeOut];
+        }
+        $own = match ($family) {
+            Family::FinePowder => self::finePowder($ingredient, $method),
+            Family::GranularSugar => [Step::CrushLumps, Step::DipHeaped, Step::SweepLevel, Step::ReturnExcess],
+            Family::MoistSugar => [Step::CrushLumps, Step::Pack, Step::SweepLevel, Step::TurnOut],
+            Family::LeavenerSpice => [Step::Loosen, Step::DipHeaped, Step::SweepLevel],
+            Family::CoarseGrain => [Step::Loosen, Step::Fill, Step::SweepLevel, Step::ReturnExcess],
+            Family::Pieces => [Step::Fill, Step::Settle],
+            Family::Shredded, Family::WholeIrregular => [Step::Fill],
+            Family::SolidFat, Family::NutButter => [Step::PressOutAir, Step::SweepLevel, Step::ScrapeOut],
+            Family::ThinLiquid => self::poured($tool, false),
+            Family::Oil => self::poured($tool, true),
+            Family::ViscousLiquid => [Step::OilTool, Step::Fill, ...($tool->isMarked() ? [Step::FlatSurface, Step::EyeLevel] : [Step::SweepLevel]), Step::ScrapeOut],
+            Family::ThickDairyPuree => [Step::Fill, Step::PressOutAir, Step::SweepLevel, ...($tool === ToolKind::Spoon ? [] : [Step::LeaveInCup]), Step::ScrapeOut],
+        };
+
+        return [Step::CleanDryEmpty, ...$own];
+    }
+
+    /** @return list<Step> */
+    private static function finePowder(Ingredient $ingredient, ?HouseMethod $method): array
+    {
+        $before = match ($method) {
+            HouseMethod::SiftSpoonLevel => [Step::Sift],
+            HouseMethod::DipSweep => [],
+            default => [in_array($ingredient->id, self::LUMPY_POWDERS, true) ? Step::CrushLumps : Step::Loosen],
+        };
+        $filling = $method === HouseMethod::DipSweep ? Step::DipHeaped : Step::SpoonHeaped;
+
+        return [...$before, Step::OverPaper, $filling, Step::SweepLevel, Step::ReturnExcess];
+    }
+
+    /** @return list<Step> */
+    private static function poured(ToolKind $tool, bool $scrape): array
+    {
+        $steps = $tool->isMarked()
+            ? [Step::FlatSurface, Step::PourNear, Step::EyeLevel, Step::TopUpCurve]
+            : [Step::HoldLevel];
+
+        return $scrape ? [...$steps, Step::ScrapeOut] : $steps;
+    }
+
+    private static function watch(Ingredient $ingredient, ?HouseMethod $method, ?ToolKind $tool, Pantry $pantry): ?Phrase
+    {
+        if ($tool === null || $tool === ToolKind::ButterWrapper) {
+            return null;
+        }
+        if ($ingredient->family === Family::ViscousLiquid) {
+            return Phrase::of('watch.residue', ['percent' => (int) round(100 * $ingredient->residue)]);
+        }
+        if ($ingredient->family->isPoured()) {
+            return Phrase::of($tool->isMarked() ? 'watch.eye-above' : 'watch.spoon-tilted');
+        }
+        $mistake = match ($ingredient->family) {
+            Family::FinePowder => $method === HouseMethod::DipSweep ? Handling::Tapped : Handling::Dipped,
+            Family::GranularSugar, Family::CoarseGrain => Handling::Tapped,
+            Family::MoistSugar => Handling::Loose,
+            Family::LeavenerSpice => Handling::PressedLight,
+            Family::Pieces, Family::Shredded, Family::WholeIrregular => Handling::PressedLight,
+            Family::SolidFat, Family::NutButter, Family::ThickDairyPuree => Handling::AirPockets,
+            default => null,
+        };
+        $wrong = $mistake === null ? null : $pantry->handlingFactor($ingredient, $mistake);
+        $right = $pantry->handlingFactor($ingredient, self::handlingFor($ingredient, $method));
+        if ($mistake === null || $wrong === null || $right === null) {
+            return null;
+        }
+        $percent = (int) round(100 * ($wrong->mean->toFloat() / $right->mean->toFloat() - 1));
+
+        return Phrase::of("watch.{$mistake->value}", ['percent' => abs($percent)]);
+    }
+
+    /** @return list<Phrase> */
+    private static function cautions(Ingredient $ingredient): array
+    {
+        $cautions = [];
+        if ($ingredient->rawRisk !== 'none') {
+            $cautions[] = Phrase::of("caution.{$ingredient->rawRisk}");
+        }
+        if ($ingredient->allergens !== []) {
+            $cautions[] = Phrase::of('caution.allergens', ['allergens' => array_map(static fn (string $a): Phrase => Phrase::of("allergen.$a"), $ingredient->allergens)]);
+        }
+
+        return $cautions;
+    }
+}

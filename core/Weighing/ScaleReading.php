@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Weighing;
+
+use Hovik\Core\Drawer\Scale;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
+
+/** A tared weight as a scale showed it: an interval, never a point. */
+final readonly class ScaleReading
+{
+    private function __construct(public float $grams, public Scale $scale) {}
+
+    /**
+     * A weight that was worked out or comes from the shell: any weight of 0 g or more.
+     *
+     * @throws InvalidInput
+     */
+    public static function of(float $grams, Scale $scale, string $field = 'weighed_g'): self
+    {
+        if (! is_finite($grams)) {
+            throw new InvalidInput($field, 'The weight must be a number of grams.');
+        }
+        if ($grams < 0) {
+            throw new InvalidInput($field, 'A weight cannot be below zero.');
+        }
+        if ($grams > 100_000) {
+            throw new InvalidInput($field, 'That is more than any kitchen scale can weigh.');
+        }
+
+        return new self($grams, $scale);
+    }
+
+    /**
+     * A weight read off this very scale: it must be one the display can show.
+     *
+     * @throws InvalidInput saying which it is: nothing on the scale, more than it can weigh, or a step it does not have
+     */
+    public static function fromDisplay(float $grams, Scale $scale, string $field = 'grams'): self
+    {
+        $reading = self::of($grams, $scale, $field);
+        if ($grams === 0.0) {
+            throw InvalidInput::because($field, Phrase::of('reading.zero'));
+        }
+        if ($scale->capacityG !== null && $grams > $scale->capacityG) {
+            throw InvalidInput::because($field, Phrase::of('reading.over-capacity', ['capacity' => $scale->capacityG]));
+        }
+        $steps = $grams / $scale->readabilityG;
+        // Only scales with a round step can be held to it: 1/8 oz is 3.5437 g, and people round what they convert.
+        if ($scale->decimals() < 3 && abs($steps - round($steps)) > 1e-6) {
+            throw InvalidInput::because($field, Phrase::of('reading.not-a-step', ['step' => $scale->readabilityG]));
+        }
+
+        return $reading;
+    }
+
+    /**
+     * U, g: the expanded uncertainty (k = 2) of a tared reading. Two rounded displays, tare and weight, each rectangular
+     * over one step d, give d^2/12 + d^2/12 = d^2/6; the calibration adds its own.
+     */
+    public function uncertainty(): float
+    {
+        return 2 * sqrt($this->scale->readabilityG ** 2 / 6 + $this->scale->calibrationUncertainty($this->grams) ** 2);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Weighing;
+
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Pantry\Family;
+
+/**
+ * How far from the target is still Level: a percentage of it, but never less than a floor in grams. Both are policy;
+ * neither depends on the scale, whose doubt is judged apart.
+ */
+final readonly class Tolerance
+{
+    private function __construct(public float $percent, public float $floorG) {}
+
+    /**
+     * @param  float  $percent  of the target, above 0 to 100
+     * @param  float  $floorG  g, 0 or more
+     *
+     * @throws InvalidInput
+     */
+    public static function of(float $percent, float $floorG = 0.0): self
+    {
+        if (! is_finite($percent) || $percent <= 0 || $percent > 100) {
+            throw new InvalidInput('tolerance_pct', 'The tolerance must be above 0 % and no more than 100 %.');
+        }
+        if (! is_finite($floorG) || $floorG < 0 || $floorG > 1000) {
+            throw new InvalidInput('tolerance_floor_g', 'The smallest tolerance must be from 0 g to 1000 g.');
+        }
+
+        return new self($percent, $floorG);
+    }
+
+    /** The defaults of the craft, Getting started / Practised / Exacting by family, widened by the line's strictness. */
+    public static function usual(Family $family, ToleranceLevel $level, Strictness $strictness): self
+    {
+        $byLevel = match ($family) {
+            Family::FinePowder, Family::MoistSugar => [12, 8, 5],
+            Family::GranularSugar, Family::SolidFat, Family::NutButter, Family::ThinLiquid, Family::Oil, Family::ThickDairyPuree => [8, 5, 3],
+            Family::ViscousLiquid => [10, 6, 4],
+            Family::LeavenerSpice => [20, 12, 8],
+            Family::CoarseGrain, Family::Pieces => [15, 10, 6],
+            Family::Shredded, Family::WholeIrregular => [20, 12, 8],
+            Family::Counted => [10, 8, 5],
+        };
+        $percent = $byLevel[array_search($level, ToleranceLevel::cases(), true)];
+
+        return self::of($strictness->factor()->multipliedBy($percent)->toFloat(), $family === Family::LeavenerSpice ? 0.2 : 1.0);
+    }
+
+    /** g, by the percentage alone */
+    public function byPercent(float $targetG): float
+    {
+        return $targetG * $this->percent / 100;
+    }
+
+    /** T, g */
+    public function inGrams(float $targetG): float
+    {
+        return max($this->byPercent($targetG), $this->floorG);
+    }
+
+    public function isDecidedByFloor(float $targetG): bool
+    {
+        return $this->floorG > $this->byPercent($targetG);
+    }
+}

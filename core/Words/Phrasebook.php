@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Words;
+
+/** Says the core's phrases in a language. Patterns are ICU messages, in en.php and es.php beside this file. */
+final class Phrasebook
+{
+    /** @var array<string, self> */
+    private static array $open = [];
+
+    /** @param array<string, string> $patterns */
+    private function __construct(private readonly string $locale, private readonly array $patterns) {}
+
+    /** English where there is no such language. */
+    public static function in(string $locale): self
+    {
+        $language = str_starts_with($locale, 'es') ? 'es' : 'en';
+        if (! isset(self::$open[$language])) {
+            /** @var array<string, string> $patterns */
+            $patterns = require __DIR__."/$language.php";
+            self::$open[$language] = new self($language, $patterns);
+        }
+
+        return self::$open[$language];
+    }
+
+    public function has(string $id): bool
+    {
+        return isset($this->patterns[$id]);
+    }
+
+    /** The first of these ids that the book has, for a general phrase with special cases. */
+    public function firstOf(string ...$ids): string
+    {
+        foreach ($ids as $id) {
+            if ($this->has($id)) {
+                return $this->say(Phrase::of($id));
+            }
+        }
+
+        throw new \LogicException('No phrase for '.implode(', ', $ids));
+    }
+
+    public function say(Phrase $phrase): string
+    {
+        if ($phrase->id === 'number') {
+            return $this->number((string) self::text($phrase->with['value'] ?? ''));
+        }
+        if ($phrase->id === 'list.plus' || $phrase->id === 'list.and') {
+            $parts = $phrase->with['parts'] ?? [];
+
+            return $this->listed(is_array($parts) ? $parts : [], $phrase->id === 'list.plus');
+        }
+        $pattern = $this->patterns[$phrase->id] ?? throw new \LogicException("No phrase '{$phrase->id}' in {$this->locale}");
+        $values = array_map(fn (mixed $value): mixed => match (true) {
+            $value instanceof Phrase => $this->say($value),
+            is_array($value) => $this->listed($value, false),
+            is_float($value) => $this->number(rtrim(rtrim(sprintf('%.3F', $value), '0'), '.')),
+            default => $value,
+        }, $phrase->with);
+        $said = \MessageFormatter::formatMessage($this->locale, $pattern, $values);
+
+        return $said === false ? throw new \LogicException("Cannot say '{$phrase->id}': $pattern") : $said;
+    }
+
+    /** @param array<array-key, mixed> $parts */
+    private function listed(array $parts, bool $plus): string
+    {
+        $said = array_values(array_map(fn (mixed $part): string => $part instanceof Phrase ? $this->say($part) : self::text($part), $parts));
+        if ($plus || count($said) < 2) {
+            return implode(' + ', $said);
+        }
+        $last = array_pop($said);
+
+        return implode(', ', $said).($this->locale === 'es' ? (preg_match('/^h?i/i', $last) === 1 ? ' e ' : ' y ') : ' and ').$last;
+    }
+
+    private function number(string $plain): string
+    {
+        $sign = str_starts_with($plain, '-') ? "\u{2212}" : '';
+
+        return $sign.($this->locale === 'es' ? strtr(ltrim($plain, '-'), '.', ',') : ltrim($plain, '-'));
+    }
+
+    private static function text(mixed $value): string
+    {
+        return is_scalar($value) ? (string) $value : '';
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Turns core/data/*.csv into PHP arrays that the core returns (core/data/compiled/*.php): read once by the opcode cache,
+ * no parsing at run time. Run after editing a CSV; a test holds that the two agree.
+ *
+ *   php ops/compile-reference.php [--check]
+ */
+
+$data = dirname(__DIR__).'/core/data';
+$check = in_array('--check', $argv, true);
+$stale = [];
+
+foreach (['units', 'ingredients', 'handling', 'handling_overrides', 'tools'] as $name) {
+    $file = new SplFileObject("$data/$name.csv");
+    $file->setFlags(SplFileObject::READ_CSV | SplFileObject::SKIP_EMPTY | SplFileObject::READ_AHEAD | SplFileObject::DROP_NEW_LINE);
+    $file->setCsvControl(',', '"', '');
+    $head = null;
+    $rows = [];
+    foreach ($file as $row) {
+        if (! is_array($row)) {
+            continue;
+        }
+        if ($head === null) {
+            $head = $row;
+
+            continue;
+        }
+        $rows[] = array_combine($head, $row);
+    }
+    $php = "<?php\n\n// Made from core/data/$name.csv by ops/compile-reference.php. Edit the CSV, not this.\n\nreturn [\n";
+    foreach ($rows as $row) {
+        $cells = [];
+        foreach ($row as $key => $value) {
+            $cells[] = var_export($key, true).' => '.var_export($value, true);
+        }
+        $php .= '    ['.implode(', ', $cells)."],\n";
+    }
+    $php .= "];\n";
+    $target = "$data/compiled/$name.php";
+    if ($check) {
+        if (! is_file($target) || file_get_contents($target) !== $php) {
+            $stale[] = $name;
+        }
+    } else {
+        file_put_contents($target, $php);
+    }
+}
+
+if ($stale !== []) {
+    fwrite(STDERR, 'Out of date: '.implode(', ', $stale).". Run php ops/compile-reference.php\n");
+    exit(1);
+}

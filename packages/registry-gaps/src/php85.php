@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+// The two functions of PHP 8.5 that Laravel 12 calls. Same contract as the language's own.
+
+if (! function_exists('array_first')) {
+    /**
+     * @template T
+     *
+     * @param  array<T>  $array
+     * @return T|null the first value, null when empty
+     */
+    function array_first(array $array): mixed
+    {
+        return $array === [] ? null : $array[array_key_first($array)];
+    }
+}
+
+if (! function_exists('array_last')) {
+    /**
+     * @template T
+     *
+     * @param  array<T>  $array
+     * @return T|null the last value, null when empty
+     */
+    function array_last(array $array): mixed
+    {
+        return $array === [] ? null : $array[array_key_last($array)];
+    }
+}
