@@ -72,6 +72,7 @@ composer_libraries() {
     fi
     refuse "the PHP libraries could not be installed." "$LOG"
   fi
+  chmod -R go+rX "$ROOT/vendor" # some archives keep their files to their owner; the servers must read them
   echo "$sum $kind" >"$stamp"
   ok
 }
@@ -80,8 +81,9 @@ npm_packages() {
   local sum stamp="$ROOT/node_modules/.hovik-stamp"
   sum=$(cat "$ROOT/package.json" "$ROOT/package-lock.json" | sha256sum | cut -c1-16)
   [ -f "$stamp" ] && [ "$(cat "$stamp")" = "$sum" ] && return 0
+  # Not `npm ci`: a registry may lack the optional packages of other platforms, and ci then refuses the whole lock file.
   step "Installing front-end packages"
-  if ! (cd "$ROOT" && npm ci --no-audit --no-fund) >"$LOG" 2>&1 </dev/null; then
+  if ! (cd "$ROOT" && npm install --no-save --no-audit --no-fund) >"$LOG" 2>&1 </dev/null; then
     if grep -qiE 'ENOTFOUND|ECONNREFUSED|ETIMEDOUT|EAI_AGAIN|network' "$LOG"; then
       refuse "the front-end packages could not be fetched; check this machine's network, then start Hovik again." "$LOG"
     fi

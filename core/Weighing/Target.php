@@ -30,4 +30,10 @@ final readonly class Target
     {
         return $this->tolerance->inGrams($this->grams);
     }
+
+    /** How many tolerances an error is: 1 is on the edge of the band. Signed. */
+    public function inTolerances(float $errorG): float
+    {
+        return $errorG / $this->toleranceG();
+    }
 }

@@ -185,7 +185,7 @@ return $ingredients + [
     'plan.why.one-fill' => 'One fill of the {tool} is exact.',
     'plan.why.fewest' => '{count} fills are the fewest that are exact; every fill adds its own error.',
     'plan.why.more' => 'Exact too, with {count} fills instead of {fewest}.',
-    'plan.why.mark' => 'One pour to the {mark} line, in the smallest jug that has it.',
+    'plan.why.mark' => 'One pour to the {mark} line; the narrower the jug, the finer it reads.',
     'plan.why.wrapper' => 'The wrapper has a mark at {mark}.',
     'plan.why.nearest' => 'No mix of these tools is exact. This is {percent} % off; weigh {grams} g instead.',
     'plan.why.counted' => 'Count {count}.',

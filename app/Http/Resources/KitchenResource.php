@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Lab;
+use App\Models\LabLine;
+use App\Models\Scale;
+use App\Models\Station;
+use App\Models\Student;
+use App\Models\Weighing;
+use App\Words\Said;
+use Hovik\Core\Technique\Step;
+use Hovik\Core\Technique\Technique;
+use Hovik\Core\Weighing\ScaleFitness;
+use Hovik\Core\Words\Phrase;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use OpenApi\Attributes as OA;
+
+/**
+ * What a student or a station's tablet works by. A line's target is not in here.
+ *
+ * @property Student|Station $resource
+ */
+#[OA\Schema(schema: 'Kitchen', required: ['kind', 'name', 'section', 'station', 'students', 'lab', 'scales', 'lines'], properties: [
+    new OA\Property(property: 'kind', type: 'string', enum: ['student', 'station']),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'section', type: 'string'),
+    new OA\Property(property: 'station', type: ['string', 'null'], description: 'Null while the student has no place.'),
+    new OA\Property(property: 'students', type: 'array', items: new OA\Items(required: ['id', 'name'], type: 'object', properties: [
+        new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'),
+    ]), description: 'Who may be measuring: all of a station, or the student alone.'),
+    new OA\Property(property: 'lab', required: ['id', 'title'], type: ['object', 'null'], properties: [
+        new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'title', type: 'string'),
+    ], description: 'Null while no lab is open.'),
+    new OA\Property(property: 'scales', type: 'array', items: new OA\Items(required: ['id', 'name', 'step', 'decimals', 'checked'], type: 'object', properties: [
+        new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'),
+        new OA\Property(property: 'step', type: 'number', description: 'g'), new OA\Property(property: 'decimals', type: 'integer'),
+        new OA\Property(property: 'checked', type: 'boolean'),
+    ])),
+    new OA\Property(property: 'lines', type: 'array', items: new OA\Items(ref: '#/components/schemas/KitchenLine')),
+])]
+#[OA\Schema(schema: 'KitchenLine', required: ['id', 'name', 'family', 'amount', 'fills', 'fetch', 'steps', 'watch', 'cautions', 'fit_scales', 'attempts'], properties: [
+    new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'family', type: 'string'),
+    new OA\Property(property: 'amount', type: 'string', example: '1 3/4 cups'),
+    new OA\Property(property: 'fills', type: 'array', items: new OA\Items(required: ['kind', 'ml', 'count', 'nominal', 'to_mark', 'mark_ml', 'called'], type: 'object', properties: [
+        new OA\Property(property: 'kind', type: 'string'), new OA\Property(property: 'ml', type: 'number'), new OA\Property(property: 'count', type: 'integer'),
+        new OA\Property(property: 'nominal', type: 'string', example: '1/2 cup'), new OA\Property(property: 'to_mark', type: ['string', 'null']),
+        new OA\Property(property: 'mark_ml', type: ['number', 'null']), new OA\Property(property: 'called', type: 'string'),
+    ])),
+    new OA\Property(property: 'fetch', type: 'array', items: new OA\Items(type: 'string'), description: 'Tools, then helpers, by name.'),
+    new OA\Property(property: 'steps', type: 'array', items: new OA\Items(required: ['id', 'text', 'why'], type: 'object', properties: [
+        new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'text', type: 'string'), new OA\Property(property: 'why', type: 'string'),
+    ])),
+    new OA\Property(property: 'watch', type: ['string', 'null']),
+    new OA\Property(property: 'cautions', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'fit_scales', type: 'array', items: new OA\Items(type: 'integer'), description: 'Scales fine enough to judge this line.'),
+    new OA\Property(property: 'attempts', type: 'array', items: new OA\Items(required: ['id', 'attempt', 'verdict', 'tolerances', 'student'], type: 'object', properties: [
+        new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'attempt', type: 'integer'),
+        new OA\Property(property: 'verdict', ref: '#/components/schemas/VerdictWord'), new OA\Property(property: 'tolerances', type: 'number'),
+        new OA\Property(property: 'student', type: 'string'),
+    ]), description: "This station's, first to last."),
+])]
+#[OA\Schema(schema: 'VerdictWord', type: 'string', enum: ['level', 'heaped', 'shy', 'too-close'])]
+final class KitchenResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $actor = $this->resource;
+        $station = $actor instanceof Station ? $actor : $actor->station;
+        $section = $actor->section;
+        $lab = $station === null ? null : $section->openLab;
+        $students = $actor instanceof Station ? $actor->students : new Collection([$actor]);
+
+        return [
+            'kind' => $actor instanceof Station ? 'station' : 'student',
+            'name' => $actor->name,
+            'section' => $section->name,
+            'station' => $station?->name,
+            'students' => $students->map(fn (Student $student): array => ['id' => $student->id, 'name' => $student->name])->all(),
+            'lab' => $lab === null ? null : ['id' => $lab->id, 'title' => $lab->title],
+            'scales' => $lab === null ? [] : $section->kitchen->scales->map(self::scale(...))->all(),
+            'lines' => $lab === null || $station === null ? [] : self::lines($lab, $station, $section->kitchen->scales),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function scale(Scale $scale): array
+    {
+        $core = $scale->toCore();
+
+        return ['id' => $scale->id, 'name' => $scale->name, 'step' => $core->readabilityG, 'decimals' => $core->decimals(), 'checked' => $scale->checked_on !== null];
+    }
+
+    /**
+     * @param  Collection<int, Scale>  $scales
+     * @return list<array<string, mixed>>
+     */
+    private static function lines(Lab $lab, Station $station, Collection $scales): array
+    {
+        $lab->load(['lines.weighings' => fn ($query) => $query->where('station_id', $station->id), 'lines.weighings.student']);
+
+        return array_values($lab->lines->map(fn (LabLine $line): array => [
+            'id' => $line->id,
+            'name' => Said::ingredient($line->ingredient_id),
+            'family' => $line->family,
+            'amount' => Said::amount($line),
+            'fills' => array_map(fn (array $fill): array => [
+                'kind' => $fill['kind'], 'ml' => $fill['ml'], 'count' => $fill['count'], 'nominal' => $fill['nominal'],
+                'to_mark' => $fill['to_mark'], 'mark_ml' => $fill['mark_ml'], 'called' => Said::frozen($fill['called']),
+            ], $line->fills),
+            'fetch' => self::fetch($line),
+            'steps' => array_map(fn (string $step): array => ['id' => $step] + Said::step($step, $line), $line->steps),
+            'watch' => $line->watch === null ? null : Said::frozen($line->watch),
+            'cautions' => array_map(Said::frozen(...), $line->cautions),
+            'fit_scales' => $scales->filter(fn (Scale $scale): bool => ScaleFitness::of($scale->toCore(), $line->target())->fit)->pluck('id')->values()->all(),
+            'attempts' => $line->weighings->map(fn (Weighing $weighing): array => [
+                'id' => $weighing->id, 'attempt' => $weighing->attempt, 'verdict' => $weighing->verdict,
+                'tolerances' => $line->target()->inTolerances((float) $weighing->error_g), 'student' => $weighing->student->name,
+            ])->all(),
+        ])->all());
+    }
+
+    /** @return list<string> */
+    private static function fetch(LabLine $line): array
+    {
+        $helpers = (new Technique(array_map(Step::from(...), $line->steps), null, []))->helpers();
+
+        return [
+            ...array_map(fn (array $fill): string => Said::frozen($fill['called']), $line->fills),
+            ...array_map(fn (string $helper): string => Said::phrase(Phrase::of("helper.$helper")), $helpers),
+        ];
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Labs;
+
+use App\Exceptions\Refusal;
+use App\Models\Lab;
+use App\Models\LabItem;
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Plan\Fill;
+use Hovik\Core\Plan\LinePlan;
+use Hovik\Core\Plan\LinePlanner;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Technique\Step;
+use Hovik\Core\Words\Phrase;
+use Illuminate\Support\Facades\DB;
+
+/** Opens a prepared lab: plans every line by the class's settings as they are now, and freezes it. */
+final class OpenLab
+{
+    public function open(Lab $lab): void
+    {
+        DB::transaction(function () use ($lab): void {
+            // The section is locked, so that two taps cannot open two labs.
+            $section = $lab->section()->lockForUpdate()->firstOrFail();
+            $lab->refresh();
+            if ($lab->state !== Lab::PREPARED) {
+                throw new Refusal('lab_not_prepared');
+            }
+            if ($section->openLab()->exists()) {
+                throw new Refusal('another_lab_open');
+            }
+            if ($lab->items->isEmpty()) {
+                throw new Refusal('lab_empty');
+            }
+            $planner = $section->linePlanner();
+            foreach ($lab->items as $item) {
+                $lab->lines()->create(['position' => $item->position, 'strictness' => $item->strictness->value] + self::frozen($item, $planner));
+            }
+            $lab->update(['state' => Lab::OPEN, 'opened_at' => now()]);
+        });
+    }
+
+    /** @return array<string, mixed> columns of lab_lines */
+    private static function frozen(LabItem $item, LinePlanner $planner): array
+    {
+        $plan = $planner->plan(
+            Pantry::reference()->ingredient($item->ingredient_id),
+            Amount::of($item->amount, Unit::named($item->unit)),
+            $item->strictness,
+        );
+        $best = $plan->plans->best();
+
+        return [
+            'ingredient_id' => $item->ingredient_id,
+            'family' => $plan->ingredient->family->value,
+            'amount' => $item->amount,
+            'unit' => $item->unit,
+            'method' => $plan->method?->value,
+            'handling' => $plan->handling->value,
+            'target_g' => (string) $plan->targetG,
+            'tolerance_pct' => $plan->tolerance->percent,
+            'tolerance_floor_g' => $plan->tolerance->floorG,
+            'expected_g' => $best?->meanG,
+            'spread_g' => $best?->uG,
+            'fills' => array_map(self::fill(...), $best->fills ?? []),
+            'steps' => array_map(static fn (Step $step): string => $step->value, $plan->plans->technique->steps),
+            'watch' => $plan->plans->technique->watch?->toArray(),
+            'cautions' => array_map(static fn (Phrase $caution): array => $caution->toArray(), $plan->plans->technique->cautions),
+            'working' => array_map(static fn (Phrase $sentence): array => $sentence->toArray(), self::working($plan)),
+            'source' => $plan->source,
+            'confidence' => $plan->ingredient->confidence,
+        ];
+    }
+
+    /** @return array<string, mixed> what a screen needs to draw and name it */
+    private static function fill(Fill $fill): array
+    {
+        return [
+            'tool' => $fill->tool->id,
+            'kind' => $fill->tool->kind->value,
+            'nominal' => $fill->tool->nominal,
+            'ml' => $fill->tool->nominalMl->toFloat(),
+            'count' => $fill->count,
+            'to_mark' => $fill->toMark?->text,
+            'mark_ml' => $fill->toMark?->ml->toFloat(),
+            'called' => $fill->tool->called()->toArray(),
+        ];
+    }
+
+    /** @return list<Phrase> */
+    private static function working(LinePlan $plan): array
+    {
+        $best = $plan->plans->best();
+
+        return $best === null ? $plan->working : [...$plan->working, $best->why];
+    }
+}

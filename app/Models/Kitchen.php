@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Hovik\Core\Drawer\Tool as MeasuringTool;
+use Hovik\Core\Drawer\ToolCatalogue;
+use Hovik\Core\Quantity\MeasureStandard;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * One school room: it owns the tools and scales that its sections use.
+ *
+ * @property int $id
+ * @property string $school
+ * @property string $name
+ * @property string $time_zone
+ * @property-read Collection<int, Tool> $tools
+ * @property-read Collection<int, Scale> $scales
+ */
+final class Kitchen extends Model
+{
+    protected $guarded = [];
+
+    /** @return HasMany<Tool, $this> */
+    public function tools(): HasMany
+    {
+        return $this->hasMany(Tool::class);
+    }
+
+    /** @return HasMany<Scale, $this> */
+    public function scales(): HasMany
+    {
+        return $this->hasMany(Scale::class)->orderBy('id');
+    }
+
+    /** @return list<MeasuringTool> as the planner wants them */
+    public function drawer(MeasureStandard $standard): array
+    {
+        return array_values($this->tools->map(
+            fn (Tool $tool): MeasuringTool => ToolCatalogue::tool($tool->catalogue_id, $standard, $tool->true_ml === null ? null : (float) $tool->true_ml, $tool->count),
+        )->all());
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Hovik\Core\Weighing\Target;
+use Hovik\Core\Weighing\Tolerance;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * One line as frozen when its lab opened: amount, tools, steps, target, tolerance, source. Never changed afterwards.
+ *
+ * @property int $id
+ * @property int $lab_id
+ * @property int $position
+ * @property string $ingredient_id
+ * @property string $family
+ * @property string $amount
+ * @property string $unit
+ * @property string|null $method
+ * @property string $handling
+ * @property string $target_g
+ * @property string $tolerance_pct
+ * @property string $tolerance_floor_g
+ * @property string|null $expected_g
+ * @property string|null $spread_g
+ * @property list<array{tool: string, kind: string, nominal: string, ml: float, count: int, to_mark: string|null, mark_ml: float|null, called: array<string, mixed>}> $fills
+ * @property list<string> $steps
+ * @property array<string, mixed>|null $watch
+ * @property list<array<string, mixed>> $cautions
+ * @property list<array<string, mixed>> $working
+ * @property string|null $source
+ * @property string $confidence
+ * @property-read Lab $lab
+ * @property-read Collection<int, Weighing> $weighings
+ */
+final class LabLine extends Model
+{
+    protected $guarded = [];
+
+    protected $casts = ['fills' => 'array', 'steps' => 'array', 'watch' => 'array', 'cautions' => 'array', 'working' => 'array'];
+
+    /** @return BelongsTo<Lab, $this> */
+    public function lab(): BelongsTo
+    {
+        return $this->belongsTo(Lab::class);
+    }
+
+    /** @return HasMany<Weighing, $this> */
+    public function weighings(): HasMany
+    {
+        return $this->hasMany(Weighing::class)->orderBy('attempt');
+    }
+
+    public function target(): Target
+    {
+        return Target::of((float) $this->target_g, Tolerance::of((float) $this->tolerance_pct, (float) $this->tolerance_floor_g));
+    }
+
+    public function expected(): ?float
+    {
+        return $this->expected_g === null ? null : (float) $this->expected_g;
+    }
+}

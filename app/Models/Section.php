@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Plan\LinePlanner;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Weighing\ToleranceLevel;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+
+/**
+ * A class period, with the teacher's settings for it.
+ *
+ * @property int $id
+ * @property int $kitchen_id
+ * @property int $teacher_id
+ * @property string $name
+ * @property string $code
+ * @property bool $open_to_join
+ * @property bool $shows_target
+ * @property MeasureStandard $standard
+ * @property ToleranceLevel $tolerance_level
+ * @property list<string> $methods
+ * @property string $starts_at
+ * @property string $ends_at
+ * @property-read Kitchen $kitchen
+ * @property-read Teacher $teacher
+ * @property-read Lab|null $openLab
+ * @property-read Collection<int, Station> $stations
+ * @property-read Collection<int, Student> $students
+ * @property-read Collection<int, Lab> $labs
+ */
+final class Section extends Model
+{
+    protected $guarded = [];
+
+    protected $casts = [
+        'open_to_join' => 'boolean',
+        'shows_target' => 'boolean',
+        'standard' => MeasureStandard::class,
+        'tolerance_level' => ToleranceLevel::class,
+        'methods' => 'array',
+    ];
+
+    /** @return BelongsTo<Kitchen, $this> */
+    public function kitchen(): BelongsTo
+    {
+        return $this->belongsTo(Kitchen::class);
+    }
+
+    /** @return BelongsTo<Teacher, $this> */
+    public function teacher(): BelongsTo
+    {
+        return $this->belongsTo(Teacher::class);
+    }
+
+    /** @return HasMany<Station, $this> */
+    public function stations(): HasMany
+    {
+        return $this->hasMany(Station::class)->orderBy('position');
+    }
+
+    /** @return HasMany<Student, $this> */
+    public function students(): HasMany
+    {
+        return $this->hasMany(Student::class)->orderBy('roster_number');
+    }
+
+    /** @return HasMany<Lab, $this> */
+    public function labs(): HasMany
+    {
+        return $this->hasMany(Lab::class)->orderByDesc('planned_for')->orderByDesc('id');
+    }
+
+    /** @return HasOne<Lab, $this> */
+    public function openLab(): HasOne
+    {
+        return $this->hasOne(Lab::class)->where('state', Lab::OPEN);
+    }
+
+    /** Plans lines by this class's settings and its kitchen's drawer. */
+    public function linePlanner(): LinePlanner
+    {
+        return new LinePlanner(
+            Pantry::reference(),
+            $this->kitchen->drawer($this->standard),
+            $this->standard,
+            $this->tolerance_level,
+            array_map(HouseMethod::from(...), $this->methods),
+        );
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Foundation\Auth\User;
+
+/**
+ * A place in the kitchen where a few students work; its shared tablet signs in by the station's code.
+ *
+ * @property int $id
+ * @property int $section_id
+ * @property string $name
+ * @property int $position
+ * @property string $code
+ * @property-read Section $section
+ * @property-read Collection<int, Student> $students
+ */
+final class Station extends User
+{
+    protected $guarded = [];
+
+    /** @return BelongsTo<Section, $this> */
+    public function section(): BelongsTo
+    {
+        return $this->belongsTo(Section::class);
+    }
+
+    /** @return HasMany<Student, $this> */
+    public function students(): HasMany
+    {
+        return $this->hasMany(Student::class)->orderBy('roster_number');
+    }
+
+    public function getRememberTokenName(): string
+    {
+        return '';
+    }
+}

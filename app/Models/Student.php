@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Foundation\Auth\User;
+
+/**
+ * As little about a child as possible: a display name, a roster number, a hashed PIN.
+ *
+ * @property int $id
+ * @property int $section_id
+ * @property int|null $station_id
+ * @property string $name
+ * @property int $roster_number
+ * @property string|null $pin
+ * @property-read Section $section
+ * @property-read Station|null $station
+ */
+final class Student extends User
+{
+    protected $guarded = [];
+
+    protected $hidden = ['pin'];
+
+    protected $casts = ['pin' => 'hashed'];
+
+    /** @return BelongsTo<Section, $this> */
+    public function section(): BelongsTo
+    {
+        return $this->belongsTo(Section::class);
+    }
+
+    /** @return BelongsTo<Station, $this> */
+    public function station(): BelongsTo
+    {
+        return $this->belongsTo(Station::class);
+    }
+
+    public function getRememberTokenName(): string
+    {
+        return '';
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Foundation\Auth\User;
+
+/**
+ * @property int $id
+ * @property int $kitchen_id
+ * @property string $name
+ * @property string $email
+ * @property-read Kitchen $kitchen
+ * @property-read Collection<int, Section> $sections
+ */
+final class Teacher extends User
+{
+    protected $guarded = [];
+
+    protected $hidden = ['password'];
+
+    protected $casts = ['password' => 'hashed'];
+
+    /** @return BelongsTo<Kitchen, $this> */
+    public function kitchen(): BelongsTo
+    {
+        return $this->belongsTo(Kitchen::class);
+    }
+
+    /** @return HasMany<Section, $this> */
+    public function sections(): HasMany
+    {
+        return $this->hasMany(Section::class)->orderBy('starts_at');
+    }
+
+    /** Nobody is remembered on a school's machines. */
+    public function getRememberTokenName(): string
+    {
+        return '';
+    }
+}

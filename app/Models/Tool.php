@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A measuring tool a kitchen owns: how many of it, and its volume once checked with water.
+ *
+ * @property int $id
+ * @property string $catalogue_id
+ * @property int $count
+ * @property string|null $true_ml
+ */
+final class Tool extends Model
+{
+    protected $guarded = [];
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Hovik\Core\Drawer\Scale as CoreScale;
+use Hovik\Core\Weighing\Judge;
+use Hovik\Core\Weighing\Judgement;
+use Hovik\Core\Weighing\ScaleReading;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * One recorded weighing, with the verdict given then. Only ever added; the database refuses changes. Its id is a ULID made
+ * on the device, so that sending it twice stores it once.
+ *
+ * @property string $id
+ * @property int $lab_line_id
+ * @property int $station_id
+ * @property int $student_id
+ * @property int $scale_id
+ * @property int $attempt
+ * @property string $grams
+ * @property string $readability_g
+ * @property string|null $calibration_g
+ * @property string $verdict
+ * @property string $error_g
+ * @property string $error_pct
+ * @property string $scale_u_g
+ * @property list<string> $ticked
+ * @property Carbon $created_at
+ * @property-read LabLine $line
+ * @property-read Station $station
+ * @property-read Student $student
+ * @property-read Scale $scale
+ */
+final class Weighing extends Model
+{
+    public const UPDATED_AT = null;
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    protected $casts = ['ticked' => 'array', 'created_at' => 'datetime:Y-m-d H:i:s.v', 'grams' => 'decimal:3'];
+
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    /** @return BelongsTo<LabLine, $this> */
+    public function line(): BelongsTo
+    {
+        return $this->belongsTo(LabLine::class, 'lab_line_id');
+    }
+
+    /** @return BelongsTo<Station, $this> */
+    public function station(): BelongsTo
+    {
+        return $this->belongsTo(Station::class);
+    }
+
+    /** @return BelongsTo<Student, $this> */
+    public function student(): BelongsTo
+    {
+        return $this->belongsTo(Student::class);
+    }
+
+    /** @return BelongsTo<Scale, $this> */
+    public function scale(): BelongsTo
+    {
+        return $this->belongsTo(Scale::class);
+    }
+
+    /** Decimals of the scale's display, at most two. */
+    public function decimals(): int
+    {
+        return min(2, (new CoreScale((float) $this->readability_g))->decimals());
+    }
+
+    /** The scale as it was known at the time. */
+    public function scaleThen(): CoreScale
+    {
+        $type = $this->scale->toCore();
+
+        return new CoreScale((float) $this->readability_g, $this->calibration_g === null ? null : (float) $this->calibration_g, $type->capacityG, $type->typicalTolerance);
+    }
+
+    /** The core's judgement of it, from what was frozen and recorded. */
+    public function judgement(): Judgement
+    {
+        return Judge::judge($this->line->target(), ScaleReading::of((float) $this->grams, $this->scaleThen()), $this->line->expected());
+    }
+}

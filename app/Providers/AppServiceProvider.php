@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function boot(): void
+    {
+        Model::shouldBeStrict(! $this->app->isProduction());
+        JsonResource::withoutWrapping();
+
+        // A whole class may sit behind one school address: doors a class uses at once are wide, guessing is not.
+        RateLimiter::for('sign-in', fn (Request $request) => [
+            Limit::perMinute(5)->by('mail:'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
+            Limit::perMinute(30)->by('address:'.$request->ip()),
+        ]);
+        RateLimiter::for('join', fn (Request $request) => Limit::perMinute(120)->by((string) $request->ip()));
+        RateLimiter::for('station-code', fn (Request $request) => Limit::perMinute(30)->by((string) $request->ip()));
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Weighings;
+
+use App\Exceptions\Refusal;
+use App\Live\Live;
+use App\Models\LabLine;
+use App\Models\Scale;
+use App\Models\Station;
+use App\Models\Student;
+use App\Models\Weighing;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Weighing\Judge;
+use Hovik\Core\Weighing\ScaleReading;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\UniqueConstraintViolationException;
+
+/** Stores one weigh-in, once, however often a device sends it. */
+final class RecordWeighing
+{
+    /** Two devices of one station may take the same attempt number; the later one takes the next. */
+    private const TRIES = 5;
+
+    /**
+     * @param  list<string>  $ticked  step ids
+     *
+     * @throws InvalidInput when the scale cannot have shown this weight
+     * @throws Refusal when the id was used for something else
+     */
+    public function record(string $ulid, LabLine $line, Station $station, Student $student, Scale $scale, float $grams, array $ticked): Weighing
+    {
+        $reading = ScaleReading::fromDisplay($grams, $scale->toCore());
+        $judgement = Judge::judge($line->target(), $reading, $line->expected());
+        for ($try = 1; ; $try++) {
+            /** @var Collection<int, Weighing> $earlier */
+            $earlier = $line->weighings()->where('station_id', $station->id)->get();
+            $same = $earlier->firstWhere('id', $ulid);
+            if ($same !== null) {
+                return $this->asBefore($same, $student, $scale, $grams);
+            }
+            $weighing = new Weighing([
+                'id' => $ulid,
+                'lab_line_id' => $line->id,
+                'station_id' => $station->id,
+                'student_id' => $student->id,
+                'scale_id' => $scale->id,
+                'attempt' => 1 + ($earlier->last()->attempt ?? 0),
+                'grams' => $grams,
+                'readability_g' => $reading->scale->readabilityG,
+                'calibration_g' => $reading->scale->calibrationG,
+                'verdict' => $judgement->verdict->value,
+                'error_g' => $judgement->errorG,
+                'error_pct' => $judgement->errorPct,
+                'scale_u_g' => $judgement->uncertaintyG,
+                'ticked' => $ticked,
+            ]);
+            try {
+                $weighing->save();
+                break;
+            } catch (UniqueConstraintViolationException $e) {
+                if ($try >= self::TRIES || Weighing::query()->whereKey($ulid)->where('lab_line_id', '!=', $line->id)->exists()) {
+                    throw new Refusal('id_reused');
+                }
+            }
+        }
+        $weighing->setRelations(['line' => $line, 'station' => $station, 'student' => $student, 'scale' => $scale]);
+        Live::tell($line->lab, 'weighing-stored', ['line' => $line->id, 'station' => $station->id]);
+
+        return $weighing;
+    }
+
+    private function asBefore(Weighing $same, Student $student, Scale $scale, float $grams): Weighing
+    {
+        if ($same->student_id !== $student->id || $same->scale_id !== $scale->id || abs((float) $same->grams - $grams) > 1e-6) {
+            throw new Refusal('id_reused');
+        }
+
+        return $same;
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\EndsWithItsLab;
+use App\Http\Middleware\SpeaksTheReadersLanguage;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrasebook;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+
+$base = dirname(__DIR__);
+$app = Application::configure(basePath: $base)
+    ->withRouting(web: $base.'/routes/web.php', commands: $base.'/routes/console.php')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class); // one origin
+        $middleware->web(append: [SpeaksTheReadersLanguage::class]);
+        $middleware->alias(['ends-with-lab' => EndsWithItsLab::class]);
+        $middleware->trustProxies(at: ['127.0.0.1']);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
+        // What the core refuses is a field's fault, told in the reader's language where a person typed it.
+        $exceptions->render(function (InvalidInput $refusal): never {
+            throw ValidationException::withMessages([$refusal->field => $refusal->phrase === null
+                ? $refusal->getMessage()
+                : Phrasebook::in(app()->getLocale())->say($refusal->phrase)]);
+        });
+        $exceptions->dontReport(InvalidInput::class);
+        $exceptions->render(fn (AuthenticationException $e, Request $request) => $request->is('api/*')
+            ? response()->json(['message' => __('refusals.signed_out')], 401) : null);
+        $exceptions->render(fn (ThrottleRequestsException $e) => response()->json(
+            ['message' => __('refusals.too_many', ['seconds' => $e->getHeaders()['Retry-After'] ?? 60])], 429, $e->getHeaders(),
+        ));
+        $exceptions->render(function (HttpExceptionInterface $e, Request $request) {
+            $known = [403 => 'refusals.not_yours', 404 => 'refusals.not_found', 405 => 'refusals.not_found', 419 => 'refusals.signed_out'];
+            $status = $e->getStatusCode();
+
+            return $request->is('api/*') && isset($known[$status])
+                ? response()->json(['message' => __($known[$status])], $status) : null;
+        });
+    })
+    ->create();
+
+// Data, logs and caches of this installation live under one folder: var/main, or another for tests and benches.
+$state = getenv('HOVIK_STATE') ?: $base.'/var/main';
+$app->useEnvironmentPath($state)->loadEnvironmentFrom('app.env');
+$app->useStoragePath($state.'/storage');
+foreach (['CONFIG' => 'config', 'ROUTES' => 'routes-v7', 'EVENTS' => 'events', 'SERVICES' => 'services', 'PACKAGES' => 'packages'] as $what => $file) {
+    $_SERVER["APP_{$what}_CACHE"] ??= "$state/cache/$file.php";
+}
+
+return $app;

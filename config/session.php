@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'driver' => 'database',
+    'lifetime' => 600, // minutes: a school day
+    'expire_on_close' => false,
+    'encrypt' => false,
+    'connection' => null,
+    'table' => 'sessions',
+    'store' => null,
+    'lottery' => [2, 100],
+    'cookie' => 'hovik_session',
+    'path' => '/',
+    'domain' => null,
+    'secure' => env('SESSION_SECURE_COOKIE', false), // loopback is plain HTTP
+    'http_only' => true,
+    'same_site' => 'lax',
+    'partitioned' => false,
+];

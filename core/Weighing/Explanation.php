@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Weighing;
+
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
+use Hovik\Core\Quantity\ShownGrams;
+use Hovik\Core\Words\Phrase;
+
+/** The reason to believe a judgement: the band, what the scale can tell, what these tools give; and how to do better with a coarse scale. */
+final class Explanation
+{
+    /** @return list<Phrase> */
+    public static function of(Judgement $judgement): array
+    {
+        $target = $judgement->target;
+        [$low, $high] = $judgement->band();
+        $places = self::targetDecimals($judgement);
+        $band = ['low' => self::round($low, $places), 'high' => self::round($high, $places)];
+        $sentences = [
+            $target->tolerance->isDecidedByFloor($target->grams)
+                ? Phrase::of('working.band.floor', [...$band, 'grams' => $target->tolerance->floorG])
+                : Phrase::of('working.band.percent', [...$band, 'percent' => $target->tolerance->percent]),
+            Phrase::of('working.scale', [
+                'step' => $judgement->reading->scale->readabilityG,
+                'grams' => self::round($judgement->reading->grams, self::scaleDecimals($judgement)),
+                'low' => self::round($judgement->reading->grams - $judgement->uncertaintyG, self::scaleDecimals($judgement) + 1),
+                'high' => self::round($judgement->reading->grams + $judgement->uncertaintyG, self::scaleDecimals($judgement) + 1),
+            ]),
+        ];
+        if ($judgement->technique !== null) {
+            $sentences[] = Phrase::of('working.tool', ['grams' => ShownGrams::of($judgement->technique->expectedG)]);
+        }
+
+        return $sentences;
+    }
+
+    /** What to do about a scale too coarse for this amount; null when it is fine. */
+    public static function advice(ScaleFitness $fitness): ?Phrase
+    {
+        return $fitness->weighTogether === null ? null
+            : Phrase::of($fitness->needsFinerScale() ? 'advice.finer' : 'advice.together', ['count' => $fitness->weighTogether]);
+    }
+
+    /** Decimals in which a reading of this scale, and its error, are shown. */
+    public static function scaleDecimals(Judgement $judgement): int
+    {
+        return min(2, $judgement->reading->scale->decimals());
+    }
+
+    /** Decimals in which the target and its band are shown: as the scale's, but small targets keep their tenths. */
+    public static function targetDecimals(Judgement $judgement): int
+    {
+        return max(self::scaleDecimals($judgement), ShownGrams::of($judgement->target->grams)->getScale());
+    }
+
+    private static function round(float $grams, int $places): BigDecimal
+    {
+        return BigDecimal::of(sprintf('%.9F', max($grams, 0.0)))->toScale($places, RoundingMode::HALF_UP);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+// Said beside the field, so none names it.
+$fill = 'Fill this in.';
+
+return [
+    'required' => $fill,
+    'filled' => $fill,
+    'string' => 'Write this as text.',
+    'email' => 'This is not an e-mail address.',
+    'max' => ['string' => 'That is too long.', 'array' => 'That is too many.', 'numeric' => 'That is too much.'],
+    'min' => ['string' => 'That is too short.', 'numeric' => 'That is too little.'],
+    'integer' => 'Choose one.',
+    'array' => 'Send a list.',
+    'list' => 'Send a list.',
+    'digits' => 'Use exactly :digits digits.',
+    'regex' => 'Check how this is written.',
+    'ulid' => 'This weigh-in has no proper number of its own.',
+    'numeric' => 'Use digits only, like 94 or 3.5.',
+    'in' => 'Choose one of those offered.',
+    'exists' => 'Choose one of those offered.',
+    'custom' => [
+        'grams' => ['required' => 'Type the grams the scale shows.', 'numeric' => 'Use digits only, like 94 or 3.5.'],
+        'student_id' => ['required' => 'Tap who measured it.'],
+        'scale_id' => ['required' => 'Tap the scale you used.'],
+    ],
+];

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+$fill = 'Completa esto.';
+
+return [
+    'required' => $fill,
+    'filled' => $fill,
+    'string' => 'Escribe esto como texto.',
+    'email' => 'Esto no es una dirección de correo.',
+    'max' => ['string' => 'Es demasiado largo.', 'array' => 'Son demasiados.', 'numeric' => 'Es demasiado.'],
+    'min' => ['string' => 'Es demasiado corto.', 'numeric' => 'Es demasiado poco.'],
+    'integer' => 'Elige uno.',
+    'array' => 'Envía una lista.',
+    'list' => 'Envía una lista.',
+    'digits' => 'Usa exactamente :digits cifras.',
+    'regex' => 'Revisa cómo está escrito.',
+    'ulid' => 'Este pesaje no tiene un número propio válido.',
+    'numeric' => 'Usa solo cifras, como 94 o 3,5.',
+    'in' => 'Elige una de las opciones.',
+    'exists' => 'Elige una de las opciones.',
+    'custom' => [
+        'grams' => ['required' => 'Escribe los gramos que marca la báscula.', 'numeric' => 'Usa solo cifras, como 94 o 3,5.'],
+        'student_id' => ['required' => 'Toca quién lo midió.'],
+        'scale_id' => ['required' => 'Toca la báscula que usaste.'],
+    ],
+];

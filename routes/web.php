@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Join\SectionNamesController;
+use App\Http\Controllers\Join\StationSessionController;
+use App\Http\Controllers\Join\StudentSessionController;
+use App\Http\Controllers\Lab\BoardController;
+use App\Http\Controllers\Lab\LabStateController;
+use App\Http\Controllers\Lab\LiveController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SignIn\TeacherSessionController;
+use App\Http\Controllers\Today\TodayController;
+use App\Http\Controllers\Weigh\KitchenController;
+use App\Http\Controllers\Weigh\WeighingController;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('api')->group(function (): void {
+    Route::get('session', [SessionController::class, 'show']);
+    Route::delete('session', [SessionController::class, 'destroy']);
+    Route::post('teacher/session', [TeacherSessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('join/{code}', [SectionNamesController::class, 'show'])->middleware('throttle:join');
+    Route::post('join', [StudentSessionController::class, 'store'])->middleware('throttle:join');
+    Route::post('station/session', [StationSessionController::class, 'store'])->middleware('throttle:station-code');
+
+    Route::middleware('auth:teacher')->group(function (): void {
+        Route::get('today', [TodayController::class, 'show']);
+        Route::post('labs/{lab}/open', [LabStateController::class, 'open']);
+        Route::post('labs/{lab}/close', [LabStateController::class, 'close']);
+        Route::get('labs/{lab}/board', [BoardController::class, 'show']);
+        Route::get('labs/{lab}/live', [LiveController::class, 'show']);
+    });
+
+    Route::middleware(['auth:student,station', 'ends-with-lab'])->group(function (): void {
+        Route::get('kitchen', [KitchenController::class, 'show']);
+        Route::put('weighings/{weighing}', [WeighingController::class, 'update']);
+        Route::get('weighings/{weighing}', [WeighingController::class, 'show']);
+    });
+
+    Route::any('{unknown}', fn () => abort(404))->where('unknown', '.*');
+});
+
+// Everything else is a screen; the browser's router takes it from here.
+Route::view('{screen}', 'app')->where('screen', '.*');
