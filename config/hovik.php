@@ -8,4 +8,7 @@ return [
 
     /** Only `bin/hovik bench` turns this on: the bare route the others are measured against. */
     'bench' => (bool) env('HOVIK_BENCH', false),
+
+    /** Shows the kit page: development and tests. */
+    'kit' => (bool) env('HOVIK_KIT', false),
 ];

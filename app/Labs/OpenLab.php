@@ -14,6 +14,7 @@ use Hovik\Core\Plan\LinePlanner;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Technique\Step;
+use Hovik\Core\Technique\Watch;
 use Hovik\Core\Words\Phrase;
 use Illuminate\Support\Facades\DB;
 
@@ -37,7 +38,7 @@ final class OpenLab
             }
             $planner = $section->linePlanner();
             foreach ($lab->items as $item) {
-                $lab->lines()->create(['position' => $item->position, 'strictness' => $item->strictness->value] + self::frozen($item, $planner));
+                $lab->lines()->create(['position' => $item->position, 'strictness' => $item->strictness->value, 'standard' => $section->standard->value] + self::frozen($item, $planner));
             }
             $lab->update(['state' => Lab::OPEN, 'opened_at' => now()]);
         });
@@ -67,12 +68,18 @@ final class OpenLab
             'spread_g' => $best?->uG,
             'fills' => array_map(self::fill(...), $best->fills ?? []),
             'steps' => array_map(static fn (Step $step): string => $step->value, $plan->plans->technique->steps),
-            'watch' => $plan->plans->technique->watch?->toArray(),
+            'watch' => self::watch($plan->plans->technique->watch),
             'cautions' => array_map(static fn (Phrase $caution): array => $caution->toArray(), $plan->plans->technique->cautions),
             'working' => array_map(static fn (Phrase $sentence): array => $sentence->toArray(), self::working($plan)),
             'source' => $plan->source,
             'confidence' => $plan->ingredient->confidence,
         ];
+    }
+
+    /** @return array{phrase: array<string, mixed>, leads_to: string}|null */
+    private static function watch(?Watch $watch): ?array
+    {
+        return $watch === null ? null : ['phrase' => $watch->phrase->toArray(), 'leads_to' => $watch->leadsTo->value];
     }
 
     /** @return array<string, mixed> what a screen needs to draw and name it */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Weighing\Target;
 use Hovik\Core\Weighing\Tolerance;
 use Illuminate\Database\Eloquent\Collection;
@@ -21,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $family
  * @property string $amount
  * @property string $unit
+ * @property MeasureStandard $standard
  * @property string|null $method
  * @property string $handling
  * @property string $target_g
@@ -30,7 +34,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $spread_g
  * @property list<array{tool: string, kind: string, nominal: string, ml: float, count: int, to_mark: string|null, mark_ml: float|null, called: array<string, mixed>}> $fills
  * @property list<string> $steps
- * @property array<string, mixed>|null $watch
+ * @property array{phrase: array<string, mixed>, leads_to: string}|null $watch
  * @property list<array<string, mixed>> $cautions
  * @property list<array<string, mixed>> $working
  * @property string|null $source
@@ -42,7 +46,7 @@ final class LabLine extends Model
 {
     protected $guarded = [];
 
-    protected $casts = ['fills' => 'array', 'steps' => 'array', 'watch' => 'array', 'cautions' => 'array', 'working' => 'array'];
+    protected $casts = ['standard' => MeasureStandard::class, 'fills' => 'array', 'steps' => 'array', 'watch' => 'array', 'cautions' => 'array', 'working' => 'array'];
 
     /** @return BelongsTo<Lab, $this> */
     public function lab(): BelongsTo
@@ -54,6 +58,12 @@ final class LabLine extends Model
     public function weighings(): HasMany
     {
         return $this->hasMany(Weighing::class)->orderBy('attempt');
+    }
+
+    /** As the recipe says it. */
+    public function saidAmount(): Amount
+    {
+        return Amount::of($this->amount, Unit::from($this->unit));
     }
 
     public function target(): Target

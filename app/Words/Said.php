@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Models\LabLine;
-use Hovik\Core\Quantity\Amount;
-use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Quantity\KitchenMeasure;
+use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Words\Phrase;
 use Hovik\Core\Words\Phrasebook;
 
@@ -29,13 +29,21 @@ final class Said
         return self::phrase(Phrase::of("ingredient.$id"));
     }
 
-    /** `1 3/4 cups` */
+    /** As the recipe says it: `1 3/4 cups`, `1/6 cup`. */
     public static function amount(LabLine $line): string
     {
-        return self::phrase(Phrase::of('unit.'.$line->unit, [
-            'n' => $line->amount,
-            'many' => Amount::of($line->amount, Unit::from($line->unit))->number->isGreaterThan(1) ? 'yes' : 'no',
-        ]));
+        return self::phrase(Phrase::of('working.amount', ['amount' => $line->saidAmount()]));
+    }
+
+    /** As a cook measures it: `1/6 cup` is `2 tbsp + 2 tsp`; what is measurable as said stays as said. */
+    public static function measure(LabLine $line): string
+    {
+        $amount = $line->saidAmount();
+        $kitchen = KitchenMeasure::of($amount, $line->standard);
+
+        return KitchenNotation::isKitchenFraction($amount->number) || ! $kitchen->exact
+            ? self::amount($line)
+            : self::phrase(Phrase::of('working.amount', ['amount' => $kitchen]));
     }
 
     /** A step's words; the family or the method may have its own. @return array{text: string, why: string} */

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Pantry;
 
+use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Quantity\MeasureStandard;
-use Hovik\Core\Quantity\ShownGrams;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Words\Phrase;
 
@@ -55,7 +56,7 @@ final readonly class Conversion
 
         return new self($grams->dividedBy($perUnit)->simplified(), [
             ...self::weightOf($density, $unitMl, $to, $standard),
-            Phrase::of('working.divide', ['grams' => ShownGrams::of($grams), 'each' => ShownGrams::of($perUnit), 'unit' => self::one($to)]),
+            Phrase::of('working.divide', ['grams' => self::worked($grams), 'each' => self::worked($perUnit), 'unit' => self::one($to)]),
         ], $ingredient->source);
     }
 
@@ -67,7 +68,7 @@ final readonly class Conversion
 
         return new self($exact, [
             ...self::weightOf($density, $unitMl, $amount->unit, $standard),
-            Phrase::of('working.times', ['amount' => $amount, 'each' => ShownGrams::of($perUnit), 'grams' => ShownGrams::of($exact)]),
+            Phrase::of('working.times', ['amount' => $amount, 'each' => self::worked($perUnit), 'grams' => self::worked($exact)]),
         ], $density->ingredient->source);
     }
 
@@ -80,7 +81,7 @@ final readonly class Conversion
         $exact = $pieces->multipliedBy($ingredient->gramsPerPiece)->simplified();
 
         return new self($exact, [Phrase::of('working.pieces', [
-            'count' => KitchenNotation::write($pieces), 'each' => $ingredient->gramsPerPiece, 'grams' => ShownGrams::of($exact),
+            'count' => KitchenNotation::write($pieces), 'each' => $ingredient->gramsPerPiece, 'grams' => self::worked($exact),
         ])], $ingredient->source);
     }
 
@@ -89,7 +90,7 @@ final readonly class Conversion
         // A stick is a US measure: a US standard is what gives it its size.
         $exact = $amount->inBase($standard);
 
-        return new self($exact, $amount->unit === Unit::Gram ? [] : [Phrase::of('working.mass', ['amount' => $amount, 'grams' => ShownGrams::of($exact)])], null);
+        return new self($exact, $amount->unit === Unit::Gram ? [] : [Phrase::of('working.mass', ['amount' => $amount, 'grams' => self::worked($exact)])], null);
     }
 
     /** @return list<Phrase> how the weight of one unit comes about */
@@ -108,7 +109,7 @@ final readonly class Conversion
             $working[] = Phrase::of('working.handling', ['handling' => Phrase::of("handling.{$density->handling->value}"), 'factor' => $density->factor->mean]);
         }
         if ($unit !== $of || $standard !== MeasureStandard::UsCustomary) {
-            $working[] = Phrase::of('working.unit', ['unit' => self::one($unit), 'ml' => $unitMl->toScale(2, \Brick\Math\RoundingMode::HALF_UP), 'of' => self::one($of), 'ofMl' => MeasureStandard::UsCustomary->size($of)->toScale(2, \Brick\Math\RoundingMode::HALF_UP)]);
+            $working[] = Phrase::of('working.unit', ['unit' => self::one($unit), 'ml' => $unitMl->toScale(2, RoundingMode::HALF_UP), 'of' => self::one($of), 'ofMl' => MeasureStandard::UsCustomary->size($of)->toScale(2, RoundingMode::HALF_UP)]);
         }
 
         return $working;
@@ -117,5 +118,11 @@ final readonly class Conversion
     private static function one(Unit $unit): Amount
     {
         return Amount::of('1', $unit);
+    }
+
+    /** Grams inside a working: to hundredths, so that the steps can be followed; only the result is shown rounded. */
+    private static function worked(BigRational $grams): BigDecimal
+    {
+        return $grams->toScale(2, RoundingMode::HALF_UP)->stripTrailingZeros();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Plan;
 
 use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\InvalidInput;
@@ -260,7 +261,7 @@ final class ToolPlanner
     /** An amount with an odd denominator, to a ten-thousandth of a mL: enough to find what is nearest. */
     private static function withinReach(BigRational $ml): BigRational
     {
-        return $ml->toScale(4, \Brick\Math\RoundingMode::HALF_UP)->toBigRational();
+        return $ml->toScale(4, RoundingMode::HALF_UP)->toBigRational();
     }
 
     /**

@@ -10,6 +10,7 @@ use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrase;
 
 /** The technique of every family, by house method and by the tool it ends up in. */
@@ -102,16 +103,16 @@ final class TechniqueCatalogue
         return $scrape ? [...$steps, Step::ScrapeOut] : $steps;
     }
 
-    private static function watch(Ingredient $ingredient, ?HouseMethod $method, ?ToolKind $tool, Pantry $pantry): ?Phrase
+    private static function watch(Ingredient $ingredient, ?HouseMethod $method, ?ToolKind $tool, Pantry $pantry): ?Watch
     {
         if ($tool === null || $tool === ToolKind::ButterWrapper) {
             return null;
         }
         if ($ingredient->family === Family::ViscousLiquid) {
-            return Phrase::of('watch.residue', ['percent' => (int) round(100 * $ingredient->residue)]);
+            return new Watch(Phrase::of('watch.residue', ['percent' => (int) round(100 * $ingredient->residue)]), Verdict::Shy);
         }
         if ($ingredient->family->isPoured()) {
-            return Phrase::of($tool->isMarked() ? 'watch.eye-above' : 'watch.spoon-tilted');
+            return new Watch(Phrase::of($tool->isMarked() ? 'watch.eye-above' : 'watch.spoon-tilted'), Verdict::Shy);
         }
         $mistake = match ($ingredient->family) {
             Family::FinePowder => $method === HouseMethod::DipSweep ? Handling::Tapped : Handling::Dipped,
@@ -129,7 +130,7 @@ final class TechniqueCatalogue
         }
         $percent = (int) round(100 * ($wrong->mean->toFloat() / $right->mean->toFloat() - 1));
 
-        return Phrase::of("watch.{$mistake->value}", ['percent' => abs($percent)]);
+        return new Watch(Phrase::of("watch.{$mistake->value}", ['percent' => abs($percent)]), $percent > 0 ? Verdict::Heaped : Verdict::Shy);
     }
 
     /** @return list<Phrase> */

@@ -164,6 +164,7 @@ return $ingredients + [
     'allergen.sesame' => 'sesame',
     'allergen.fish' => 'fish',
 
+    'working.amount' => '{amount}',
     'working.reference' => '{name}: {grams} g in {unit}, {handling}.',
     'working.handling' => '{handling}: times {factor}.',
     'working.unit' => '{unit} is {ml} mL; {of} is {ofMl} mL.',

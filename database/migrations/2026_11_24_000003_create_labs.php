@@ -44,6 +44,7 @@ return new class extends Migration
             $table->string('family', 24);
             $table->string('amount', 20);
             $table->string('unit', 20);
+            $table->string('standard', 20);
             $table->string('strictness', 12);
             $table->string('method', 24)->nullable();
             $table->string('handling', 24);

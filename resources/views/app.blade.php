@@ -1,11 +1,14 @@
 <!doctype html>
-<html lang="{{ app()->getLocale() }}" data-theme="flour">
+<html lang="{{ app()->getLocale() }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="theme-color" content="#fbfaf7">
     <title>Hovik</title>
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
+    @if (config("hovik.kit"))
+        <meta name="hovik-kit" content="yes">
+    @endif
     @vite('resources/js/app/main.tsx')
 </head>
 <body>

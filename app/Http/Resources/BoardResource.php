@@ -35,7 +35,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'BoardLab', required: ['id', 'title', 'state', 'opened_at', 'closed_at'], properties: [
     new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'title', type: 'string'),
     new OA\Property(property: 'state', type: 'string', enum: ['prepared', 'open', 'closed']),
-    new OA\Property(property: 'opened_at', type: ['string', 'null'], format: 'date-time'), new OA\Property(property: 'closed_at', type: ['string', 'null'], format: 'date-time'),
+    new OA\Property(property: 'opened_at', type: 'string', nullable: true, format: 'date-time'), new OA\Property(property: 'closed_at', type: 'string', nullable: true, format: 'date-time'),
 ])]
 #[OA\Schema(schema: 'BoardLine', required: ['id', 'name', 'amount', 'target_g', 'tolerance_g', 'decimals', 'working'], properties: [
     new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'amount', type: 'string', example: '1 3/4 cups'),

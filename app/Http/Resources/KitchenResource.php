@@ -29,11 +29,11 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'kind', type: 'string', enum: ['student', 'station']),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'section', type: 'string'),
-    new OA\Property(property: 'station', type: ['string', 'null'], description: 'Null while the student has no place.'),
+    new OA\Property(property: 'station', type: 'string', nullable: true, description: 'Null while the student has no place.'),
     new OA\Property(property: 'students', type: 'array', items: new OA\Items(required: ['id', 'name'], type: 'object', properties: [
         new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'),
     ]), description: 'Who may be measuring: all of a station, or the student alone.'),
-    new OA\Property(property: 'lab', required: ['id', 'title'], type: ['object', 'null'], properties: [
+    new OA\Property(property: 'lab', required: ['id', 'title'], type: 'object', nullable: true, properties: [
         new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'title', type: 'string'),
     ], description: 'Null while no lab is open.'),
     new OA\Property(property: 'scales', type: 'array', items: new OA\Items(required: ['id', 'name', 'step', 'decimals', 'checked'], type: 'object', properties: [
@@ -43,19 +43,22 @@ use OpenApi\Attributes as OA;
     ])),
     new OA\Property(property: 'lines', type: 'array', items: new OA\Items(ref: '#/components/schemas/KitchenLine')),
 ])]
-#[OA\Schema(schema: 'KitchenLine', required: ['id', 'name', 'family', 'amount', 'fills', 'fetch', 'steps', 'watch', 'cautions', 'fit_scales', 'attempts'], properties: [
+#[OA\Schema(schema: 'KitchenLine', required: ['id', 'name', 'family', 'amount', 'recipe_says', 'fills', 'fetch', 'steps', 'watch', 'cautions', 'fit_scales', 'attempts'], properties: [
     new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'family', type: 'string'),
-    new OA\Property(property: 'amount', type: 'string', example: '1 3/4 cups'),
+    new OA\Property(property: 'amount', type: 'string', example: '2 tbsp + 2 tsp', description: 'As a cook measures it.'),
+    new OA\Property(property: 'recipe_says', type: 'string', example: '1/6 cup'),
     new OA\Property(property: 'fills', type: 'array', items: new OA\Items(required: ['kind', 'ml', 'count', 'nominal', 'to_mark', 'mark_ml', 'called'], type: 'object', properties: [
         new OA\Property(property: 'kind', type: 'string'), new OA\Property(property: 'ml', type: 'number'), new OA\Property(property: 'count', type: 'integer'),
-        new OA\Property(property: 'nominal', type: 'string', example: '1/2 cup'), new OA\Property(property: 'to_mark', type: ['string', 'null']),
-        new OA\Property(property: 'mark_ml', type: ['number', 'null']), new OA\Property(property: 'called', type: 'string'),
+        new OA\Property(property: 'nominal', type: 'string', example: '1/2 cup'), new OA\Property(property: 'to_mark', type: 'string', nullable: true),
+        new OA\Property(property: 'mark_ml', type: 'number', nullable: true), new OA\Property(property: 'called', type: 'string'),
     ])),
     new OA\Property(property: 'fetch', type: 'array', items: new OA\Items(type: 'string'), description: 'Tools, then helpers, by name.'),
     new OA\Property(property: 'steps', type: 'array', items: new OA\Items(required: ['id', 'text', 'why'], type: 'object', properties: [
         new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'text', type: 'string'), new OA\Property(property: 'why', type: 'string'),
     ])),
-    new OA\Property(property: 'watch', type: ['string', 'null']),
+    new OA\Property(property: 'watch', required: ['text', 'leads_to'], type: 'object', nullable: true, description: 'The mistake most worth warning of, and the verdict it leads to.', properties: [
+        new OA\Property(property: 'text', type: 'string'), new OA\Property(property: 'leads_to', ref: '#/components/schemas/VerdictWord'),
+    ]),
     new OA\Property(property: 'cautions', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'fit_scales', type: 'array', items: new OA\Items(type: 'integer'), description: 'Scales fine enough to judge this line.'),
     new OA\Property(property: 'attempts', type: 'array', items: new OA\Items(required: ['id', 'attempt', 'verdict', 'tolerances', 'student'], type: 'object', properties: [
@@ -108,14 +111,15 @@ final class KitchenResource extends JsonResource
             'id' => $line->id,
             'name' => Said::ingredient($line->ingredient_id),
             'family' => $line->family,
-            'amount' => Said::amount($line),
+            'amount' => Said::measure($line),
+            'recipe_says' => Said::amount($line),
             'fills' => array_map(fn (array $fill): array => [
                 'kind' => $fill['kind'], 'ml' => $fill['ml'], 'count' => $fill['count'], 'nominal' => $fill['nominal'],
                 'to_mark' => $fill['to_mark'], 'mark_ml' => $fill['mark_ml'], 'called' => Said::frozen($fill['called']),
             ], $line->fills),
             'fetch' => self::fetch($line),
             'steps' => array_map(fn (string $step): array => ['id' => $step] + Said::step($step, $line), $line->steps),
-            'watch' => $line->watch === null ? null : Said::frozen($line->watch),
+            'watch' => $line->watch === null ? null : ['text' => Said::frozen($line->watch['phrase']), 'leads_to' => $line->watch['leads_to']],
             'cautions' => array_map(Said::frozen(...), $line->cautions),
             'fit_scales' => $scales->filter(fn (Scale $scale): bool => ScaleFitness::of($scale->toCore(), $line->target())->fit)->pluck('id')->values()->all(),
             'attempts' => $line->weighings->map(fn (Weighing $weighing): array => [

@@ -16,7 +16,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'students', type: 'array', items: new OA\Items(required: ['id', 'name', 'station', 'has_pin'], type: 'object', properties: [
         new OA\Property(property: 'id', type: 'integer'),
         new OA\Property(property: 'name', type: 'string'),
-        new OA\Property(property: 'station', type: ['string', 'null']),
+        new OA\Property(property: 'station', type: 'string', nullable: true),
         new OA\Property(property: 'has_pin', type: 'boolean', description: 'False: the next PIN given becomes theirs.'),
     ])),
 ])]

@@ -14,8 +14,8 @@ use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Session', required: ['kind', 'name', 'school'], properties: [
     new OA\Property(property: 'kind', enum: ['teacher', 'student', 'station', 'nobody'], type: 'string'),
-    new OA\Property(property: 'name', type: ['string', 'null']),
-    new OA\Property(property: 'school', type: ['string', 'null']),
+    new OA\Property(property: 'name', type: 'string', nullable: true),
+    new OA\Property(property: 'school', type: 'string', nullable: true),
 ])]
 final class SessionResource extends JsonResource
 {

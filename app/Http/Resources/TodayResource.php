@@ -36,7 +36,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'state', type: 'string', enum: ['prepared', 'open', 'closed']),
     new OA\Property(property: 'planned_for', type: 'string', format: 'date'),
     new OA\Property(property: 'ingredients', type: 'integer'),
-    new OA\Property(property: 'opened_at', type: ['string', 'null'], format: 'date-time'),
+    new OA\Property(property: 'opened_at', type: 'string', nullable: true, format: 'date-time'),
 ])]
 final class TodayResource extends JsonResource
 {

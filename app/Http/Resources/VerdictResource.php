@@ -25,8 +25,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'tolerance_g', type: 'number'), new OA\Property(property: 'low_g', type: 'number'), new OA\Property(property: 'high_g', type: 'number'),
     new OA\Property(property: 'scale_u_g', type: 'number', description: 'The reading means grams - U to grams + U.'),
     new OA\Property(property: 'scale', type: 'string'), new OA\Property(property: 'step_g', type: 'number'),
-    new OA\Property(property: 'advice', type: ['string', 'null'], description: 'When the scale is too coarse for this amount.'),
-    new OA\Property(property: 'technique', required: ['expected_g', 'error_g', 'error_pct', 'verdict'], type: ['object', 'null'], description: 'Against what good technique gives with these very tools.', properties: [
+    new OA\Property(property: 'advice', type: 'string', nullable: true, description: 'When the scale is too coarse for this amount.'),
+    new OA\Property(property: 'technique', required: ['expected_g', 'error_g', 'error_pct', 'verdict'], type: 'object', nullable: true, description: 'Against what good technique gives with these very tools.', properties: [
         new OA\Property(property: 'expected_g', type: 'number'), new OA\Property(property: 'error_g', type: 'number'),
         new OA\Property(property: 'error_pct', type: 'number'), new OA\Property(property: 'verdict', ref: '#/components/schemas/VerdictWord'),
     ]),
@@ -51,7 +51,7 @@ final class VerdictResource extends JsonResource
             'id' => $weighing->id,
             'line_id' => $line->id,
             'name' => Said::ingredient($line->ingredient_id),
-            'amount' => Said::amount($line),
+            'amount' => Said::measure($line),
             'student' => $weighing->student->name,
             'attempt' => $weighing->attempt,
             'verdict' => $weighing->verdict,

@@ -1,1 +1,32 @@
-document.body.textContent="x"
+import "../../css/app.css";
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { StrictMode } from "react";
+import { createRoot } from "react-dom/client";
+import { RouterProvider } from "react-router/dom";
+import { asProblem } from "../api/client";
+import { startWords } from "../i18n/i18n";
+import { router } from "./router";
+import { applyTheme } from "./theme";
+
+applyTheme();
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      // What the server refused it will refuse again; only a lost connection or a fault is worth another try.
+      retry: (tries, error) => tries < 2 && (asProblem(error).status === 0 || asProblem(error).status >= 500),
+      staleTime: 2000,
+    },
+  },
+});
+
+await startWords();
+const place = document.getElementById("app");
+if (place) {
+  createRoot(place).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+}

@@ -18,7 +18,7 @@ final class WeighingController extends Controller
     #[OA\Put(path: '/api/weighings/{weighing}', operationId: 'weighIn', summary: 'Store a weigh-in under the ULID its device made; sending it again stores nothing more', parameters: [
         new OA\Parameter(name: 'weighing', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['line_id', 'student_id', 'scale_id', 'grams', 'ticked'], properties: [
-        new OA\Property(property: 'line_id', type: 'integer'), new OA\Property(property: 'student_id', type: ['integer', 'null']), new OA\Property(property: 'scale_id', type: ['integer', 'null']),
+        new OA\Property(property: 'line_id', type: 'integer'), new OA\Property(property: 'student_id', type: 'integer', nullable: true), new OA\Property(property: 'scale_id', type: 'integer', nullable: true),
         new OA\Property(property: 'grams', type: 'string', description: 'As typed; decimal point or comma.'),
         new OA\Property(property: 'ticked', type: 'array', items: new OA\Items(type: 'string'), description: 'Step ids seen done.'),
     ])), responses: [

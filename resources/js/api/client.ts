@@ -1,0 +1,55 @@
+import createClient, { type Middleware } from "openapi-fetch";
+import i18n from "../i18n/i18n";
+import type { components, paths } from "./schema";
+
+export type Schemas = components["schemas"];
+
+/** What went wrong, in a form screens can show: one sentence, and messages by field. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly fields: Record<string, string[]> = {},
+  ) {
+    super(message);
+  }
+
+  /** Signed out, or the page's token is of an ended session. */
+  get isSignedOut(): boolean {
+    return this.status === 401 || this.status === 419;
+  }
+}
+
+const cookie = (name: string) => document.cookie.match(new RegExp(`(?:^|; )${name}=([^;]*)`))?.[1];
+
+const manners: Middleware = {
+  onRequest({ request }) {
+    request.headers.set("Accept", "application/json");
+    request.headers.set("Accept-Language", i18n.language);
+    const token = cookie("XSRF-TOKEN");
+    if (token) request.headers.set("X-XSRF-TOKEN", decodeURIComponent(token));
+  },
+  async onResponse({ response }) {
+    if (response.ok) return;
+    const body = await response.json().catch(() => ({}));
+    throw new Problem(response.status, body.message ?? i18n.t("problem.server"), body.errors ?? {});
+  },
+  onError() {
+    return new Problem(0, i18n.t("problem.network"));
+  },
+};
+
+const client = createClient<paths>({ baseUrl: "/", credentials: "same-origin" });
+client.use(manners);
+
+export default client;
+
+/** The body of an answer that must have one: failures have been thrown by then. */
+export async function body<T>(answer: Promise<{ data?: T }>): Promise<T> {
+  const { data } = await answer;
+  if (data === undefined) throw new Problem(0, i18n.t("problem.server"));
+  return data;
+}
+
+export const asProblem = (error: unknown): Problem =>
+  error instanceof Problem ? error : new Problem(0, error instanceof Error ? error.message : String(error));

@@ -1,0 +1,52 @@
+import { type PointerEvent, useRef } from "react";
+import { useTranslation } from "react-i18next";
+import { Erase } from "./icons";
+
+type Props = { value: string; onChange: (value: string) => void; decimals: number; longest?: number };
+
+/** A second touch this soon is a bounce of a wet thumb, in ms; a touch this wide is a sleeve, in px. */
+const BOUNCE = 120;
+const SLEEVE = 40;
+
+/** Digits for floury hands: acts when the finger lifts inside the key it pressed; the keyboard works too. */
+export default function Keypad({ value, onChange, decimals, longest = 8 }: Props) {
+  const { t, i18n } = useTranslation();
+  const last = useRef(0);
+  const sign = i18n.language === "es" ? "," : ".";
+  const press = (key: string) => {
+    if (key === "back") return onChange(value.slice(0, -1));
+    if (key === "point") {
+      if (decimals > 0 && !/[.,]/.test(value)) onChange(`${value || "0"}${sign}`);
+      return;
+    }
+    const places = value.split(/[.,]/)[1];
+    if (value.length < longest && (places === undefined || places.length < decimals)) {
+      onChange(value === "0" ? key : value + key);
+    }
+  };
+  const steady = (event: PointerEvent<HTMLButtonElement>) => {
+    const bounced = event.pointerType === "touch" && event.timeStamp - last.current < BOUNCE;
+    last.current = event.timeStamp;
+    if (bounced || event.width > SLEEVE || event.height > SLEEVE) event.currentTarget.dataset.ignore = "yes";
+    else delete event.currentTarget.dataset.ignore;
+  };
+
+  return (
+    <div className="pad">
+      {["1", "2", "3", "4", "5", "6", "7", "8", "9", "point", "0", "back"].map((key) => (
+        <button
+          key={key}
+          type="button"
+          className="key"
+          disabled={key === "point" && decimals === 0}
+          aria-label={key === "back" ? t("keypad.back") : key === "point" ? t("keypad.point") : undefined}
+          style={key === "point" && decimals === 0 ? { visibility: "hidden" } : undefined}
+          onPointerDown={steady}
+          onClick={(event) => event.currentTarget.dataset.ignore !== "yes" && press(key)}
+        >
+          {key === "back" ? <Erase size={30} /> : key === "point" ? sign : key}
+        </button>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,160 @@
+type Fill = { kind: string; ml: number; count: number; nominal: string; mark_ml: number | null };
+
+/** cm across the rim and deep, of the tool each kind is drawn from; others of the kind scale with the cube root of volume. */
+const CUP = { ml: 236.6, wide: 8.6, deep: 4.9 };
+const SPOON = { ml: 14.79, wide: 4.2, deep: 1.7 };
+const JUG = { ml: 236.6, wide: 7.4, deep: 7.6, mlPerCm: 43 };
+
+type Drawn = { width: number; depth: number; before: number; element: React.ReactNode };
+
+const cupPath = (w: number, d: number) =>
+  `M0 0 L${w * 0.055} ${d * 0.74} Q${w * 0.07} ${d} ${w * 0.2} ${d} H${w * 0.8} Q${w * 0.93} ${d} ${w * 0.945} ${d * 0.74} L${w} 0`;
+
+function cup(fill: Fill, k: number): Drawn {
+  const r = Math.cbrt(fill.ml / CUP.ml);
+  const [w, d, handle] = [CUP.wide * r * k, CUP.deep * r * k, 2.2 * k];
+  const size = Math.max(15, d * 0.56);
+  return {
+    width: w + handle,
+    depth: d,
+    before: 0,
+    element: (
+      <>
+        <path d={cupPath(w, d)} fill="var(--color-base-100)" stroke="currentColor" strokeWidth={3} strokeLinejoin="round" />
+        <path d={`M${w} 0H${w + handle}`} stroke="currentColor" strokeWidth={7} strokeLinecap="round" />
+        <text
+          x={w / 2}
+          y={d * 0.5 + size * 0.36}
+          textAnchor="middle"
+          className="fr"
+          fontSize={size}
+          fontWeight={650}
+          fill="currentColor"
+        >
+          {fill.nominal.replace(/ cup$/, "").replace("/", "⁄")}
+        </text>
+      </>
+    ),
+  };
+}
+
+function spoon(fill: Fill, k: number): Drawn {
+  const r = Math.cbrt(fill.ml / SPOON.ml);
+  const [w, d, handle] = [SPOON.wide * r * k, SPOON.deep * r * k, 3 * k];
+  return {
+    width: w + handle,
+    depth: d + 30,
+    before: 0,
+    element: (
+      <>
+        <path d={`M0 0A${w / 2} ${d} 0 0 0 ${w} 0`} fill="var(--color-base-100)" stroke="currentColor" strokeWidth={3} />
+        <path d={`M${w} 0H${w + handle}`} stroke="currentColor" strokeWidth={5.5} strokeLinecap="round" />
+        <text x={(w + handle) / 2} y={d + 24} textAnchor="middle" className="fr" fontSize={19} fontWeight={600} fill="currentColor">
+          {fill.nominal.replace("/", "⁄")}
+        </text>
+      </>
+    ),
+  };
+}
+
+function jug(fill: Fill, k: number): Drawn {
+  const r = Math.cbrt(fill.ml / JUG.ml);
+  const [w, h] = [JUG.wide * r * k, JUG.deep * r * k];
+  const perCm = JUG.mlPerCm * r * r;
+  const level = h - ((fill.mark_ml ?? fill.ml) / perCm) * k;
+  const slope = (w * 0.07 * level) / h;
+  const wall = `L${w * 0.07} ${h - 0.9 * k}Q${w * 0.08} ${h} ${w * 0.2} ${h}H${w * 0.8}Q${w * 0.92} ${h} ${w * 0.93} ${h - 0.9 * k}`;
+  return {
+    width: w + 2.2 * k,
+    depth: h,
+    before: k,
+    element: (
+      <>
+        <path
+          d={`M${slope} ${level}${wall}L${w - slope} ${level}Z`}
+          fill="color-mix(in oklab, var(--color-base-content) 14%, var(--color-base-100))"
+        />
+        <path
+          d={`M${-0.8 * k} 0L${0.25 * k} ${0.9 * k}${wall}L${w} 0`}
+          stroke="currentColor"
+          strokeWidth={3}
+          strokeLinejoin="round"
+          strokeLinecap="round"
+        />
+        <path
+          d={`M${w * 0.98} ${1.2 * k}h${1.1 * k}q${k} 0 ${0.9 * k} ${k}l${-0.4 * k} ${2.2 * k}q${-0.2 * k} ${0.8 * k} ${-k} ${0.8 * k}h${-0.9 * k}`}
+          stroke="currentColor"
+          strokeWidth={3}
+          strokeLinejoin="round"
+        />
+        {[0.25, 0.5, 0.75, 1].map((part) => {
+          const y = h - ((fill.ml * part) / perCm) * k;
+          return <path key={part} d={`M${w * 0.68} ${y}H${w * 0.88}`} stroke="currentColor" strokeWidth={1.5} />;
+        })}
+        <path d={`M${slope - 0.3 * k} ${level}H${w - slope + 0.3 * k}`} stroke="currentColor" strokeWidth={4} />
+      </>
+    ),
+  };
+}
+
+function stick(fill: Fill, k: number): Drawn {
+  const [w, d] = [12 * k, 3.3 * k];
+  const tbsp = w / 8;
+  const cut = Math.round(((fill.mark_ml ?? fill.ml) / fill.ml) * 8);
+  return {
+    width: w,
+    depth: d,
+    before: 0,
+    element: (
+      <>
+        <path d={`M0 0H${tbsp * cut}V${d}H3Q0 ${d} 0 ${d - 3}Z`} fill="var(--wash-strong)" />
+        <path
+          d={`M0 0V${d - 3}Q0 ${d} 3 ${d}H${w - 3}Q${w} ${d} ${w} ${d - 3}V0`}
+          stroke="currentColor"
+          strokeWidth={3}
+        />
+        {[1, 2, 3, 4, 5, 6, 7].map((i) => (
+          <path
+            key={i}
+            d={`M${tbsp * i} 0V${d * (i === cut ? 1 : 0.36)}`}
+            stroke="currentColor"
+            strokeWidth={i === cut ? 4 : 1.5}
+          />
+        ))}
+      </>
+    ),
+  };
+}
+
+const draw = (fill: Fill, k: number): Drawn => {
+  if (fill.kind === "measuring-spoon") return spoon(fill, k);
+  if (fill.kind === "butter-wrapper") return stick(fill, k);
+  if (fill.kind.endsWith("liquid-measure")) return jug(fill, k);
+  return cup(fill, k);
+};
+
+/** Tools in section, hung from one rim at one scale (k px a cm): a cup for each fill, so what is drawn is what is done. */
+export default function ToolRow({ fills, label, k = 14 }: { fills: Fill[]; label: string; k?: number }) {
+  const each = fills.flatMap((fill) => Array.from({ length: Math.min(fill.count, 8) }, () => fill));
+  let x = 6;
+  let depth = 0;
+  const hung = each.map((fill, i) => {
+    const drawn = draw(fill, k);
+    const left = x + drawn.before;
+    x = left + drawn.width + 16;
+    depth = Math.max(depth, drawn.depth);
+    return (
+      // biome-ignore lint/suspicious/noArrayIndexKey: fills of one plan, in order
+      <g key={i} transform={`translate(${left} 0)`}>
+        {drawn.element}
+      </g>
+    );
+  });
+  const width = Math.max(x, 200);
+  return (
+    <svg viewBox={`0 -5 ${width} ${depth + 10}`} width={width} height={depth + 10} fill="none" role="img" aria-label={label}>
+      <path d={`M0 0H${width}`} stroke="currentColor" strokeWidth={3} />
+      {hung}
+    </svg>
+  );
+}

@@ -1,0 +1,42 @@
+import type { ReactNode } from "react";
+
+/** Drawn icons; always beside a word, so hidden from screen readers. */
+const icon =
+  (drawing: ReactNode) =>
+  ({ size = 20 }: { size?: number }) => (
+    <svg
+      viewBox="0 0 24 24"
+      width={size}
+      height={size}
+      fill="none"
+      stroke="currentColor"
+      strokeWidth={2.2}
+      strokeLinecap="round"
+      strokeLinejoin="round"
+      aria-hidden
+    >
+      {drawing}
+    </svg>
+  );
+
+export const Tick = icon(<path d="M4.5 12.5 10 18 20 6.5" strokeWidth={3.2} />);
+export const Back = icon(<path d="M19 12H5M11 6l-6 6 6 6" />);
+export const Erase = icon(
+  <>
+    <path d="M9 5H21V19H9L2.5 12Z" />
+    <path d="M12 9.5l5 5M17 9.5l-5 5" />
+  </>,
+);
+export const Wrong = icon(
+  <>
+    <path d="M12 3 22 20H2Z" />
+    <path d="M12 10v4M12 17.2v.1" />
+  </>,
+);
+export const List = icon(<path d="M4 6H20M4 12H20M4 18H20" />);
+export const Screen = icon(
+  <>
+    <path d="M3 5H21V14Q21 16 19 16H5Q3 16 3 14Z" />
+    <path d="M12 16v4M8 20h8" />
+  </>,
+);

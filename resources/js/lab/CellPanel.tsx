@@ -1,0 +1,75 @@
+import { useTranslation } from "react-i18next";
+import KitchenFraction from "../kit/KitchenFraction";
+import LevelStrip from "../kit/LevelStrip";
+import { shown, signed } from "../kit/numbers";
+import VerdictGlyph from "../kit/VerdictGlyph";
+import type { BoardLine, Station, Weighing } from "./board";
+
+type Props = { station: Station; line: BoardLine; weighings: Weighing[]; timeZone: string };
+
+/** One station's weighings of one ingredient, and how its target came about. */
+export default function CellPanel({ station, line, weighings, timeZone }: Props) {
+  const { t, i18n } = useTranslation();
+  const last = weighings[weighings.length - 1];
+  const clock = new Intl.DateTimeFormat(i18n.language, { timeStyle: "short", timeZone });
+  return (
+    <>
+      <div>
+        <h2>{station.name}</h2>
+        <p className="soft pt-1">{station.students.join(", ")}</p>
+        <p className="running pt-2 text-[1rem]">
+          <strong>{line.name}</strong> <KitchenFraction>{line.amount}</KitchenFraction>
+        </p>
+      </div>
+      {last ? (
+        <div>
+          <p className="flex items-center gap-3">
+            <VerdictGlyph verdict={last.verdict} tolerances={last.tolerances} size={52} hidden />
+            <span>
+              <span className={`display text-[1.5rem] font-bold v-${last.verdict}`}>{t(`verdict.${last.verdict}`)}</span>
+              <span className="num block font-semibold">
+                {signed(last.error_g, last.decimals, i18n.language)} g · {signed(last.error_pct, 1, i18n.language)}%
+              </span>
+            </span>
+          </p>
+          <LevelStrip
+            targetG={line.target_g}
+            lowG={line.target_g - line.tolerance_g}
+            highG={line.target_g + line.tolerance_g}
+            decimals={line.decimals}
+            latest={{ grams: last.grams, decimals: last.decimals, verdict: last.verdict, uncertaintyG: last.scale_u_g }}
+            earlier={weighings.slice(0, -1)}
+          />
+        </div>
+      ) : (
+        <p>{t("board.nobody")}</p>
+      )}
+      {weighings.length > 0 && (
+        <section>
+          <h3 className="side-h">{t("board.attempts")}</h3>
+          <ol>
+            {weighings.map((one) => (
+              <li key={one.id} className="attempt">
+                <VerdictGlyph verdict={one.verdict} tolerances={one.tolerances} size={28} />
+                <span>
+                  <strong className="num">{shown(one.grams, one.decimals, i18n.language)} g</strong> {one.student}
+                </span>
+                <span className="soft num">{clock.format(new Date(one.at))}</span>
+              </li>
+            ))}
+          </ol>
+        </section>
+      )}
+      <section>
+        <h3 className="side-h">{t("board.how")}</h3>
+        <ul>
+          {line.working.map((sentence) => (
+            <li key={sentence} className="running">
+              <KitchenFraction>{sentence}</KitchenFraction>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </>
+  );
+}

@@ -1,0 +1,18 @@
+import type { Schemas } from "../api/client";
+
+export type Board = Schemas["Board"];
+export type BoardLine = Schemas["BoardLine"];
+export type Weighing = Schemas["BoardWeighing"];
+export type Station = Board["stations"][number];
+
+/** The weighings of each cell, first to last, by `station/line`. */
+export function byCell(board: Board): Map<string, Weighing[]> {
+  const cells = new Map<string, Weighing[]>();
+  for (const weighing of board.weighings) {
+    const key = cellKey(weighing.station_id, weighing.line_id);
+    cells.set(key, [...(cells.get(key) ?? []), weighing]);
+  }
+  return cells;
+}
+
+export const cellKey = (station: number, line: number) => `${station}/${line}`;
