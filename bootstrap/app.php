@@ -23,7 +23,6 @@ $app = Application::configure(basePath: $base)
         $middleware->remove(HandleCors::class); // one origin
         $middleware->web(append: [SpeaksTheReadersLanguage::class]);
         $middleware->alias(['ends-with-lab' => EndsWithItsLab::class]);
-        $middleware->trustProxies(at: ['127.0.0.1']);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));

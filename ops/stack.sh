@@ -167,16 +167,27 @@ fill_in() { # TEMPLATE TARGET
     -e "s|@USER_LINE@|$user_line|; s|@POOL_USER@|$pool_user|; s|@LISTEN_USER@|$listen_user|" "$ROOT/ops/templates/$1" >"$2"
 }
 
+# Writes a server's config; a server that runs on another one is stopped, to be started on this.
+configure() { # NAME TEMPLATE
+  fill_in "$2" "$STATE/$2.new"
+  if ! cmp -s "$STATE/$2.new" "$STATE/$2"; then
+    stop_one "$1" QUIT || true
+    mv "$STATE/$2.new" "$STATE/$2"
+  else
+    rm "$STATE/$2.new"
+  fi
+}
+
 php_up() {
+  configure php-fpm php-fpm.conf
   pid_of php-fpm >/dev/null && return 0
-  fill_in php-fpm.conf "$STATE/php-fpm.conf"
   php-fpm8.2 -y "$STATE/php-fpm.conf" -c /etc/php/8.2/fpm/php.ini >>"$STATE/log/php-fpm.log" 2>&1 || refuse "php-fpm did not start." "$STATE/log/php-fpm.log"
 }
 
 web_up() {
+  configure nginx nginx.conf
   pid_of nginx >/dev/null && return 0
   port_answers "$PORT" && refuse "port $PORT is taken by another program; stop that, or choose another with --port."
-  fill_in nginx.conf "$STATE/nginx.conf"
   rm -f "$RUN/live.sock"
   nginx -c "$STATE/nginx.conf" -e "$STATE/log/nginx.log" >>"$STATE/log/nginx.log" 2>&1 || refuse "nginx did not start." "$STATE/log/nginx.log"
   chmod 660 "$RUN/live.sock"

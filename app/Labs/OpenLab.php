@@ -9,7 +9,6 @@ use App\Models\Lab;
 use App\Models\LabItem;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Plan\Fill;
-use Hovik\Core\Plan\LinePlan;
 use Hovik\Core\Plan\LinePlanner;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Unit;
@@ -70,7 +69,8 @@ final class OpenLab
             'steps' => array_map(static fn (Step $step): string => $step->value, $plan->plans->technique->steps),
             'watch' => self::watch($plan->plans->technique->watch),
             'cautions' => array_map(static fn (Phrase $caution): array => $caution->toArray(), $plan->plans->technique->cautions),
-            'working' => array_map(static fn (Phrase $sentence): array => $sentence->toArray(), self::working($plan)),
+            'working' => array_map(static fn (Phrase $sentence): array => $sentence->toArray(), $plan->working),
+            'why_tools' => $best?->why->toArray(),
             'source' => $plan->source,
             'confidence' => $plan->ingredient->confidence,
         ];
@@ -95,13 +95,5 @@ final class OpenLab
             'mark_ml' => $fill->toMark?->ml->toFloat(),
             'called' => $fill->tool->called()->toArray(),
         ];
-    }
-
-    /** @return list<Phrase> */
-    private static function working(LinePlan $plan): array
-    {
-        $best = $plan->plans->best();
-
-        return $best === null ? $plan->working : [...$plan->working, $best->why];
     }
 }

@@ -37,6 +37,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array{phrase: array<string, mixed>, leads_to: string}|null $watch
  * @property list<array<string, mixed>> $cautions
  * @property list<array<string, mixed>> $working
+ * @property array<string, mixed>|null $why_tools
  * @property string|null $source
  * @property string $confidence
  * @property-read Lab $lab
@@ -46,7 +47,7 @@ final class LabLine extends Model
 {
     protected $guarded = [];
 
-    protected $casts = ['standard' => MeasureStandard::class, 'fills' => 'array', 'steps' => 'array', 'watch' => 'array', 'cautions' => 'array', 'working' => 'array'];
+    protected $casts = ['standard' => MeasureStandard::class, 'fills' => 'array', 'steps' => 'array', 'watch' => 'array', 'cautions' => 'array', 'working' => 'array', 'why_tools' => 'array'];
 
     /** @return BelongsTo<Lab, $this> */
     public function lab(): BelongsTo

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -17,6 +18,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(! $this->app->isProduction());
         JsonResource::withoutWrapping();
+        Vite::createAssetPathsUsing(fn (string $path): string => "/$path"); // whatever name the machine is called by
 
         // A whole class may sit behind one school address: doors a class uses at once are wide, guessing is not.
         RateLimiter::for('sign-in', fn (Request $request) => [

@@ -30,7 +30,8 @@ final class Explanation
                 'high' => self::round($judgement->reading->grams + $judgement->uncertaintyG, self::scaleDecimals($judgement) + 1),
             ]),
         ];
-        if ($judgement->technique !== null) {
+        // Worth a word only where the tools in hand are not what the recipe counts on.
+        if ($judgement->technique !== null && ! ShownGrams::of($judgement->technique->expectedG)->isEqualTo(ShownGrams::of($target->grams))) {
             $sentences[] = Phrase::of('working.tool', ['grams' => ShownGrams::of($judgement->technique->expectedG)]);
         }
 

@@ -2,9 +2,10 @@
 
 // What the core says, in English: ICU message patterns by phrase id. Keep es.php beside it complete; a test holds both.
 
-$ingredients = [];
+// The catalogue sorts by the noun, 'Butter, melted'; a cook says 'Melted butter'.
+$ingredients = ['ingredient.coarse-salt-light-flakes' => 'Light-flaked coarse salt', 'ingredient.coarse-salt-dense-flakes' => 'Dense-flaked coarse salt'];
 foreach (require __DIR__.'/../data/compiled/ingredients.php' as $row) {
-    $ingredients["ingredient.{$row['id']}"] = $row['name'];
+    $ingredients["ingredient.{$row['id']}"] ??= ucfirst(implode(' ', array_map(lcfirst(...), array_reverse(explode(', ', $row['name'])))));
 }
 
 return $ingredients + [
@@ -143,12 +144,12 @@ return $ingredients + [
     'helper.knife' => 'a knife',
     'helpers.fetch' => 'Fetch {tools}',
 
-    'watch.dipped' => 'Do not dip the cup in the bin. Dipping packs it: about {percent} % heavier.',
-    'watch.tapped' => 'Do not tap or shake it down. It settles: about {percent} % heavier.',
-    'watch.loose' => 'Do not leave it loose. Unpressed, it is about {percent} % lighter.',
-    'watch.pressed-light' => 'Do not press it down. Pressed, it is about {percent} % heavier.',
-    'watch.air-pockets' => 'Do not leave air pockets. They make it about {percent} % lighter.',
-    'watch.residue' => 'Do not leave the rest in the tool. About {percent} % sticks to it.',
+    'watch.dipped' => 'Do not dip the cup in the bin. Dipping packs it: about {percent}% heavier.',
+    'watch.tapped' => 'Do not tap or shake it down. It settles: about {percent}% heavier.',
+    'watch.loose' => 'Do not leave it loose. Unpressed, it is about {percent}% lighter.',
+    'watch.pressed-light' => 'Do not press it down. Pressed, it is about {percent}% heavier.',
+    'watch.air-pockets' => 'Do not leave air pockets. They make it about {percent}% lighter.',
+    'watch.residue' => 'Do not leave the rest in the tool. About {percent}% sticks to it.',
     'watch.eye-above' => 'Do not read it from above. You would stop too early.',
     'watch.spoon-tilted' => 'Do not pour over the mixing bowl. A drip counts.',
 
@@ -173,7 +174,7 @@ return $ingredients + [
     'working.mass' => '{amount} is {grams} g.',
     'working.divide' => '{grams} g at {each} g for {unit}.',
     'working.source' => 'Source: {source}. {confidence, select, high {Published values agree.} medium {Published values differ somewhat.} other {Published values differ a lot: weigh your own.}}',
-    'working.band.percent' => 'Level is {low} to {high} g: {percent} % either way.',
+    'working.band.percent' => 'Level is {low} to {high} g: {percent}% either way.',
     'working.band.floor' => 'Level is {low} to {high} g: {grams} g either way, the least we ask of anyone.',
     'working.scale' => 'This scale counts in {step} g steps, so {grams} g means {low} to {high} g.',
     'working.tool' => 'Good technique with these very tools gives about {grams} g.',
@@ -188,7 +189,7 @@ return $ingredients + [
     'plan.why.more' => 'Exact too, with {count} fills instead of {fewest}.',
     'plan.why.mark' => 'One pour to the {mark} line; the narrower the jug, the finer it reads.',
     'plan.why.wrapper' => 'The wrapper has a mark at {mark}.',
-    'plan.why.nearest' => 'No mix of these tools is exact. This is {percent} % off; weigh {grams} g instead.',
+    'plan.why.nearest' => 'No mix of these tools is exact. This is {percent}% off; weigh {grams} g instead.',
     'plan.why.counted' => 'Count {count}.',
 
     'advice.together' => 'This scale is too coarse for so little. Weigh {count} level measures together and divide.',

@@ -58,6 +58,7 @@ return new class extends Migration
             $table->json('watch')->nullable();
             $table->json('cautions');
             $table->json('working');
+            $table->json('why_tools')->nullable();
             $table->string('source', 80)->nullable();
             $table->string('confidence', 8);
             $table->timestamps();

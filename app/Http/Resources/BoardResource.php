@@ -93,7 +93,7 @@ final class BoardResource extends JsonResource
             'target_g' => $target->grams,
             'tolerance_g' => $target->toleranceG(),
             'decimals' => ShownGrams::of($target->grams)->getScale(),
-            'working' => array_map(Said::frozen(...), $line->working),
+            'working' => array_map(Said::frozen(...), $line->why_tools === null ? $line->working : [...$line->working, $line->why_tools]),
         ];
     }
 

@@ -43,7 +43,7 @@ use OpenApi\Attributes as OA;
     ])),
     new OA\Property(property: 'lines', type: 'array', items: new OA\Items(ref: '#/components/schemas/KitchenLine')),
 ])]
-#[OA\Schema(schema: 'KitchenLine', required: ['id', 'name', 'family', 'amount', 'recipe_says', 'fills', 'fetch', 'steps', 'watch', 'cautions', 'fit_scales', 'attempts'], properties: [
+#[OA\Schema(schema: 'KitchenLine', required: ['id', 'name', 'family', 'amount', 'recipe_says', 'fills', 'fetch', 'why_tools', 'steps', 'watch', 'cautions', 'fit_scales', 'attempts'], properties: [
     new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'family', type: 'string'),
     new OA\Property(property: 'amount', type: 'string', example: '2 tbsp + 2 tsp', description: 'As a cook measures it.'),
     new OA\Property(property: 'recipe_says', type: 'string', example: '1/6 cup'),
@@ -53,6 +53,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'mark_ml', type: 'number', nullable: true), new OA\Property(property: 'called', type: 'string'),
     ])),
     new OA\Property(property: 'fetch', type: 'array', items: new OA\Items(type: 'string'), description: 'Tools, then helpers, by name.'),
+    new OA\Property(property: 'why_tools', type: 'string', nullable: true, description: 'Why these tools, in a sentence.'),
     new OA\Property(property: 'steps', type: 'array', items: new OA\Items(required: ['id', 'text', 'why'], type: 'object', properties: [
         new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'text', type: 'string'), new OA\Property(property: 'why', type: 'string'),
     ])),
@@ -118,6 +119,7 @@ final class KitchenResource extends JsonResource
                 'to_mark' => $fill['to_mark'], 'mark_ml' => $fill['mark_ml'], 'called' => Said::frozen($fill['called']),
             ], $line->fills),
             'fetch' => self::fetch($line),
+            'why_tools' => $line->why_tools === null ? null : Said::frozen($line->why_tools),
             'steps' => array_map(fn (string $step): array => ['id' => $step] + Said::step($step, $line), $line->steps),
             'watch' => $line->watch === null ? null : ['text' => Said::frozen($line->watch['phrase']), 'leads_to' => $line->watch['leads_to']],
             'cautions' => array_map(Said::frozen(...), $line->cautions),

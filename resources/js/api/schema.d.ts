@@ -317,6 +317,8 @@ export interface components {
             }[];
             /** @description Tools, then helpers, by name. */
             fetch: string[];
+            /** @description Why these tools, in a sentence. */
+            why_tools: string | null;
             steps: {
                 id: string;
                 text: string;

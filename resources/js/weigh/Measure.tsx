@@ -50,6 +50,11 @@ function Measuring({ line }: { line: Line }) {
           {line.fills.length > 0 && (
             <div className="w-tools">
               <ToolRow fills={line.fills} label={line.fetch.join(", ")} />
+              {line.why_tools && (
+                <p className="soft running pt-3 text-[1.0625rem]">
+                  <KitchenFraction>{line.why_tools}</KitchenFraction>
+                </p>
+              )}
             </div>
           )}
           {line.watch && (

@@ -178,7 +178,7 @@ function Weighing({ line }: { line: Line }) {
               </p>
             )}
             <Keypad value={draft.grams} onChange={type} decimals={scale?.decimals ?? 0} />
-            <div className="pt-4 max-lg:hidden">
+            <div className="pt-6 scale-room">
               <ScaleDrawing label={t("weigh.scaleAlt")} reads={`${shown(0, scale?.decimals ?? 0, i18n.language)} g`} />
             </div>
           </section>

@@ -1,0 +1,97 @@
+// Takes the pictures of docs/screenshots from the running demo: bin/hovik start --fresh, then node ops/screenshots.mjs [folder] [name ...]
+import { mkdirSync } from "node:fs";
+import { chromium } from "@playwright/test";
+
+const base = process.env.HOVIK_URL ?? "http://127.0.0.1:8484";
+const [folder = "docs/screenshots", ...only] = process.argv.slice(2);
+mkdirSync(folder, { recursive: true });
+
+const TABLET = { width: 1024, height: 768 };
+const PHONE = { width: 390, height: 844 };
+const DESK = { width: 1280, height: 800 };
+const browser = await chromium.launch({
+  executablePath: "/usr/bin/chromium",
+  args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disable-component-update", "--disable-sync", "--no-first-run", "--disable-quic"],
+});
+
+async function visit(viewport, colorScheme = "light", locale = "en-US") {
+  const context = await browser.newContext({ viewport, colorScheme, locale, baseURL: base, reducedMotion: "reduce" });
+  return context.newPage();
+}
+const shoot = async (page, name) => {
+  if (only.length > 0 && !only.includes(name)) return;
+  await page.evaluate(() => document.fonts.ready);
+  await page.mouse.move(0, 0);
+  await page.screenshot({ path: `${folder}/${name}.png` });
+  console.log(name);
+};
+const button = (page, name) => page.getByRole("button", { name });
+
+async function teacher(page) {
+  await page.goto("/sign-in");
+  await page.getByLabel("E-mail").fill("achter-lind@tarnvalley.example");
+  await page.getByLabel("Password").fill("flour-and-water");
+  await button(page, "Sign in").click();
+  await page.getByRole("heading", { name: "Today" }).waitFor();
+}
+async function station(page, code, who) {
+  await page.goto("/station");
+  await page.getByLabel("Station code").fill(code);
+  await button(page, "Set up this tablet").click();
+  await button(page, who).click();
+}
+async function toScale(page, line) {
+  await page.locator(".todo-row", { hasText: line }).click();
+  await page.getByRole("heading", { level: 1 }).waitFor();
+}
+
+for (const [suffix, viewport] of [["", TABLET], ["-phone", PHONE]]) {
+  const page = await visit(viewport);
+  await page.goto("/");
+  await page.getByRole("heading", { level: 1 }).waitFor();
+  await shoot(page, `start${suffix}`);
+  await page.goto("/join?class=BUNSON");
+  await button(page, "Find the class").click();
+  await button(page, "Oona").waitFor();
+  await shoot(page, `join${suffix}`);
+  await station(page, "HAZEL234", "Mateus");
+  await shoot(page, `kitchen${suffix}`);
+  await toScale(page, "Light brown sugar");
+  await button(page, "Done, next step").click();
+  await button(page, "Done, next step").click();
+  await shoot(page, `measure${suffix}`);
+  await button(page, "All steps done").or(button(page, "All done")).click();
+  await button(page, "To the scale").click();
+  await page.getByRole("heading", { name: "Before you weigh" }).waitFor();
+  await page.keyboard.type("38");
+  await shoot(page, `weigh${suffix}`);
+  // Verdicts of weighings already there: shown without adding any to the demo.
+  for (const [name, line, verdict] of [["heaped", 0, "heaped"], ["shy", 2, "shy"], ["level", 1, "level"]]) {
+    const kitchen = await page.evaluate(() => fetch("/api/kitchen", { headers: { Accept: "application/json" } }).then((r) => r.json()));
+    const last = kitchen.lines[line].attempts.at(-1);
+    if (last?.verdict !== verdict) console.log(`no ${verdict} at line ${line}: ${last?.verdict}`);
+    await page.goto(`/kitchen/weighings/${last.id}`);
+    await page.getByRole("heading", { level: 1 }).waitFor();
+    await shoot(page, `verdict-${name}${suffix}`);
+  }
+  const linden = await visit(viewport, "dark");
+  await station(linden, "LINDE234", "Pell");
+  const kitchen = await linden.evaluate(() => fetch("/api/kitchen", { headers: { Accept: "application/json" } }).then((r) => r.json()));
+  await linden.goto(`/kitchen/weighings/${kitchen.lines[3].attempts.at(-1).id}`);
+  await linden.getByRole("heading", { level: 1 }).waitFor();
+  await shoot(linden, `verdict-close-dark${suffix}`);
+}
+
+const desk = await visit(DESK);
+await desk.goto("/sign-in");
+await desk.getByLabel("E-mail").waitFor();
+await shoot(desk, "sign-in");
+await teacher(desk);
+await shoot(desk, "today");
+await button(desk, "Go to the board").click();
+await desk.getByText("Live", { exact: true }).waitFor();
+await desk.getByRole("button", { name: /^Hazel, Bread flour/ }).click();
+await shoot(desk, "board");
+await button(desk, /Project/).click();
+await shoot(desk, "board-projected");
+await browser.close();
