@@ -56,7 +56,7 @@ final class TodayResource extends JsonResource
                 'starts_at' => substr($section->starts_at, 0, 5),
                 'ends_at' => substr($section->ends_at, 0, 5),
                 'stations' => $section->stations->map(fn (Station $station): array => ['name' => $station->name, 'code' => $station->code])->all(),
-                'labs' => $section->labs->map(self::lab(...))->all(),
+                'labs' => $section->labs->sortBy(fn (Lab $lab): int => (int) array_search($lab->state, [Lab::OPEN, Lab::PREPARED, Lab::CLOSED], true))->values()->map(self::lab(...))->all(),
             ])->all(),
         ];
     }

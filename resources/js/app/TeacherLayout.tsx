@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { Navigate, NavLink, Outlet, useNavigate } from "react-router";
+import { Navigate, NavLink, Outlet, useMatch, useNavigate } from "react-router";
 import Brand from "../kit/Brand";
 import LanguageButton from "./LanguageButton";
 import Loading from "./Loading";
@@ -14,6 +14,7 @@ export default function TeacherLayout() {
   const go = useNavigate();
   const session = useSession();
   const leaving = useSignOut();
+  const atLab = useMatch("/labs/:lab");
   const [dark, setDark] = useState(isDark);
   if (session.isPending) return <Loading />;
   if (session.isError) return <ProblemNote error={session.error} retry={session.refetch} />;
@@ -27,6 +28,7 @@ export default function TeacherLayout() {
         <span className="soft">{session.data.school}</span>
         <nav className="places">
           <NavLink to="/today">{t("places.today")}</NavLink>
+          {atLab && <NavLink to={atLab.pathname}>{t("places.lab")}</NavLink>}
         </nav>
         <div className="ml-auto gap-1">
           <button

@@ -22,7 +22,9 @@ async function load(language: Language) {
 
 export async function startWords() {
   const language = preferred();
-  await i18next.use(initReactI18next).init({ lng: language, fallbackLng: false, interpolation: { escapeValue: false } });
+  await i18next
+    .use(initReactI18next)
+    .init({ lng: language, fallbackLng: false, interpolation: { escapeValue: false } });
   await load(language);
 }
 

@@ -1,3 +1,4 @@
+import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useNavigate, useSearchParams } from "react-router";
@@ -7,7 +8,6 @@ import { useEntering, useSession } from "../app/session";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import Keypad from "../kit/Keypad";
-import { useMutation } from "@tanstack/react-query";
 
 type Student = Schemas["SectionNames"]["students"][number];
 const PIN_LENGTH = 4;

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import Brand from "./Brand";
 import Field from "./Field";
-import KitchenFraction from "./KitchenFraction";
 import Keypad from "./Keypad";
+import KitchenFraction from "./KitchenFraction";
 import LevelStrip from "./LevelStrip";
 import ScaleDrawing from "./ScaleDrawing";
 import ToolRow from "./ToolRow";

@@ -20,7 +20,13 @@ function cup(fill: Fill, k: number): Drawn {
     before: 0,
     element: (
       <>
-        <path d={cupPath(w, d)} fill="var(--color-base-100)" stroke="currentColor" strokeWidth={3} strokeLinejoin="round" />
+        <path
+          d={cupPath(w, d)}
+          fill="var(--color-base-100)"
+          stroke="currentColor"
+          strokeWidth={3}
+          strokeLinejoin="round"
+        />
         <path d={`M${w} 0H${w + handle}`} stroke="currentColor" strokeWidth={7} strokeLinecap="round" />
         <text
           x={w / 2}
@@ -47,9 +53,22 @@ function spoon(fill: Fill, k: number): Drawn {
     before: 0,
     element: (
       <>
-        <path d={`M0 0A${w / 2} ${d} 0 0 0 ${w} 0`} fill="var(--color-base-100)" stroke="currentColor" strokeWidth={3} />
+        <path
+          d={`M0 0A${w / 2} ${d} 0 0 0 ${w} 0`}
+          fill="var(--color-base-100)"
+          stroke="currentColor"
+          strokeWidth={3}
+        />
         <path d={`M${w} 0H${w + handle}`} stroke="currentColor" strokeWidth={5.5} strokeLinecap="round" />
-        <text x={(w + handle) / 2} y={d + 24} textAnchor="middle" className="fr" fontSize={19} fontWeight={600} fill="currentColor">
+        <text
+          x={(w + handle) / 2}
+          y={d + 24}
+          textAnchor="middle"
+          className="fr"
+          fontSize={19}
+          fontWeight={600}
+          fill="currentColor"
+        >
           {fill.nominal.replace("/", "⁄")}
         </text>
       </>
@@ -152,7 +171,14 @@ export default function ToolRow({ fills, label, k = 14 }: { fills: Fill[]; label
   });
   const width = Math.max(x, 200);
   return (
-    <svg viewBox={`0 -5 ${width} ${depth + 10}`} width={width} height={depth + 10} fill="none" role="img" aria-label={label}>
+    <svg
+      viewBox={`0 -5 ${width} ${depth + 10}`}
+      width={width}
+      height={depth + 10}
+      fill="none"
+      role="img"
+      aria-label={label}
+    >
       <path d={`M0 0H${width}`} stroke="currentColor" strokeWidth={3} />
       {hung}
     </svg>

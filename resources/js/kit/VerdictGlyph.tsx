@@ -28,9 +28,17 @@ export default function VerdictGlyph({ verdict, tolerances = 1, size = 44, edge 
   const { t } = useTranslation();
   const line = { stroke: "currentColor", strokeWidth: 2, strokeLinecap: "round", strokeLinejoin: "round" } as const;
   const filled = verdict === "level" || verdict === "heaped" || verdict === "shy";
-  const label = hidden ? { "aria-hidden": true } : { role: "img", "aria-label": t(`verdict.${verdict}`) };
   return (
-    <svg viewBox="0 0 48 44" width={size} height={(size * 44) / 48} fill="none" overflow="visible" {...label}>
+    <svg
+      viewBox="0 0 48 44"
+      width={size}
+      height={(size * 44) / 48}
+      fill="none"
+      overflow="visible"
+      role="img"
+      aria-label={t(`verdict.${verdict}`)}
+      aria-hidden={hidden}
+    >
       {filled && (
         <path d={`M9 ${RIM} ${surface(lift(verdict, tolerances), 9, 39, RIM)} ${BASE}`} fill={`var(--${verdict})`} />
       )}

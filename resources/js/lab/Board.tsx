@@ -14,6 +14,7 @@ import VerdictGlyph, { type Verdict } from "../kit/VerdictGlyph";
 import { type Board, byCell, cellKey } from "./board";
 import CellPanel from "./CellPanel";
 import { useLive } from "./live";
+import Tally from "./Tally";
 
 const VERDICTS: Verdict[] = ["level", "heaped", "shy", "too-close"];
 
@@ -121,9 +122,7 @@ function Cups({ board, live }: { board: Board; live: "live" | "polling" }) {
       </div>
       <div className="board-wrap">
         <div className="board-l">
-          {/* biome-ignore lint/a11y/useSemanticElements: a table that is a grid of cells to move in */}
-          {/* biome-ignore lint/a11y/noNoninteractiveElementToInteractiveRole: as above */}
-          <table className="board" role="grid" aria-label={board.lab.title} ref={grid} onKeyDown={keys}>
+          <table className="board" aria-label={board.lab.title} ref={grid}>
             <thead>
               <tr>
                 <th scope="col">
@@ -136,7 +135,8 @@ function Cups({ board, live }: { board: Board; live: "live" | "polling" }) {
                       <KitchenFraction>{one.amount}</KitchenFraction>
                     </span>
                     <span className="t num soft">
-                      {shown(one.target_g, one.decimals, i18n.language)} ±{shown(one.tolerance_g, one.tolerance_g < 1 ? 1 : one.decimals, i18n.language)} g
+                      {shown(one.target_g, one.decimals, i18n.language)} ±
+                      {shown(one.tolerance_g, one.tolerance_g < 1 ? 1 : one.decimals, i18n.language)} g
                     </span>
                   </th>
                 ))}
@@ -164,25 +164,29 @@ function Cups({ board, live }: { board: Board; live: "live" | "polling" }) {
                         })
                       : t("board.cell", { station: one.name, line: of.name, verdict });
                     return (
-                      // biome-ignore lint/a11y/useSemanticElements: a cell of the grid
-                      <td key={of.id} role="gridcell" aria-selected={opened?.row === row && opened.column === column}>
+                      <td key={of.id}>
                         <button
                           type="button"
                           className="cell"
                           data-cell={`${row}/${column}`}
                           tabIndex={here ? 0 : -1}
                           aria-label={label}
+                          aria-pressed={opened?.row === row && opened.column === column}
                           onFocus={() => setPlace({ row, column })}
+                          onKeyDown={keys}
                           onClick={() => !projected && setOpened({ row, column })}
                         >
                           {last && (
                             <>
-                              <VerdictGlyph verdict={last.verdict} tolerances={last.tolerances} size={projected ? 66 : 54} hidden />
+                              <VerdictGlyph
+                                verdict={last.verdict}
+                                tolerances={last.tolerances}
+                                size={projected ? 66 : 54}
+                                hidden
+                              />
                               <span className="g num">
                                 {shown(last.grams, last.decimals, i18n.language)}
-                                <span className="tally" aria-hidden>
-                                  {"I".repeat(Math.min(weighings.length, 5))}
-                                </span>
+                                <Tally count={weighings.length} />
                               </span>
                             </>
                           )}
@@ -200,10 +204,10 @@ function Cups({ board, live }: { board: Board; live: "live" | "polling" }) {
                 {key}
               </kbd>
             ))}
-            {t("board.move")} <kbd className="kbd ml-3">Enter</kbd> {t("board.openCell")} <kbd className="kbd ml-3">Esc</kbd>{" "}
-            {t("board.escape")}
-            <span className="ml-auto">
-              <span className="tally">II</span> {t("board.tallies")}
+            {t("board.move")} <kbd className="kbd ml-3">Enter</kbd> {t("board.openCell")}{" "}
+            <kbd className="kbd ml-3">Esc</kbd> {t("board.escape")}
+            <span className="ml-auto inline-flex items-center gap-2">
+              <Tally count={2} /> {t("board.tallies")}
             </span>
           </p>
         </div>

@@ -26,7 +26,9 @@ export default function CellPanel({ station, line, weighings, timeZone }: Props)
           <p className="flex items-center gap-3">
             <VerdictGlyph verdict={last.verdict} tolerances={last.tolerances} size={52} hidden />
             <span>
-              <span className={`display text-[1.5rem] font-bold v-${last.verdict}`}>{t(`verdict.${last.verdict}`)}</span>
+              <span className={`display text-[1.5rem] font-bold v-${last.verdict}`}>
+                {t(`verdict.${last.verdict}`)}
+              </span>
               <span className="num block font-semibold">
                 {signed(last.error_g, last.decimals, i18n.language)} g · {signed(last.error_pct, 1, i18n.language)}%
               </span>

@@ -79,9 +79,12 @@ function LabRow({ lab, timeZone }: { lab: Lab; timeZone: string }) {
     mutationFn: async () => void (await client.POST("/api/labs/{lab}/open", { params: { path: { lab: lab.id } } })),
     onSuccess: () => go(`/labs/${lab.id}`),
   });
-  const day = new Intl.DateTimeFormat(i18n.language, { weekday: "short", day: "numeric", month: "short", timeZone: "UTC" }).format(
-    new Date(`${lab.planned_for}T00:00Z`),
-  );
+  const day = new Intl.DateTimeFormat(i18n.language, {
+    weekday: "short",
+    day: "numeric",
+    month: "short",
+    timeZone: "UTC",
+  }).format(new Date(`${lab.planned_for}T00:00Z`));
   const time = lab.opened_at
     ? new Intl.DateTimeFormat(i18n.language, { timeStyle: "short", timeZone }).format(new Date(lab.opened_at))
     : "";

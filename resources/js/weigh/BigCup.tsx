@@ -28,7 +28,10 @@ const DOT_EVERY = 26;
 function Cup({ name, verdict, tolerances }: { name: keyof typeof SHAPES; verdict: Verdict; tolerances: number }) {
   const { width, rim, room, left, right, wall, contents } = SHAPES[name];
   const height = (lift(verdict, tolerances) / 14) * (room - 8);
-  const dots = Array.from({ length: Math.floor((right - left - 40) / DOT_EVERY) + 1 }, (_, i) => left + 20 + i * DOT_EVERY);
+  const dots = Array.from(
+    { length: Math.floor((right - left - 40) / DOT_EVERY) + 1 },
+    (_, i) => left + 20 + i * DOT_EVERY,
+  );
   return (
     <svg className={name} viewBox={`0 0 ${width} 256`} preserveAspectRatio="none" fill="none" aria-hidden>
       {verdict !== "too-close" && (

@@ -77,7 +77,12 @@ function Measuring({ line }: { line: Line }) {
               const now = step === current;
               return (
                 <li key={step.id} className={now ? "cur" : ""}>
-                  <button type="button" aria-pressed={done} aria-current={now ? "step" : undefined} onClick={() => toggle(step.id)}>
+                  <button
+                    type="button"
+                    aria-pressed={done}
+                    aria-current={now ? "step" : undefined}
+                    onClick={() => toggle(step.id)}
+                  >
                     <span className={`tick ${done ? "on" : ""}`}>{done && <Tick size={18} />}</span>
                     {step.text}
                   </button>

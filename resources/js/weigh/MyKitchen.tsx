@@ -35,7 +35,9 @@ export default function MyKitchen() {
         <main className="door">
           <VerdictGlyph verdict="none" size={150} hidden />
           <h1>{t(kitchen.station === null ? "kitchen.noStation" : "kitchen.noLab")}</h1>
-          <p className="text-[1.25rem]">{t(kitchen.station === null ? "kitchen.noStationHint" : "kitchen.noLabHint")}</p>
+          <p className="text-[1.25rem]">
+            {t(kitchen.station === null ? "kitchen.noStationHint" : "kitchen.noLabHint")}
+          </p>
         </main>
       </div>
     );
@@ -95,7 +97,12 @@ export default function MyKitchen() {
                     className={`todo-row ${line === next ? "next" : ""}`}
                     onClick={() => measure(line)}
                   >
-                    <VerdictGlyph verdict={last?.verdict ?? "none"} tolerances={last?.tolerances ?? 0} size={40} hidden />
+                    <VerdictGlyph
+                      verdict={last?.verdict ?? "none"}
+                      tolerances={last?.tolerances ?? 0}
+                      size={40}
+                      hidden
+                    />
                     <span className="what">
                       <b>{line.name}</b>
                       <span className="running">
@@ -103,7 +110,9 @@ export default function MyKitchen() {
                       </span>
                     </span>
                     <span className="how text-right">
-                      <span className={last ? `v-${last.verdict}` : "unseen"}>{t(`verdict.${last?.verdict ?? "none"}`)}</span>
+                      <span className={last ? `v-${last.verdict}` : "unseen"}>
+                        {t(`verdict.${last?.verdict ?? "none"}`)}
+                      </span>
                       {line.attempts.length > 1 && (
                         <span className="soft block text-[0.9375rem] font-normal">
                           {t("kitchen.times", { count: line.attempts.length })}

@@ -9,6 +9,7 @@ import KitchenFraction from "../kit/KitchenFraction";
 import LevelStrip from "../kit/LevelStrip";
 import { shown, signed } from "../kit/numbers";
 import BigCup from "./BigCup";
+import { useChoice } from "./draft";
 import { nextLine, type Result, useKitchen } from "./kitchen";
 import StationHead from "./StationHead";
 
@@ -39,6 +40,7 @@ function Verdict({ result }: { result: Result }) {
   const go = useNavigate();
   const kitchen = useKitchen();
   const error = useErrorText(result);
+  const [, chooseScale] = useChoice("scale");
   const line = kitchen.lines.find((one) => one.id === result.line_id);
   const next = nextLine(kitchen, line);
   const { verdict } = result;
@@ -153,7 +155,11 @@ function Verdict({ result }: { result: Result }) {
           <button
             type="button"
             className="btn btn-primary btn-main"
-            onClick={() => go(`/kitchen/lines/${result.line_id}/weigh`)}
+            onClick={() => {
+              const [finest] = [...kitchen.scales].sort((a, b) => a.step - b.step);
+              if (finest) chooseScale(finest.id);
+              go(`/kitchen/lines/${result.line_id}/weigh`);
+            }}
           >
             {t("result.finer")}
           </button>

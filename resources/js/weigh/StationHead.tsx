@@ -16,7 +16,12 @@ export default function StationHead({ kitchen, line, children }: Props) {
           return (
             <li key={one.id} className="hcup" aria-current={one.id === line?.id ? "step" : undefined}>
               <span className="unseen">{one.name}:</span>
-              <VerdictGlyph verdict={last?.verdict ?? "none"} tolerances={last?.tolerances ?? 0} size={40} edge={false} />
+              <VerdictGlyph
+                verdict={last?.verdict ?? "none"}
+                tolerances={last?.tolerances ?? 0}
+                size={40}
+                edge={false}
+              />
             </li>
           );
         })}

@@ -6,8 +6,8 @@ import client, { asProblem, body } from "../api/client";
 import BrokenPage from "../app/BrokenPage";
 import FieldProblem from "../kit/FieldProblem";
 import { Back } from "../kit/icons";
-import KitchenFraction from "../kit/KitchenFraction";
 import Keypad from "../kit/Keypad";
+import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
 import ScaleDrawing from "../kit/ScaleDrawing";
 import { type Draft, dropDraft, useChoice, useDraft } from "./draft";
@@ -70,7 +70,10 @@ function Weighing({ line }: { line: Line }) {
   const check = (event?: FormEvent) => {
     event?.preventDefault();
     if (!sending.isPending) {
-      sending.mutate({ student: who, scale: scale?.id }, { onSuccess: (result) => go(`/kitchen/weighings/${result.id}`) });
+      sending.mutate(
+        { student: who, scale: scale?.id },
+        { onSuccess: (result) => go(`/kitchen/weighings/${result.id}`) },
+      );
     }
   };
   const type = (grams: string) => {
@@ -99,8 +102,9 @@ function Weighing({ line }: { line: Line }) {
             <h1 className={`w-amt ${line.amount.length > 11 ? "long" : ""}`}>
               <KitchenFraction>{line.amount}</KitchenFraction>
             </h1>
-            <h2 className="h2rim mt-5">{t("weigh.tareTitle")}</h2>
-            <ol className="tare">
+            <p className="tare-short">{t("weigh.tareShort")}</p>
+            <h2 className="h2rim tare-long mt-5">{t("weigh.tareTitle")}</h2>
+            <ol className="tare tare-long">
               <li>{t("weigh.bowl")}</li>
               <li>{t("weigh.tare")}</li>
               <li>{t("weigh.add")}</li>
