@@ -49,7 +49,8 @@ $app = Application::configure(basePath: $base)
     ->create();
 
 // Data, logs and caches of this installation live under one folder: var/main, or another for tests and benches.
-$state = getenv('HOVIK_STATE') ?: $base.'/var/main';
+$state = getenv('HOVIK_STATE');
+$state = $state === false || $state === '' ? $base.'/var/main' : $state;
 $app->useEnvironmentPath($state)->loadEnvironmentFrom('app.env');
 $app->useStoragePath($state.'/storage');
 foreach (['CONFIG' => 'config', 'ROUTES' => 'routes-v7', 'EVENTS' => 'events', 'SERVICES' => 'services', 'PACKAGES' => 'packages'] as $what => $file) {

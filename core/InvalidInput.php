@@ -10,7 +10,7 @@ use Hovik\Core\Words\Phrasebook;
 /** Something given to the core cannot be used. Names the field, and says why in one plain sentence. */
 final class InvalidInput extends \DomainException
 {
-    /** @param Phrase|null $phrase the same for people, in any language, where a person may have typed it */
+    /** @param  Phrase|null  $phrase the same for people, in any language, where a person may have typed it */
     public function __construct(public readonly string $field, string $message, public readonly ?Phrase $phrase = null)
     {
         parent::__construct($message);

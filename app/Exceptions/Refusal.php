@@ -10,7 +10,7 @@ use RuntimeException;
 /** Something that was fine to ask but cannot be done now: 409, with a sentence for the person who asked. */
 final class Refusal extends RuntimeException
 {
-    /** @param string $key of lang/LOCALE/refusals.php */
+    /** @param  string  $key of lang/LOCALE/refusals.php */
     public function __construct(private readonly string $key, private readonly int $status = 409)
     {
         parent::__construct($key);

@@ -7,6 +7,7 @@ namespace App\Labs;
 use App\Exceptions\Refusal;
 use App\Models\Lab;
 use App\Models\LabItem;
+use App\Models\Section;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Plan\Fill;
 use Hovik\Core\Plan\LinePlanner;
@@ -24,7 +25,7 @@ final class OpenLab
     {
         DB::transaction(function () use ($lab): void {
             // The section is locked, so that two taps cannot open two labs.
-            $section = $lab->section()->lockForUpdate()->firstOrFail();
+            $section = Section::query()->whereKey($lab->section_id)->lockForUpdate()->sole();
             $lab->refresh();
             if ($lab->state !== Lab::PREPARED) {
                 throw new Refusal('lab_not_prepared');

@@ -15,14 +15,18 @@ use Throwable;
  */
 final class Live
 {
-    /** Told after the answer has gone out, so nobody waits for it. @param array<string, int|string> $fact */
+    /**
+     * Told after the answer has gone out, so nobody waits for it.
+     *
+     * @param  array<string, int|string>  $fact
+     */
     public static function tell(Lab $lab, string $what, array $fact = []): void
     {
         $id = $lab->id;
         defer(static fn () => self::publish($id, ['what' => $what] + $fact));
     }
 
-    /** @param array<string, int|string> $fact */
+    /** @param  array<string, int|string>  $fact */
     private static function publish(int $labId, array $fact): void
     {
         $socket = config('hovik.live_socket');

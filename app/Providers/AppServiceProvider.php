@@ -16,7 +16,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict(! $this->app->environment('production'));
         JsonResource::withoutWrapping();
         Vite::createAssetPathsUsing(fn (string $path): string => "/$path"); // whatever name the machine is called by
 

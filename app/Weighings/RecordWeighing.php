@@ -33,42 +33,40 @@ final class RecordWeighing
     {
         $reading = ScaleReading::fromDisplay($grams, $scale->toCore());
         $judgement = Judge::judge($line->target(), $reading, $line->expected());
-        for ($try = 1; ; $try++) {
+        $stored = [
+            'id' => $ulid,
+            'lab_line_id' => $line->id,
+            'station_id' => $station->id,
+            'student_id' => $student->id,
+            'scale_id' => $scale->id,
+            'grams' => $grams,
+            'readability_g' => $reading->scale->readabilityG,
+            'calibration_g' => $reading->scale->calibrationG,
+            'verdict' => $judgement->verdict->value,
+            'error_g' => $judgement->errorG,
+            'error_pct' => $judgement->errorPct,
+            'scale_u_g' => $judgement->uncertaintyG,
+            'ticked' => $ticked,
+        ];
+        for ($try = 1; $try <= self::TRIES; $try++) {
             /** @var Collection<int, Weighing> $earlier */
             $earlier = $line->weighings()->where('station_id', $station->id)->get();
             $same = $earlier->firstWhere('id', $ulid);
             if ($same !== null) {
                 return $this->asBefore($same, $student, $scale, $grams);
             }
-            $weighing = new Weighing([
-                'id' => $ulid,
-                'lab_line_id' => $line->id,
-                'station_id' => $station->id,
-                'student_id' => $student->id,
-                'scale_id' => $scale->id,
-                'attempt' => 1 + ($earlier->last()->attempt ?? 0),
-                'grams' => $grams,
-                'readability_g' => $reading->scale->readabilityG,
-                'calibration_g' => $reading->scale->calibrationG,
-                'verdict' => $judgement->verdict->value,
-                'error_g' => $judgement->errorG,
-                'error_pct' => $judgement->errorPct,
-                'scale_u_g' => $judgement->uncertaintyG,
-                'ticked' => $ticked,
-            ]);
             try {
-                $weighing->save();
-                break;
-            } catch (UniqueConstraintViolationException $e) {
-                if ($try >= self::TRIES || Weighing::query()->whereKey($ulid)->where('lab_line_id', '!=', $line->id)->exists()) {
-                    throw new Refusal('id_reused');
-                }
+                $weighing = Weighing::query()->create(['attempt' => 1 + ($earlier->last()->attempt ?? 0)] + $stored);
+            } catch (UniqueConstraintViolationException) {
+                continue; // the id, or the attempt number, was taken meanwhile: look again
             }
-        }
-        $weighing->setRelations(['line' => $line, 'station' => $station, 'student' => $student, 'scale' => $scale]);
-        Live::tell($line->lab, 'weighing-stored', ['line' => $line->id, 'station' => $station->id]);
+            $weighing->setRelations(['line' => $line, 'station' => $station, 'student' => $student, 'scale' => $scale]);
+            Live::tell($line->lab, 'weighing-stored', ['line' => $line->id, 'station' => $station->id]);
 
-        return $weighing;
+            return $weighing;
+        }
+
+        throw new Refusal('id_reused'); // every time: so the id stands for another line
     }
 
     private function asBefore(Weighing $same, Student $student, Scale $scale, float $grams): Weighing

@@ -18,7 +18,7 @@ final class Said
         return self::book()->say($phrase);
     }
 
-    /** @param array<array-key, mixed> $frozen a phrase as stored */
+    /** @param  array<array-key, mixed>  $frozen a phrase as stored */
     public static function frozen(array $frozen): string
     {
         return self::phrase(Phrase::fromArray($frozen));
@@ -46,7 +46,11 @@ final class Said
             : self::phrase(Phrase::of('working.amount', ['amount' => $kitchen]));
     }
 
-    /** A step's words; the family or the method may have its own. @return array{text: string, why: string} */
+    /**
+     * A step's words; the family or the method may have its own.
+     *
+     * @return array{text: string, why: string}
+     */
     public static function step(string $step, LabLine $line): array
     {
         $book = self::book();

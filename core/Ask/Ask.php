@@ -97,9 +97,10 @@ final class Ask
         $pantry = Pantry::reference();
         $handling = $given->has('handling') ? Handling::named($given->text('handling')) : null;
         $from = $amount->unit->dimension();
+        /** @param  list<Phrase>  $working */
         $answer = static fn (mixed $exact, string $shown, float $loss, array $working, ?string $source): array => [
             'exact' => $exact, 'shown' => $shown, 'unit' => $to->value, 'early_rounding_loss' => self::tidy($loss),
-            'working' => array_map(self::english(...), $working), 'source' => $source,
+            'working' => self::allEnglish($working), 'source' => $source,
         ];
 
         if ($from === $to->dimension() && $from !== Dimension::Ambiguous) {
@@ -202,6 +203,15 @@ final class Ask
                 'error_g' => self::tidy($technique->errorG), 'error_pct' => self::tidy($technique->errorPct), 'verdict' => $technique->verdict->value,
             ],
         ];
+    }
+
+    /**
+     * @param  list<Phrase>  $phrases
+     * @return list<string>
+     */
+    private static function allEnglish(array $phrases): array
+    {
+        return array_map(self::english(...), $phrases);
     }
 
     private static function english(Phrase $phrase): string

@@ -12,8 +12,10 @@ use Hovik\Core\Quantity\Unit;
 /** Reads fields out of what somebody typed as JSON; every refusal names its field. */
 final readonly class Given
 {
-    /** @param array<array-key, mixed> $fields */
-    public function __construct(private array $fields, private string $path = '') {}
+    /** @param  array<array-key, mixed>  $fields */
+    public function __construct(private array $fields, private string $path = '')
+    {
+    }
 
     public function has(string $field): bool
     {

@@ -10,5 +10,7 @@ use Hovik\Core\Quantity\Amount;
 /** A line on a tool's wall or wrapper: its lettering, `3/4 cup`, the volume below it in mL, exact, and the same as an amount (null where imperial). */
 final readonly class Mark
 {
-    public function __construct(public string $text, public BigRational $ml, public ?Amount $amount) {}
+    public function __construct(public string $text, public BigRational $ml, public ?Amount $amount)
+    {
+    }
 }

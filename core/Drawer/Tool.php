@@ -33,7 +33,8 @@ final readonly class Tool
         public float $tolerance,
         public ?float $trueMl = null,
         public int $count = 1,
-    ) {}
+    ) {
+    }
 
     /** Relative standard uncertainty of its volume, common to all its fills: rectangular over the tolerance, or what a calibration leaves. */
     public function relativeUncertainty(): float

@@ -62,7 +62,7 @@ final class ToolCatalogue
     /** @return list<string> ids of all tools, scales included */
     public static function ids(): array
     {
-        return array_map('strval', array_keys(self::rows()));
+        return array_keys(self::rows());
     }
 
     private static function ownStandard(string $of, MeasureStandard $inForce): MeasureStandard
@@ -75,7 +75,7 @@ final class ToolCatalogue
         };
     }
 
-    /** @param array<string, string> $row */
+    /** @param  array<string, string>  $row */
     private static function make(array $row, ToolKind $kind, MeasureStandard $own): Tool
     {
         $marks = [];
@@ -131,7 +131,10 @@ final class ToolCatalogue
         if (self::$rows === null) {
             /** @var list<array<string, string>> $compiled */
             $compiled = require __DIR__.'/../data/compiled/tools.php';
-            self::$rows = array_column($compiled, null, 'id');
+            self::$rows = [];
+            foreach ($compiled as $row) {
+                self::$rows[$row['id']] = $row;
+            }
         }
 
         return self::$rows;

@@ -23,7 +23,9 @@ final readonly class Conversion
      * @param  list<Phrase>  $working  one sentence a step
      * @param  string|null  $source  of the weight used; null when none was needed
      */
-    private function __construct(public BigRational $exact, public array $working, public ?string $source) {}
+    private function __construct(public BigRational $exact, public array $working, public ?string $source)
+    {
+    }
 
     /**
      * The weight of an amount. A volume said in units of 20 mL or less (spoons) takes the spoon weight where the

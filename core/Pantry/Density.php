@@ -25,7 +25,8 @@ final readonly class Density
         public HandlingFactor $factor,
         private ?BigRational $ofCup,
         private ?BigRational $ofSpoon,
-    ) {}
+    ) {
+    }
 
     /** @throws InvalidInput when this ingredient is never handled so, or has no weight by volume */
     public static function of(Pantry $pantry, Ingredient $ingredient, ?Handling $handling = null): self

@@ -14,5 +14,7 @@ final readonly class HandlingFactor
      * @param  float  $sd  standard deviation of the factor between people
      * @param  string  $advisable  yes, no or by-school
      */
-    public function __construct(public BigDecimal $mean, public float $sd, public string $advisable, public string $why) {}
+    public function __construct(public BigDecimal $mean, public float $sd, public string $advisable, public string $why)
+    {
+    }
 }

@@ -40,5 +40,6 @@ final readonly class Ingredient
         public string $source,
         public string $confidence,
         public string $notes,
-    ) {}
+    ) {
+    }
 }

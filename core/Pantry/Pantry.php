@@ -30,7 +30,7 @@ final class Pantry
         }
         foreach ($overrides as $row) {
             $family = $this->ingredients[$row['ingredient_id']]['family'];
-            $advisable = ($this->factors[$family.'/'.$row['handling']] ?? null)?->advisable ?? 'no';
+            $advisable = $this->factors[$family.'/'.$row['handling']]->advisable ?? 'no';
             $this->factors[$row['ingredient_id'].'/'.$row['handling']] = self::factor($row, $advisable);
         }
     }
@@ -45,7 +45,11 @@ final class Pantry
             $handlings = require __DIR__.'/../data/compiled/handling.php';
             /** @var list<array<string, string>> $overrides */
             $overrides = require __DIR__.'/../data/compiled/handling_overrides.php';
-            self::$reference = new self(array_column($ingredients, null, 'id'), $handlings, $overrides);
+            $byId = [];
+            foreach ($ingredients as $row) {
+                $byId[$row['id']] = $row;
+            }
+            self::$reference = new self($byId, $handlings, $overrides);
         }
 
         return self::$reference;
@@ -62,7 +66,7 @@ final class Pantry
     /** @return list<string> */
     public function ids(): array
     {
-        return array_map('strval', array_keys($this->ingredients));
+        return array_keys($this->ingredients);
     }
 
     /** The ingredient's own factor before its family's; null where the handling makes no sense for it. */
@@ -71,13 +75,13 @@ final class Pantry
         return $this->factors[$ingredient->id.'/'.$handling->value] ?? $this->factors[$ingredient->family->value.'/'.$handling->value] ?? null;
     }
 
-    /** @param array<string, string> $row */
+    /** @param  array<string, string>  $row */
     private static function factor(array $row, string $advisable): HandlingFactor
     {
         return new HandlingFactor(BigDecimal::of($row['factor_mean']), (float) $row['factor_sd'], $advisable, $row['why']);
     }
 
-    /** @param array<string, string> $row */
+    /** @param  array<string, string>  $row */
     private static function make(array $row): Ingredient
     {
         $decimal = static fn (string $cell): ?BigDecimal => $cell === '' ? null : BigDecimal::of($cell);

@@ -11,7 +11,9 @@ use Hovik\Core\Drawer\Tool;
 /** One tool filled one or more times, to its rim or to a mark. */
 final readonly class Fill
 {
-    public function __construct(public Tool $tool, public int $count, public ?Mark $toMark = null) {}
+    public function __construct(public Tool $tool, public int $count, public ?Mark $toMark = null)
+    {
+    }
 
     /** Nominal mL of one of these fills, exact. */
     public function eachMl(): BigRational

@@ -19,7 +19,7 @@ final class FillSearch
     /** @var list<int> volumes, largest first */
     private array $sizes = [];
 
-    /** @var list<int> greatest common divisor of this size and all smaller ones */
+    /** @var array<int, int> greatest common divisor of this size and all smaller ones */
     private array $gcds = [];
 
     /** @var list<int> position in the caller's list */
@@ -27,7 +27,9 @@ final class FillSearch
 
     private int $goal;
 
-    private function __construct() {}
+    private function __construct()
+    {
+    }
 
     /**
      * @param  list<BigRational>  $volumes  of one fill each, mL

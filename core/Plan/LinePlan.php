@@ -30,5 +30,6 @@ final readonly class LinePlan
         public Tolerance $tolerance,
         public array $working,
         public ?string $source,
-    ) {}
+    ) {
+    }
 }

@@ -14,7 +14,9 @@ final readonly class Plans
      * @param  list<Advice>  $advice
      * @param  float  $weighG  the grams to weigh instead
      */
-    public function __construct(public array $plans, public Technique $technique, public array $advice, public float $weighG) {}
+    public function __construct(public array $plans, public Technique $technique, public array $advice, public float $weighG)
+    {
+    }
 
     public function best(): ?ToolPlan
     {

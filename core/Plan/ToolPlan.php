@@ -22,7 +22,8 @@ final readonly class ToolPlan
         public float $meanG,
         public float $uG,
         public Phrase $why,
-    ) {}
+    ) {
+    }
 
     public function fillCount(): int
     {

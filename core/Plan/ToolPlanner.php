@@ -45,7 +45,9 @@ final class ToolPlanner
     /** Plans given at most. */
     private const MOST_PLANS = 5;
 
-    public function __construct(private readonly Pantry $pantry) {}
+    public function __construct(private readonly Pantry $pantry)
+    {
+    }
 
     /**
      * @param  list<Tool>  $drawer  what is owned, in good order and free
@@ -220,7 +222,7 @@ final class ToolPlanner
         return $all;
     }
 
-    /** @param non-empty-list<Fill> $fills */
+    /** @param  non-empty-list<Fill>  $fills */
     private function exactPlan(array $fills, Density $density): ToolPlan
     {
         ['mean' => $mean, 'u' => $u] = WeightModel::goodTechnique($fills, $density);

@@ -13,7 +13,9 @@ final readonly class Amount
     /** More than a school ever measures; keeps typing slips and attacks out of the arithmetic. */
     private const MOST = 100_000;
 
-    private function __construct(public BigRational $number, public Unit $unit) {}
+    private function __construct(public BigRational $number, public Unit $unit)
+    {
+    }
 
     /** @throws InvalidInput when not above zero, or beyond any kitchen */
     public static function of(BigRational|string $number, Unit $unit, string $field = 'amount'): self

@@ -18,7 +18,9 @@ final readonly class KitchenMeasure
      * @param  list<Amount>  $parts  largest first; of the nearest measure when not exact
      * @param  float  $errorPct  of the nearest measure against the amount asked for; 0 when exact
      */
-    private function __construct(public array $parts, public bool $exact, public float $errorPct) {}
+    private function __construct(public array $parts, public bool $exact, public float $errorPct)
+    {
+    }
 
     public static function of(Amount $amount, MeasureStandard $standard): self
     {

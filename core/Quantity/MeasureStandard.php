@@ -36,6 +36,7 @@ enum MeasureStandard: string
      */
     public function size(Unit $unit, string $field = 'unit'): BigRational
     {
+        /** @var array<string, BigRational> $sizes */
         static $sizes = [];
         $key = $this->value.' '.$unit->value;
         if (isset($sizes[$key])) {

@@ -19,6 +19,7 @@ final class ShownGrams
             $exact->abs()->isGreaterThanOrEqualTo(1) => 1,
             default => 2,
         };
+
         // Half up is away from zero for the negative differences too.
         return $exact->toScale($places, RoundingMode::HALF_UP);
     }

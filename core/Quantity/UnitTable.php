@@ -38,7 +38,10 @@ final class UnitTable
         if (self::$rows === null) {
             /** @var list<array<string, string>> $compiled */
             $compiled = require __DIR__.'/../data/compiled/units.php';
-            self::$rows = array_column($compiled, null, 'unit_id');
+            self::$rows = [];
+            foreach ($compiled as $row) {
+                self::$rows[$row['unit_id']] = $row;
+            }
         }
 
         return self::$rows;

@@ -14,7 +14,9 @@ final readonly class Technique
      * @param  Watch|null  $watch  the mistake most worth warning of, with what it weighs
      * @param  list<Phrase>  $cautions  safety, next to the steps
      */
-    public function __construct(public array $steps, public ?Watch $watch, public array $cautions) {}
+    public function __construct(public array $steps, public ?Watch $watch, public array $cautions)
+    {
+    }
 
     /** @return list<string> helper ids to fetch, each once */
     public function helpers(): array

@@ -39,7 +39,7 @@ final class TechniqueCatalogue
         return $method?->handling() ?? $ingredient->referenceHandling;
     }
 
-    /** @param ToolKind|null $tool of the plan's first fill; null when the line is weighed or counted */
+    /** @param  ToolKind|null  $tool of the plan's first fill; null when the line is weighed or counted */
     public static function for(Ingredient $ingredient, ?HouseMethod $method, ?ToolKind $tool, Pantry $pantry): Technique
     {
         return new Technique(

@@ -10,5 +10,7 @@ use Hovik\Core\Words\Phrase;
 /** The mistake most worth warning of, and which way it sends the weight. */
 final readonly class Watch
 {
-    public function __construct(public Phrase $phrase, public Verdict $leadsTo) {}
+    public function __construct(public Phrase $phrase, public Verdict $leadsTo)
+    {
+    }
 }

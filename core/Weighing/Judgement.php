@@ -16,7 +16,8 @@ final readonly class Judgement
         public float $uncertaintyG,
         public ScaleFitness $fitness,
         public ?TechniqueError $technique,
-    ) {}
+    ) {
+    }
 
     /** @return array{float, float} the Level band, g */
     public function band(): array

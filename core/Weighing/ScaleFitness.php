@@ -17,7 +17,9 @@ final readonly class ScaleFitness
      * @param  bool  $fit  U is at most a third of the tolerance's percentage part
      * @param  int|null  $weighTogether  how many level measures to weigh as one instead; null when fit
      */
-    private function __construct(public float $uncertaintyG, public bool $fit, public ?int $weighTogether) {}
+    private function __construct(public float $uncertaintyG, public bool $fit, public ?int $weighTogether)
+    {
+    }
 
     public static function of(Scale $scale, Target $target): self
     {

@@ -11,7 +11,9 @@ use Hovik\Core\Words\Phrase;
 /** A tared weight as a scale showed it: an interval, never a point. */
 final readonly class ScaleReading
 {
-    private function __construct(public float $grams, public Scale $scale) {}
+    private function __construct(public float $grams, public Scale $scale)
+    {
+    }
 
     /**
      * A weight that was worked out or comes from the shell: any weight of 0 g or more.

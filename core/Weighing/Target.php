@@ -9,7 +9,9 @@ use Hovik\Core\InvalidInput;
 /** The weight a line asks for, and the band around it that is Level. */
 final readonly class Target
 {
-    private function __construct(public float $grams, public Tolerance $tolerance) {}
+    private function __construct(public float $grams, public Tolerance $tolerance)
+    {
+    }
 
     /**
      * @param  float  $grams  g, above 0 to 100 000

@@ -13,7 +13,9 @@ use Hovik\Core\Pantry\Family;
  */
 final readonly class Tolerance
 {
-    private function __construct(public float $percent, public float $floorG) {}
+    private function __construct(public float $percent, public float $floorG)
+    {
+    }
 
     /**
      * @param  float  $percent  of the target, above 0 to 100

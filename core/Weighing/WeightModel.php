@@ -71,7 +71,11 @@ final class WeightModel
         return sqrt(max(0.0, $relative ** 2 - $density->ingredient->cvFill ** 2));
     }
 
-    /** Counted foods: each piece varies on its own. @return array{mean: float, u: float} g */
+    /**
+     * Counted foods: each piece varies on its own.
+     *
+     * @return array{mean: float, u: float} g
+     */
     public static function pieces(float $count, float $gramsPerPiece, float $cvBatch, float $cvFill): array
     {
         return ['mean' => $count * $gramsPerPiece, 'u' => $gramsPerPiece * sqrt(max($count, 0.0)) * sqrt($cvBatch ** 2 + $cvFill ** 2)];

@@ -14,10 +14,12 @@ use Hovik\Core\Quantity\KitchenMeasure;
  */
 final readonly class Phrase
 {
-    /** @param array<string, string|int|float|list<self>|self> $with */
-    private function __construct(public string $id, public array $with) {}
+    /** @param  array<string, string|int|float|list<self>|self>  $with */
+    private function __construct(public string $id, public array $with)
+    {
+    }
 
-    /** @param array<string, string|int|float|BigDecimal|Amount|KitchenMeasure|list<self>|self> $with */
+    /** @param  array<string, string|int|float|BigDecimal|Amount|KitchenMeasure|list<self>|self>  $with */
     public static function of(string $id, array $with = []): self
     {
         $plain = [];
@@ -52,7 +54,7 @@ final readonly class Phrase
         )];
     }
 
-    /** @param array<array-key, mixed> $frozen what toArray() gave */
+    /** @param  array<array-key, mixed>  $frozen what toArray() gave */
     public static function fromArray(array $frozen): self
     {
         $back = static fn (mixed $value): mixed => is_array($value) && isset($value['id'], $value['with']) ? self::fromArray($value) : $value;

@@ -10,8 +10,10 @@ final class Phrasebook
     /** @var array<string, self> */
     private static array $open = [];
 
-    /** @param array<string, string> $patterns */
-    private function __construct(private readonly string $locale, private readonly array $patterns) {}
+    /** @param  array<string, string>  $patterns */
+    private function __construct(private readonly string $locale, private readonly array $patterns)
+    {
+    }
 
     /** English where there is no such language. */
     public static function in(string $locale): self
@@ -46,7 +48,7 @@ final class Phrasebook
     public function say(Phrase $phrase): string
     {
         if ($phrase->id === 'number') {
-            return $this->number((string) self::text($phrase->with['value'] ?? ''));
+            return $this->number(self::text($phrase->with['value'] ?? ''));
         }
         if ($phrase->id === 'list.plus' || $phrase->id === 'list.and') {
             $parts = $phrase->with['parts'] ?? [];
@@ -65,7 +67,7 @@ final class Phrasebook
         return $said === false ? throw new \LogicException("Cannot say '{$phrase->id}': $pattern") : $said;
     }
 
-    /** @param array<array-key, mixed> $parts */
+    /** @param  array<array-key, mixed>  $parts */
     private function listed(array $parts, bool $plus): string
     {
         $said = array_values(array_map(fn (mixed $part): string => $part instanceof Phrase ? $this->say($part) : self::text($part), $parts));

@@ -4,7 +4,9 @@
 
 // The catalogue sorts by the noun, 'Butter, melted'; a cook says 'Melted butter'.
 $ingredients = ['ingredient.coarse-salt-light-flakes' => 'Light-flaked coarse salt', 'ingredient.coarse-salt-dense-flakes' => 'Dense-flaked coarse salt'];
-foreach (require __DIR__.'/../data/compiled/ingredients.php' as $row) {
+/** @var list<array<string, string>> $catalogue */
+$catalogue = require __DIR__.'/../data/compiled/ingredients.php';
+foreach ($catalogue as $row) {
     $ingredients["ingredient.{$row['id']}"] ??= ucfirst(implode(' ', array_map(lcfirst(...), array_reverse(explode(', ', $row['name'])))));
 }
 

@@ -147,7 +147,7 @@ final class TarnValley extends Seeder
         return $section->refresh();
     }
 
-    /** @param list<array{string, string, string, string}> $items */
+    /** @param  list<array{string, string, string, string}>  $items */
     private function lab(Section $section, string $title, Carbon $day, array $items): Lab
     {
         $lab = $section->labs()->create(['title' => $title, 'planned_for' => $day->toDateString()]);
@@ -158,7 +158,7 @@ final class TarnValley extends Seeder
         return $lab->refresh();
     }
 
-    /** @param array<string, list<list<string|float>>> $done by station, by ingredient, by attempt */
+    /** @param  array<string, list<list<string|float>>>  $done by station, by ingredient, by attempt */
     private function hold(Lab $lab, array $done): void
     {
         $bell = Carbon::parse($lab->planned_for->toDateString().' 10:05', $lab->section->kitchen->time_zone)->utc();

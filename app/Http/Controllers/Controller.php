@@ -19,4 +19,6 @@ use OpenApi\Attributes as OA;
 #[OA\Response(response: 'Invalid', description: 'A field cannot be used.', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
 #[OA\Response(response: 'NotFound', description: 'There is no such thing.', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
 #[OA\Response(response: 'TooMany', description: 'Too many tries.', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
-abstract class Controller {}
+abstract class Controller
+{
+}

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Auth\Door;
 use App\Http\Resources\SessionResource;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Auth;
 use OpenApi\Attributes as OA;
 
 final class SessionController extends Controller
@@ -23,11 +23,7 @@ final class SessionController extends Controller
     #[OA\Delete(path: '/api/session', operationId: 'signOut', summary: 'Sign out', responses: [new OA\Response(response: 204, description: 'Signed out.')])]
     public function destroy(Request $request): Response
     {
-        foreach (['teacher', 'student', 'station'] as $guard) {
-            Auth::guard($guard)->logout();
-        }
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
+        Door::leave($request);
 
         return response()->noContent();
     }

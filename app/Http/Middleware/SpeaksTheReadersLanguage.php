@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** English or Spanish, as the browser asks. */
 final class SpeaksTheReadersLanguage
 {
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         app()->setLocale($request->getPreferredLanguage(['en', 'es']) ?? 'en');

@@ -88,7 +88,7 @@ final class KitchenResource extends JsonResource
             'students' => $students->map(fn (Student $student): array => ['id' => $student->id, 'name' => $student->name])->all(),
             'lab' => $lab === null ? null : ['id' => $lab->id, 'title' => $lab->title],
             'scales' => $lab === null ? [] : $section->kitchen->scales->map(self::scale(...))->all(),
-            'lines' => $lab === null || $station === null ? [] : self::lines($lab, $station, $section->kitchen->scales),
+            'lines' => $station === null || $lab === null ? [] : self::lines($lab, $station, $section->kitchen->scales),
         ];
     }
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Join;
 
+use App\Auth\Door;
 use App\Http\Controllers\Controller;
 use App\Http\Middleware\EndsWithItsLab;
 use App\Http\Requests\Join\StationJoinRequest;
 use App\Http\Resources\SessionResource;
 use App\Models\Station;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 
@@ -28,10 +28,7 @@ final class StationSessionController extends Controller
         $station = Station::query()->where('code', $code)->first()
             ?? throw ValidationException::withMessages(['code' => [__('refusals.no_such_station')]]);
 
-        Auth::guard('teacher')->logout();
-        Auth::guard('student')->logout();
-        Auth::guard('station')->login($station);
-        $request->session()->regenerate();
+        Door::enter($request, 'station', $station);
         $request->session()->put(EndsWithItsLab::SIGNED_IN_AT, now()->toDateTimeString());
 
         return new SessionResource(null);

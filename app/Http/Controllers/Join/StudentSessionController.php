@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Join;
 
+use App\Auth\Door;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Join\StudentJoinRequest;
 use App\Http\Resources\SessionResource;
 use App\Models\Student;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Validation\ValidationException;
@@ -33,10 +33,7 @@ final class StudentSessionController extends Controller
             ?? throw ValidationException::withMessages(['student_id' => [__('refusals.not_in_class')]]);
         $this->checkPin($student, $request->string('pin')->toString(), (string) $request->ip());
 
-        Auth::guard('teacher')->logout();
-        Auth::guard('station')->logout();
-        Auth::guard('student')->login($student);
-        $request->session()->regenerate();
+        Door::enter($request, 'student', $student);
 
         return new SessionResource(null);
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\SignIn;
 
+use App\Auth\Door;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\SignIn\TeacherSignInRequest;
 use App\Http\Resources\SessionResource;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 
@@ -21,13 +21,12 @@ final class TeacherSessionController extends Controller
     ])]
     public function store(TeacherSignInRequest $request): SessionResource
     {
-        if (! Auth::guard('teacher')->attempt($request->only('email', 'password'))) {
+        $guard = Door::guard('teacher');
+        $teacher = $guard->attempt($request->only('email', 'password')) ? $guard->user() : null;
+        if ($teacher === null) {
             throw ValidationException::withMessages(['password' => [__('refusals.wrong_password')]]);
         }
-        // One kind of person a browser: a teacher's machine stops being a student's.
-        Auth::guard('student')->logout();
-        Auth::guard('station')->logout();
-        $request->session()->regenerate();
+        Door::enter($request, 'teacher', $teacher);
 
         return new SessionResource(null);
     }

@@ -62,8 +62,11 @@ final class WeighInRequest extends FormRequest
             $this->student = $actor->id === $this->integer('student_id') ? $actor : $this->refuse('student_id', 'not_at_station');
             $this->station = $actor->station ?? throw new Refusal('not_seated');
         }
-        $this->scale = Scale::query()->whereKey($this->integer('scale_id'))
-            ->whereIn('kitchen_id', $this->line->lab->section()->select('kitchen_id'))->first() ?? $this->refuse('scale_id', 'no_such_scale');
+        $scale = Scale::query()->find($this->integer('scale_id'));
+        if ($scale === null || $scale->kitchen_id !== $this->line->lab->section->kitchen_id) {
+            $this->refuse('scale_id', 'no_such_scale');
+        }
+        $this->scale = $scale;
         if (array_diff($this->ticked(), $this->line->steps) !== []) {
             $this->refuse('ticked', 'unknown_step');
         }
