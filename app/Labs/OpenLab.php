@@ -25,7 +25,8 @@ final class OpenLab
     {
         DB::transaction(function () use ($lab): void {
             // The section is locked, so that two taps cannot open two labs.
-            $section = Section::query()->whereKey($lab->section_id)->lockForUpdate()->sole();
+            Section::query()->whereKey($lab->section_id)->lockForUpdate()->value('id');
+            $section = $lab->section()->sole();
             $lab->refresh();
             if ($lab->state !== Lab::PREPARED) {
                 throw new Refusal('lab_not_prepared');

@@ -97,17 +97,16 @@ final class Ask
         $pantry = Pantry::reference();
         $handling = $given->has('handling') ? Handling::named($given->text('handling')) : null;
         $from = $amount->unit->dimension();
-        /** @param  list<Phrase>  $working */
-        $answer = static fn (mixed $exact, string $shown, float $loss, array $working, ?string $source): array => [
+        $answer = static fn (mixed $exact, string $shown, float $loss, ?Conversion $by): array => [
             'exact' => $exact, 'shown' => $shown, 'unit' => $to->value, 'early_rounding_loss' => self::tidy($loss),
-            'working' => self::allEnglish($working), 'source' => $source,
+            'working' => $by === null ? [] : array_map(self::english(...), $by->working), 'source' => $by?->source,
         ];
 
         if ($from === $to->dimension() && $from !== Dimension::Ambiguous) {
             $exact = $total->inBase($standard)->dividedBy($standard->size($to, 'to'))->simplified();
             $shown = $from === Dimension::Mass ? (string) ShownGrams::of($exact) : KitchenNotation::write($exact);
 
-            return $answer($from === Dimension::Mass ? self::tidy($exact->toFloat()) : KitchenNotation::write($exact), $shown, 0.0, [], null);
+            return $answer($from === Dimension::Mass ? self::tidy($exact->toFloat()) : KitchenNotation::write($exact), $shown, 0.0, null);
         }
         $ingredient = $pantry->ingredient($given->text('ingredient'));
         if ($to->dimension() === Dimension::Mass) {
@@ -117,13 +116,13 @@ final class Ask
             $exact = $all->exact->dividedBy($unitG);
             $loss = $exact->minus(ShownGrams::of($one->exact->dividedBy($unitG))->toBigRational()->multipliedBy($factor));
 
-            return $answer(self::tidy($exact->toFloat()), (string) ShownGrams::of($exact), $loss->abs()->toFloat(), $all->working, $all->source);
+            return $answer(self::tidy($exact->toFloat()), (string) ShownGrams::of($exact), $loss->abs()->toFloat(), $all);
         }
         $grams = $from === Dimension::Mass ? $total->inBase($standard) : Conversion::toGrams($total, $ingredient, $standard, $pantry, $handling)->exact;
         $back = Conversion::fromGrams($grams, $to, $ingredient, $standard, $pantry, $handling);
         $shown = $to->isMetricVolume() ? (string) ShownGrams::of($back->exact) : KitchenMeasure::of(Amount::of($back->exact, $to), $standard)->text();
 
-        return $answer(KitchenNotation::write($back->exact), $shown, 0.0, $back->working, $back->source);
+        return $answer(KitchenNotation::write($back->exact), $shown, 0.0, $back);
     }
 
     /** @return array<string, mixed> */
@@ -203,15 +202,6 @@ final class Ask
                 'error_g' => self::tidy($technique->errorG), 'error_pct' => self::tidy($technique->errorPct), 'verdict' => $technique->verdict->value,
             ],
         ];
-    }
-
-    /**
-     * @param  list<Phrase>  $phrases
-     * @return list<string>
-     */
-    private static function allEnglish(array $phrases): array
-    {
-        return array_map(self::english(...), $phrases);
     }
 
     private static function english(Phrase $phrase): string
