@@ -36,6 +36,12 @@ final class Station extends User
         return $this->hasMany(Student::class)->orderBy('roster_number');
     }
 
+    /** A card has a code, not a password. */
+    public function getAuthPassword(): string
+    {
+        return '';
+    }
+
     public function getRememberTokenName(): string
     {
         return '';

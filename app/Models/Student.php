@@ -39,6 +39,12 @@ final class Student extends User
         return $this->belongsTo(Station::class);
     }
 
+    /** What proves that it is them: the hashed PIN. */
+    public function getAuthPassword(): string
+    {
+        return (string) $this->pin;
+    }
+
     public function getRememberTokenName(): string
     {
         return '';

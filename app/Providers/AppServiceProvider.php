@@ -16,13 +16,16 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
-        Model::shouldBeStrict(! $this->app->environment('production'));
+        // A relation asked for on one of many is fetched for all of them at once.
+        Model::automaticallyEagerLoadRelationships();
+        Model::preventSilentlyDiscardingAttributes();
+        Model::preventAccessingMissingAttributes();
         JsonResource::withoutWrapping();
         Vite::createAssetPathsUsing(fn (string $path): string => "/$path"); // whatever name the machine is called by
 
         // A whole class may sit behind one school address: doors a class uses at once are wide, guessing is not.
         RateLimiter::for('sign-in', fn (Request $request) => [
-            Limit::perMinute(5)->by('mail:'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
+            Limit::perMinute(5)->by('mail:'.(is_string($request->input('email')) ? mb_strtolower($request->input('email')) : '').'|'.$request->ip()),
             Limit::perMinute(30)->by('address:'.$request->ip()),
         ]);
         RateLimiter::for('join', fn (Request $request) => Limit::perMinute(120)->by((string) $request->ip()));

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// The two functions of PHP 8.5 that Laravel 12 calls. Same contract as the language's own.
+// The functions of PHP 8.5 that Laravel 12 calls. Same contract as the language's own.
 
 if (! function_exists('array_first')) {
     /**
@@ -27,5 +27,27 @@ if (! function_exists('array_last')) {
     function array_last(array $array): mixed
     {
         return $array === [] ? null : $array[array_key_last($array)];
+    }
+}
+
+if (! function_exists('get_exception_handler')) {
+    /** @return callable|null the handler in force */
+    function get_exception_handler(): ?callable
+    {
+        $handler = set_exception_handler(null);
+        restore_exception_handler();
+
+        return $handler;
+    }
+}
+
+if (! function_exists('get_error_handler')) {
+    /** @return callable|null the handler in force */
+    function get_error_handler(): ?callable
+    {
+        $handler = set_error_handler(null);
+        restore_error_handler();
+
+        return $handler;
     }
 }

@@ -1,0 +1,120 @@
+#!/usr/bin/env bash
+# bin/hovik test [core|feature|static|browser] [options of that runner]: everything on a database and a stack of its own
+# under var/test, never on the demo data. Ends with one line, `N passed, N failed`.
+set -euo pipefail
+umask 022
+ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
+. "$ROOT/ops/say.sh"
+part=${1:-all}
+[ $# -gt 0 ] && shift
+[ "${1:-}" = -- ] && shift
+case $part in
+  all | core | feature | static | browser) ;;
+  *) refuse "test knows core, feature, static and browser, not '$part'." ;;
+esac
+bash "$ROOT/ops/install.sh" test
+PROFILE=test
+. "$ROOT/ops/stack.sh"
+cd "$ROOT"
+passed=0 failed=0
+out="$ROOT/var/log/test"
+mkdir -p "$out"
+
+# One check that passes or fails as a whole.
+check() { # NAME COMMAND...
+  local name=$1
+  shift
+  step "$name"
+  if "$@" >"$out/check.log" 2>&1; then
+    passed=$((passed + 1))
+    ok
+  else
+    failed=$((failed + 1))
+    ok failed
+    cat "$out/check.log"
+  fi
+}
+
+# A test runner that counts its own: its machine-readable report is added to the sum.
+pest() { # SUITE OPTION...
+  local suite=$1 report="$out/$1.xml" status=0
+  shift
+  rm -f "$report"
+  echo "  Pest, $suite"
+  as "$WEB_USER" true # the report is written by whoever runs this
+  HOVIK_STATE="$STATE" php -d memory_limit=1G vendor/bin/pest --testsuite "$suite" --colors=never --compact --log-junit "$report" "$@" || status=$?
+  if [ -s "$report" ]; then
+    eval "$(php -r '$x = simplexml_load_file($argv[1])->testsuite; $bad = (int) $x["failures"] + (int) $x["errors"]; printf("bad=%d all=%d", $bad, $x["tests"]);' "$report")"
+    passed=$((passed + all - bad)) failed=$((failed + bad))
+    [ "$status" = 0 ] || [ "$bad" != 0 ] || failed=$((failed + 1))
+  else
+    failed=$((failed + 1))
+  fi
+}
+
+core() { pest Core "$@"; }
+
+static() {
+  check "PHPStan, core at max" vendor/bin/phpstan analyse -c phpstan-core.neon --no-progress --memory-limit=1G
+  check "PHPStan, application" vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --memory-limit=1G
+  check "Pint" vendor/bin/pint --test
+  check "TypeScript" npx --no-install tsc --noEmit
+  check "Biome" npx --no-install biome ci --colors=off .
+  check "OpenAPI file is current" php ops/make-openapi.php --check
+  check "API types are current" types_are_current
+}
+types_are_current() {
+  npx --no-install openapi-typescript docs/openapi.json -o "$out/schema.d.ts" && cmp "$out/schema.d.ts" resources/js/api/schema.d.ts
+}
+
+database() {
+  may_pass
+  make_folders
+  make_secrets
+  grep -q '^HOVIK_KIT=' "$ENV_FILE" || echo HOVIK_KIT=true >>"$ENV_FILE"
+  database_up
+  database_accounts hovik hovik_test
+  trap 'stack_down >/dev/null || true' EXIT
+}
+
+feature() {
+  database
+  pest Feature "$@"
+}
+
+free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];'; }
+
+browser() {
+  database
+  step "A stack for the browser"
+  rm -f "$STATE"/cache/*.php
+  artisan migrate:fresh --force --seed >"$STATE/log/migrate.log" 2>&1 || refuse "the tables could not be made." "$STATE/log/migrate.log"
+  artisan optimize >"$STATE/log/optimize.log" 2>&1 || refuse "the settings could not be cached." "$STATE/log/optimize.log"
+  PORT=$(free_port)
+  stop_one php-fpm QUIT || true
+  php_up
+  web_up
+  web_answers
+  ok "on port $PORT"
+  local report="$out/browser.json" status=0
+  rm -f "$report"
+  HOVIK_URL="http://127.0.0.1:$PORT" PLAYWRIGHT_JSON_OUTPUT_NAME="$report" npx --no-install playwright test --reporter=list,json "$@" || status=$?
+  if [ -s "$report" ]; then
+    eval "$(node -p 'const s = JSON.parse(require("fs").readFileSync(process.argv[1])).stats; `good=${s.expected + s.flaky} bad=${s.unexpected}`' "$report")"
+    passed=$((passed + good)) failed=$((failed + bad))
+    [ "$status" = 0 ] || [ "$bad" != 0 ] || failed=$((failed + 1))
+  else
+    failed=$((failed + 1))
+  fi
+}
+
+if [ "$part" = all ]; then
+  core
+  static
+  feature
+  browser
+else
+  "$part" "$@"
+fi
+printf '\n%d passed, %d failed\n' "$passed" "$failed"
+[ "$failed" = 0 ] && [ "$passed" -gt 0 ]

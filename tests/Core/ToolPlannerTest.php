@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+use Brick\Math\BigRational;
+use Eris\Generators;
+use Eris\TestTrait;
+use Hovik\Core\Drawer\ToolCatalogue;
+use Hovik\Core\Pantry\Density;
+use Hovik\Core\Pantry\Handling;
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Plan\Fill;
+use Hovik\Core\Plan\FillSearch;
+use Hovik\Core\Plan\ToolPlanner;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Weighing\WeightModel;
+
+uses(TestTrait::class);
+
+$us = MeasureStandard::UsCustomary;
+$drawer = fn (string ...$ids) => array_map(fn (string $id) => ToolCatalogue::tool($id, MeasureStandard::UsCustomary), array_values($ids));
+
+it('finds the fewest fills there are: a table of all amounts says so too', function () {
+    $sizes = [2, 3, 4, 6, 8, 12, 16, 24, 36, 48]; // quarter-teaspoons and up
+    $this->forAll(Generators::subset($sizes), Generators::choose(1, 160))->then(function (array $owned, int $goal): void {
+        $owned = array_values(array_unique($owned));
+        $fewest = array_fill(0, $goal + 1, INF);
+        $fewest[0] = 0;
+        for ($amount = 1; $amount <= $goal; $amount++) {
+            foreach ($owned as $size) {
+                if ($size <= $amount) {
+                    $fewest[$amount] = min($fewest[$amount], $fewest[$amount - $size] + 1);
+                }
+            }
+        }
+        $found = FillSearch::over(array_map(fn (int $s) => BigRational::of("$s/4"), $owned), BigRational::of("$goal/4"))?->exact() ?? [];
+        if ($fewest[$goal] === INF || $fewest[$goal] > 64) {
+            expect($found)->toBe([]);
+
+            return;
+        }
+        expect($found)->not->toBe([]);
+        foreach ($found as $combination) {
+            expect(array_sum($combination))->toBe((int) $fewest[$goal]);
+            expect(array_sum(array_map(fn (int $times, int $i) => $times * $owned[$i], $combination, array_keys($combination))))->toBe($goal);
+        }
+    });
+});
+
+it('gives plans that add up, best first, by technique\'s own weight', function () use ($drawer, $us) {
+    $planner = new ToolPlanner(Pantry::reference());
+    $tools = $drawer('dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-4-tsp', 'spoon-us-1-2-tsp', 'spoon-us-1-tsp', 'spoon-us-1-tbsp');
+    $this->limitTo(60)->forAll(Generators::choose(1, 48), Generators::elements(['bread-flour', 'granulated-sugar', 'light-brown-sugar', 'rolled-oats', 'table-salt', 'honey']))
+        ->then(function (int $sixteenths, string $id) use ($planner, $tools, $us): void {
+            $ingredient = Pantry::reference()->ingredient($id);
+            $plans = $planner->plan(Amount::of("$sixteenths/16", Unit::Cup), $ingredient, $tools, $us);
+            expect($plans->plans)->not->toBe([]);
+            $rank = null;
+            foreach ($plans->plans as $plan) {
+                $ml = array_reduce($plan->fills, fn (BigRational $sum, Fill $fill) => $sum->plus($fill->totalMl()), BigRational::zero());
+                expect($plan->exact)->toBeTrue();
+                expect($ml->isEqualTo(Amount::of("$sixteenths/16", Unit::Cup)->inBase($us)))->toBeTrue();
+                $now = [$plan->fillCount(), round($plan->uG, 9), $plan->distinctTools()];
+                expect($rank === null || $rank <= $now)->toBeTrue();
+                $rank = $now;
+            }
+        });
+});
+
+it('gives the spread of the model, worked by hand for one cup of flour', function () use ($drawer) {
+    $flour = Pantry::reference()->ingredient('all-purpose-flour');
+    $fill = new Fill($drawer('dry-cup-us-1')[0], 1);
+    ['mean' => $mean, 'u' => $u] = WeightModel::goodTechnique([$fill], Density::of(Pantry::reference(), $flour));
+    // 125 g; fill 2.5 % x (236.6/236.588)^(1/3), batch 4 %, tool 3 %/sqrt 3
+    expect($mean)->toEqualWithDelta(125.0, 1e-9);
+    expect($u)->toEqualWithDelta(125 * sqrt(0.025 ** 2 + 0.04 ** 2 + (0.03 / sqrt(3)) ** 2), 0.001);
+    // Dipped: 1.10 +- 0.05 between people, of which the fill's own 2.5 % is counted already.
+    ['u' => $dipped] = WeightModel::goodTechnique([$fill], Density::of(Pantry::reference(), $flour, Handling::Dipped));
+    $habit = sqrt((0.05 / 1.10) ** 2 - 0.025 ** 2);
+    expect($dipped)->toEqualWithDelta(137.5 * sqrt(0.025 ** 2 + 0.04 ** 2 + (0.03 / sqrt(3)) ** 2 + $habit ** 2), 0.001);
+});
+
+it('spreads a jug by the eye, not by the fill', function () use ($drawer) {
+    $water = Pantry::reference()->ingredient('water');
+    $jug = $drawer('liquid-measure-us-1-cup')[0];
+    $mark = $jug->marks[2];
+    expect($mark->text)->toBe('1/2 cup');
+    ['u' => $u] = WeightModel::goodTechnique([new Fill($jug, 1, $mark)], Density::of(Pantry::reference(), $water));
+    $read = 0.7 * M_PI / 4 * 82 ** 2 / 1000 * 236.2 / 236.5882365; // mm x mm2 / 1000 = mL, x g/mL
+    expect($u)->toEqualWithDelta(sqrt($read ** 2 + (118.1 * 0.001) ** 2 + (118.1 * 0.03 / sqrt(3)) ** 2), 0.001);
+});

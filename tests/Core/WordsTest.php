@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+use Hovik\Core\Drawer\ToolKind;
+use Hovik\Core\Pantry\Handling;
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Plan\Advice;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Technique\Step;
+use Hovik\Core\Technique\TechniqueCatalogue;
+use Hovik\Core\Words\Phrase;
+use Hovik\Core\Words\Phrasebook;
+
+$patterns = fn (string $language): array => require dirname(__DIR__, 2)."/core/Words/$language.php";
+
+it('says everything in both languages, with the same blanks to fill', function () use ($patterns) {
+    [$en, $es] = [$patterns('en'), $patterns('es')];
+    expect(array_keys($es))->toEqualCanonicalizing(array_keys($en));
+    $blanks = function (string $pattern): array {
+        $flat = (string) preg_replace('/\{(\w+), select,(?:[^{}]*\{[^{}]*\})*\s*\}/', '{$1}', $pattern);
+        preg_match_all('/\{(\w+)\}/', $flat, $found);
+        $names = array_diff(array_unique($found[1]), ['many']); // whether a unit has a plural is the language's affair
+        sort($names);
+
+        return $names;
+    };
+    foreach ($en as $id => $pattern) {
+        expect($blanks($es[$id]))->toBe($blanks($pattern), $id);
+    }
+});
+
+it('has words for every step, unit, handling, method, tool and ingredient', function () {
+    foreach (['en', 'es'] as $language) {
+        $book = Phrasebook::in($language);
+        foreach (Step::cases() as $step) {
+            expect($book->has("step.$step->value") && $book->has("step.$step->value.why"))->toBeTrue("step.$step->value");
+            expect($step->helper() === null || $book->has('helper.'.$step->helper()))->toBeTrue();
+        }
+        foreach (['unit' => Unit::cases(), 'handling' => Handling::cases(), 'method' => HouseMethod::cases()] as $group => $cases) {
+            foreach ($cases as $case) {
+                expect($book->has("$group.$case->value"))->toBeTrue("$group.$case->value");
+            }
+        }
+        foreach (ToolKind::cases() as $kind) {
+            expect($kind === ToolKind::Scale || $book->has("tool.$kind->value"))->toBeTrue();
+        }
+        foreach (Pantry::reference()->ids() as $id) {
+            $ingredient = Pantry::reference()->ingredient($id);
+            expect($book->has("ingredient.$id"))->toBeTrue($id);
+            expect($book->has("source.$ingredient->source"))->toBeTrue($ingredient->source);
+        }
+    }
+    expect(Advice::cases())->toHaveCount(6);
+});
+
+it('keeps steps to one action in eight words', function () use ($patterns) {
+    foreach (['en', 'es'] as $language) {
+        foreach ($patterns($language) as $id => $text) {
+            if (preg_match('/^step\.(?!.*\.why$)/', $id) === 1) {
+                expect(count(explode(' ', $text)))->toBeLessThanOrEqual(8, "$language $id: $text");
+            }
+            expect($text)->not->toContain('!');
+        }
+    }
+});
+
+it('speaks each language with its own numbers', function () {
+    $phrase = Phrase::of('working.scale', ['step' => 0.1, 'grams' => '3.0', 'low' => '2.9', 'high' => '3.1']);
+    expect(Phrasebook::in('en')->say($phrase))->toBe('This scale counts in 0.1 g steps, so 3.0 g means 2.9 to 3.1 g.');
+    expect(Phrasebook::in('es')->say($phrase))->toContain('0,1');
+    expect(Phrasebook::in('en')->say(Phrase::of('working.amount', ['amount' => Amount::of('1 3/4', Unit::Cup)])))->toBe('1 3/4 cups');
+    expect(Phrasebook::in('es')->say(Phrase::of('working.amount', ['amount' => Amount::of('3/4', Unit::Cup)])))->toBe('3/4 taza');
+    expect(Phrasebook::in('de')->say(Phrase::of('allergen.milk')))->toBe('milk');
+});
+
+it('can freeze a sentence and say it later', function () {
+    $phrase = Phrase::of('caution.allergens', ['allergens' => [Phrase::of('allergen.milk'), Phrase::of('allergen.soy')]]);
+    $thawed = Phrase::fromArray(json_decode((string) json_encode($phrase->toArray()), true));
+    expect(Phrasebook::in('en')->say($thawed))->toBe('Contains milk and soy.')->and(Phrasebook::in('es')->say($thawed))->toBe('Contiene leche y soja.');
+});
+
+it('warns of the mistake most worth it, in figures from the pantry', function () {
+    $pantry = Pantry::reference();
+    $watch = fn (string $id, ?HouseMethod $method, ToolKind $tool) => TechniqueCatalogue::for($pantry->ingredient($id), $method, $tool, $pantry)->watch;
+    $say = fn (?Hovik\Core\Technique\Watch $watch) => $watch === null ? null : [Phrasebook::in('en')->say($watch->phrase), $watch->leadsTo->value];
+    expect($say($watch('bread-flour', HouseMethod::StirSpoonLevel, ToolKind::DryCup)))->toBe(['Do not dip the cup in the bin. Dipping packs it: about 10% heavier.', 'heaped']);
+    expect($say($watch('light-brown-sugar', HouseMethod::PackedFirm, ToolKind::DryCup)))->toBe(['Do not leave it loose. Unpressed, it is about 34% lighter.', 'shy']);
+    expect($say($watch('whole-milk', null, ToolKind::LiquidMeasure)))->toBe(['Do not read it from above. You would stop too early.', 'shy']);
+    expect($watch('egg-large', null, ToolKind::DryCup))->toBeNull();
+});
+
+it('can say every technique of every ingredient in both languages', function () {
+    $pantry = Pantry::reference();
+    foreach ($pantry->ids() as $id) {
+        $ingredient = $pantry->ingredient($id);
+        foreach ([...HouseMethod::forFamily($ingredient->family), null] as $method) {
+            foreach ([ToolKind::DryCup, ToolKind::Spoon, ToolKind::LiquidMeasure, ToolKind::ButterWrapper, null] as $tool) {
+                $technique = TechniqueCatalogue::for($ingredient, $method, $tool, $pantry);
+                expect($technique->steps)->not->toBe([]);
+                foreach (['en', 'es'] as $language) {
+                    $said = array_map(Phrasebook::in($language)->say(...), [...$technique->cautions, ...($technique->watch === null ? [] : [$technique->watch->phrase])]);
+                    expect(implode(' ', $said))->not->toContain('{');
+                }
+            }
+        }
+    }
+});

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Lab;
+use App\Models\Section;
+use App\Models\Student;
+use App\Models\Weighing;
+use Database\Seeders\TarnValley;
+
+it('seeds the demo school, the same every time', function () {
+    $this->seed(TarnValley::class);
+    $grams = Weighing::query()->orderBy('id')->pluck('grams')->all();
+    expect(Section::query()->sole()->stations)->toHaveCount(6)->and(Student::query()->count())->toBe(22)
+        ->and(Lab::query()->pluck('state')->sort()->values()->all())->toBe(['closed', 'open', 'prepared']);
+    $verdicts = Weighing::query()->distinct()->pluck('verdict')->sort()->values()->all();
+    expect($verdicts)->toBe(['heaped', 'level', 'shy', 'too-close']);
+    Weighing::query()->delete();
+    Section::query()->delete();
+    App\Models\Teacher::query()->delete();
+    App\Models\Kitchen::query()->delete();
+    $this->seed(TarnValley::class);
+    expect(Weighing::query()->orderBy('id')->pluck('grams')->all())->toBe($grams);
+});
+
+it('lets in with the sign-ins that start prints and the README names', function () {
+    $this->seed(TarnValley::class);
+    $root = dirname(__DIR__, 2);
+    foreach (['ops/start.sh', 'README.md'] as $file) {
+        $text = (string) file_get_contents("$root/$file");
+        foreach ([TarnValley::EMAIL, TarnValley::PASSWORD, TarnValley::CLASS_CODE, TarnValley::PIN, 'HAZEL234'] as $needed) {
+            expect(str_contains($text, $needed))->toBeTrue("$file does not say $needed");
+        }
+    }
+    $this->postJson('/api/teacher/session', ['email' => TarnValley::EMAIL, 'password' => TarnValley::PASSWORD])->assertOk();
+    $student = Student::query()->first();
+    $this->postJson('/api/join', ['code' => TarnValley::CLASS_CODE, 'student_id' => $student->id, 'pin' => TarnValley::PIN])->assertOk();
+    $this->postJson('/api/station/session', ['code' => 'HAZEL234'])->assertOk();
+});

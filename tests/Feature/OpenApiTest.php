@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Routes;
+use Illuminate\Testing\TestResponse;
+use Opis\JsonSchema\Validator;
+
+// What docs/openapi.json says is what the server does.
+
+/** @return array<string, mixed> */
+function openapi(): array
+{
+    return json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/openapi.json'), true, 64, JSON_THROW_ON_ERROR);
+}
+
+function assertMatchesSchema(TestResponse $response, string $schema): void
+{
+    $validator = new Validator;
+    // References within the file, made absolute, so that any part of it can be validated against.
+    $document = json_decode(str_replace('"#/components', '"https://hovik.example/openapi.json#/components', (string) json_encode(openapi())));
+    $document->{'$id'} = 'https://hovik.example/openapi.json';
+    $validator->resolver()->registerRaw($document);
+    $result = $validator->validate(json_decode((string) $response->getContent()), "https://hovik.example/openapi.json#/components/schemas/$schema");
+    expect($result->isValid())->toBeTrue("$schema: ".json_encode($result->error()?->keyword()).' at '.json_encode($result->error()?->data()->fullPath()).' '.json_encode($result->error()?->args()));
+}
+
+it('names every route there is, and no other', function () {
+    $routes = collect(Routes::getRoutes()->getRoutes())
+        ->filter(fn (Route $route) => str_starts_with($route->uri(), 'api/') && ! in_array($route->uri(), ['api/{unknown}', 'api/labs/{lab}/live'], true))
+        ->flatMap(fn (Route $route) => collect($route->methods())->diff(['HEAD'])->map(fn (string $method) => strtolower($method).' /'.$route->uri()))->sort()->values()->all();
+    $named = collect(openapi()['paths'])->flatMap(fn (array $methods, string $path) => collect($methods)->keys()->map(fn (string $method) => "$method $path"))->sort()->values()->all();
+    expect($named)->toBe($routes);
+});
+
+it('answers in the shapes it names', function () {
+    $lab = $this->openLab();
+    $section = $lab->section;
+    assertMatchesSchema($this->getJson('/api/session'), 'Session');
+    assertMatchesSchema($this->getJson("/api/join/$section->code"), 'SectionNames');
+    assertMatchesSchema($this->postJson('/api/teacher/session', []), 'Problem');
+    $this->asStation($section->stations->first());
+    assertMatchesSchema($this->getJson('/api/session'), 'Session');
+    assertMatchesSchema($this->getJson('/api/kitchen'), 'Kitchen');
+    assertMatchesSchema($this->weigh($lab->lines->first()), 'Verdict');
+    assertMatchesSchema($this->weigh($lab->lines->last(), ['grams' => '3'], '01JDF8Z9X3M5N7P9Q1R3S5T7V1'), 'Verdict');
+    assertMatchesSchema($this->getJson('/api/kitchen'), 'Kitchen');
+    $this->asNobody()->asTeacher($section->teacher);
+    assertMatchesSchema($this->getJson('/api/today'), 'Today');
+    assertMatchesSchema($this->getJson("/api/labs/$lab->id/board"), 'Board');
+});

@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Lab;
+use App\Models\Weighing;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Http;
+
+beforeEach(function () {
+    $this->lab = $this->openLab();
+    $this->flour = $this->lab->lines->first();
+    $this->station = $this->lab->section->stations->first();
+    $this->asStation($this->station);
+});
+
+it('stores a weigh-in and answers with verdict, target and reasons', function () {
+    $this->weigh($this->flour, ['grams' => '239', 'ticked' => ['loosen', 'sweep-level']])->assertCreated()->assertJson([
+        'verdict' => 'heaped', 'grams' => 239, 'error_g' => 20.25, 'target_g' => 218.75, 'tolerance_g' => 17.5, 'low_g' => 201.25, 'high_g' => 236.25,
+        'attempt' => 1, 'student' => 'Oona of Hazel', 'earlier' => [], 'advice' => null, 'scale' => 'Bench', 'decimals' => 0,
+    ])->assertJsonPath('working.1', '1 3/4 cups at 125 g each is 218.75 g.');
+    $stored = Weighing::query()->sole();
+    expect($stored->verdict)->toBe('heaped')->and($stored->ticked)->toBe(['loosen', 'sweep-level'])->and((float) $stored->readability_g)->toBe(1.0);
+});
+
+it('stores a weigh-in sent twice only once', function () {
+    $this->weigh($this->flour)->assertCreated();
+    $this->weigh($this->flour)->assertOk()->assertJsonPath('attempt', 1);
+    expect($this->stored())->toBe(1);
+});
+
+it('does not let one id stand for two weigh-ins', function () {
+    $this->weigh($this->flour)->assertCreated();
+    $this->weigh($this->flour, ['grams' => '240'])->assertConflict()->assertJsonPath('reason', 'id_reused');
+    $this->weigh($this->lab->lines->last(), ['grams' => '3'])->assertConflict()->assertJsonPath('reason', 'id_reused');
+    expect($this->stored())->toBe(1);
+});
+
+it('counts attempts by station and ingredient', function () {
+    foreach (['240', '225', '219'] as $i => $grams) {
+        $this->weigh($this->flour, ['grams' => $grams], "01JDF8Z9X3M5N7P9Q1R3S5T7V$i")->assertCreated()->assertJsonPath('attempt', $i + 1);
+    }
+    $this->weigh($this->lab->lines->last(), ['grams' => '3'], '01JDF8Z9X3M5N7P9Q1R3S5T7VA')->assertJsonPath('attempt', 1);
+    $rowan = $this->lab->section->stations->last();
+    $this->asNobody()->asStation($rowan);
+    $this->weigh($this->flour, ['student_id' => $rowan->students->first()->id], '01JDF8Z9X3M5N7P9Q1R3S5T7VB')->assertJsonPath('attempt', 1)->assertJsonCount(0, 'earlier');
+});
+
+it('refuses what no scale shows, beside the field, and stores nothing', function (mixed $grams, string $says) {
+    $this->weigh($this->flour, ['grams' => $grams])->assertUnprocessable()->assertJsonPath('errors.grams.0', fn (string $said) => str_contains($said, $says));
+    expect($this->stored())->toBe(0);
+})->with([
+    'letters' => ['abc', 'digits only'], 'negative' => ['-5', 'below zero'], 'empty' => ['', 'Type the grams'], 'nothing' => [null, 'Type the grams'],
+    'a billion' => ['1000000000', 'more than'], 'scientific' => ['1e9', 'how this is written'], 'zero' => ['0', 'shows nothing yet'], 'between steps' => ['94.5', '1 g steps'],
+    'over capacity' => ['5001', '5000 g'], 'a list' => [['94'], 'digits only'], 'two numbers' => ['94 95', 'digits only'], 'infinity' => ['INF', 'digits only'],
+    'not a number' => ['NAN', 'digits only'], 'injection' => ["1; DROP TABLE weighings", 'digits only'], 'too long' => [str_repeat('9', 400), 'how this is written'],
+]);
+
+it('takes a decimal comma', function () {
+    $this->weigh($this->flour, ['grams' => '219,0'])->assertCreated()->assertJsonPath('grams', 219);
+});
+
+it('refuses a line, student, scale or step that is not this lab\'s, beside the field', function (array $change, string $field) {
+    $other = $this->section('Foods 2');
+    $change = array_map(fn (mixed $value) => match ($value) {
+        'their scale' => $other->kitchen->scales->first()->id,
+        'their student' => $other->students->first()->id,
+        'next station' => $this->lab->section->stations->last()->students->first()->id,
+        default => $value,
+    }, $change);
+    $this->weigh($this->flour, $change)->assertUnprocessable()->assertJsonValidationErrors($field);
+    expect($this->stored())->toBe(0);
+})->with([
+    [['scale_id' => 'their scale'], 'scale_id'], [['scale_id' => null], 'scale_id'], [['student_id' => 'their student'], 'student_id'], [['student_id' => 'next station'], 'student_id'],
+    [['student_id' => null], 'student_id'], [['line_id' => 999999], 'line_id'], [['line_id' => 'x'], 'line_id'], [['ticked' => ['oil-tool']], 'ticked'], [['ticked' => 'loosen'], 'ticked'], [['ticked' => [['x']]], 'ticked.0'],
+]);
+
+it('refuses an id that is no ULID', function () {
+    $this->weigh($this->flour, [], 'not-a-ulid')->assertUnprocessable()->assertJsonValidationErrors('id');
+    expect($this->stored())->toBe(0);
+});
+
+it('refuses a foreign station, another class\'s student, a teacher and nobody', function () {
+    $other = $this->section('Foods 2');
+    $this->asNobody()->asStation($other->stations->first());
+    $this->weigh($this->flour)->assertForbidden()->assertJsonPath('message', __('refusals.not_yours'));
+    $this->asNobody()->asStudent($other->students->first());
+    $this->weigh($this->flour)->assertForbidden();
+    $this->asNobody()->asTeacher($this->lab->section->teacher);
+    $this->weigh($this->flour)->assertUnauthorized();
+    $this->asNobody();
+    $this->weigh($this->flour)->assertUnauthorized()->assertJsonPath('message', __('refusals.signed_out'));
+    expect($this->stored())->toBe(0);
+});
+
+it('lets a student weigh in for themselves alone, at their own station', function () {
+    [$oona, $mateus] = $this->station->students->all();
+    $this->asNobody()->asStudent($oona);
+    $this->weigh($this->flour, ['student_id' => $oona->id])->assertCreated();
+    $this->weigh($this->flour, ['student_id' => $mateus->id], '01JDF8Z9X3M5N7P9Q1R3S5T7V1')->assertUnprocessable()->assertJsonValidationErrors('student_id');
+    $oona->update(['station_id' => null]);
+    $this->asNobody()->asStudent($oona->refresh());
+    $this->weigh($this->flour, ['student_id' => $oona->id], '01JDF8Z9X3M5N7P9Q1R3S5T7V2')->assertConflict()->assertJsonPath('reason', 'not_seated');
+    expect($this->stored())->toBe(1);
+});
+
+it('refuses a lab that is closed', function () {
+    $student = $this->station->students->first();
+    $this->asNobody()->asStudent($student);
+    $this->lab->update(['state' => Lab::CLOSED, 'closed_at' => now()]);
+    $this->weigh($this->flour, ['student_id' => $student->id])->assertConflict()->assertJsonPath('reason', 'lab_not_open')->assertJsonPath('message', __('refusals.lab_not_open'));
+    expect($this->stored())->toBe(0);
+});
+
+it('keeps weighings for good: the database refuses to change one', function () {
+    $this->weigh($this->flour)->assertCreated();
+    expect(fn () => DB::table('weighings')->update(['grams' => 1]))->toThrow(QueryException::class, 'only ever added');
+    expect((float) Weighing::query()->value('grams'))->toBe(219.0);
+});
+
+it('tells whoever listens, after the answer, and survives when nobody can be told', function () {
+    config(['hovik.live_socket' => '/nowhere/live.sock']);
+    Http::fake(['http://live/*' => Http::sequence()->push('', 201)->pushFailedConnection('no nginx')]);
+    $this->weigh($this->flour)->assertCreated();
+    Http::assertSent(fn ($request) => $request->url() === "http://live/publish/labs/{$this->lab->id}"
+        && $request->data() === ['what' => 'weighing-stored', 'line' => $this->flour->id, 'station' => $this->station->id]);
+    $this->weigh($this->flour, [], '01JDF8Z9X3M5N7P9Q1R3S5T7V1')->assertCreated();
+    expect($this->stored())->toBe(2);
+});
+
+it('shows a station its kitchen without any target, before and after', function () {
+    $kitchen = fn () => $this->getJson('/api/kitchen')->assertOk();
+    $kitchen()->assertJsonPath('station', 'Hazel')->assertJsonCount(2, 'students')->assertJsonCount(2, 'lines')
+        ->assertJsonPath('lines.0.amount', '1 3/4 cups')->assertJsonPath('lines.0.steps.1.text', 'Stir the flour to loosen it')
+        ->assertJsonPath('lines.0.fit_scales', [$this->lab->section->kitchen->scales->first()->id, $this->lab->section->kitchen->scales->last()->id])->assertJsonPath('lines.1.fit_scales', []);
+    $this->weigh($this->flour, ['grams' => '260'])->assertCreated();
+    $after = $kitchen()->assertJsonPath('lines.0.attempts.0.verdict', 'heaped');
+    foreach (['target', '218', '_g"', 'mean_', 'expected'] as $leak) {
+        expect($after->getContent())->not->toContain($leak);
+    }
+});
+
+it('shows a verdict again at its station, and to no one else', function () {
+    $this->weigh($this->flour)->assertCreated();
+    $url = '/api/weighings/01JDF8Z9X3M5N7P9Q1R3S5T7V9';
+    $this->getJson($url)->assertOk()->assertJsonPath('verdict', 'level');
+    $this->asNobody()->asStudent($this->station->students->last())->getJson($url)->assertOk();
+    $rowan = $this->lab->section->stations->last();
+    $this->asNobody()->asStation($rowan)->getJson($url)->assertForbidden();
+    $this->asNobody()->asStudent($rowan->students->first())->getJson($url)->assertForbidden();
+    $this->asNobody()->asTeacher($this->lab->section->teacher)->getJson($url)->assertUnauthorized();
+    $this->asNobody()->getJson($url)->assertUnauthorized();
+    $this->asStation($this->station)->getJson('/api/weighings/01JDF8Z9X3M5N7P9Q1R3S5T7VX')->assertNotFound();
+});
+
+it('waits, without a lab, until one is opened', function () {
+    $other = $this->section('Foods 2');
+    $this->asNobody()->asStation($other->stations->first());
+    $this->getJson('/api/kitchen')->assertOk()->assertJsonPath('lab', null)->assertJsonPath('lines', []);
+    $this->openLab($other);
+    $this->asStation($other->stations->first()->fresh())->getJson('/api/kitchen')->assertOk()->assertJsonPath('lab.title', 'Buns')->assertJsonCount(2, 'lines');
+});
