@@ -1,0 +1,32 @@
+import { defineConfig } from "@playwright/test";
+
+const baseURL = process.env.HOVIK_URL ?? "http://127.0.0.1:8484";
+
+export default defineConfig({
+  testDir: "tests/Browser",
+  outputDir: "var/log/test/browser",
+  fullyParallel: false,
+  workers: 1, // the demo school is one, and its lab is shared
+  forbidOnly: true,
+  retries: 0,
+  timeout: 30_000,
+  use: {
+    baseURL,
+    locale: "en-US",
+    viewport: { width: 1024, height: 768 },
+    reducedMotion: "reduce",
+    trace: "retain-on-failure",
+    launchOptions: {
+      executablePath: "/usr/bin/chromium",
+      args: [
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+        "--no-first-run",
+        "--disable-quic",
+      ],
+    },
+  },
+});

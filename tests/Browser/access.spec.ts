@@ -1,0 +1,118 @@
+import { expect, test } from "@playwright/test";
+import { button, expectAccessible, measure, openBoard, someone, tabletIs, teacherSignsIn } from "./school";
+
+for (const colorScheme of ["light", "dark"] as const) {
+  test(`student screens pass the checks in ${colorScheme}`, async ({ browser }) => {
+    const page = await someone(browser, { colorScheme, reducedMotion: "reduce" });
+    await page.goto("/");
+    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+    await expectAccessible(page);
+    await page.goto("/join?class=BUNSON");
+    await expectAccessible(page);
+    await button(page, "Find the class").click();
+    await button(page, "Oona Hazel").click();
+    await expectAccessible(page);
+    await tabletIs(page, "HAZEL234", "Farida");
+    await expectAccessible(page);
+    await page.locator(".todo-row", { hasText: "Whole milk" }).click();
+    await expect(button(page, "Done, next step")).toBeVisible();
+    await expectAccessible(page);
+    await page.goto("/kitchen");
+    await measure(page, "Honey");
+    await expectAccessible(page);
+    const kitchen = await page.evaluate(() =>
+      fetch("/api/kitchen", { headers: { Accept: "application/json" } }).then((r) => r.json()),
+    );
+    for (const line of kitchen.lines.slice(0, 3)) {
+      await page.goto(`/kitchen/weighings/${line.attempts.at(-1).id}`);
+      await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+      await expectAccessible(page);
+    }
+  });
+
+  test(`teacher screens pass the checks in ${colorScheme}`, async ({ browser }) => {
+    const page = await someone(browser, {
+      colorScheme,
+      viewport: { width: 1280, height: 800 },
+      reducedMotion: "reduce",
+    });
+    await page.goto("/sign-in");
+    await expectAccessible(page);
+    await teacherSignsIn(page);
+    await expectAccessible(page);
+    await openBoard(page);
+    await button(page, /^Hazel, Bread flour/).click();
+    await expectAccessible(page);
+    await button(page, /Project/).click();
+    await expectAccessible(page);
+  });
+}
+
+test("the kit passes the checks in both themes", async ({ page }) => {
+  await page.goto("/kit");
+  await expect(page.getByRole("heading", { name: "cast-iron" })).toBeVisible();
+  await expectAccessible(page);
+});
+
+test("a teacher reaches and reads the board by keyboard alone", async ({ page }) => {
+  await page.goto("/sign-in");
+  await page.getByLabel("E-mail").focus();
+  await page.keyboard.type("achter-lind@tarnvalley.example");
+  await page.keyboard.press("Tab");
+  await page.keyboard.type("flour-and-water");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
+  const board = button(page, "Go to the board");
+  while (!(await board.evaluate((b) => b === document.activeElement))) await page.keyboard.press("Tab");
+  await page.keyboard.press("Enter");
+  const first = button(page, /^Alder, Bread flour/);
+  await expect(first).toBeVisible();
+  while (!(await first.evaluate((b) => b === document.activeElement))) await page.keyboard.press("Tab");
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("ArrowDown");
+  await expect(button(page, /^Hazel, Bread flour/)).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("heading", { name: "Hazel" })).toBeVisible();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.getByRole("complementary")).toContainText("Rolled oats");
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("heading", { name: "Hazel" })).toBeHidden();
+  await page.keyboard.press("p");
+  await expect(page.locator("html")).toHaveAttribute("data-theme", "cast-iron");
+  await expect(page.getByText("Oona, Mateus, Farida")).toBeHidden();
+  await page.keyboard.press("p");
+  await expect(page.getByText("Oona, Mateus, Farida")).toBeVisible();
+});
+
+test("a student weighs in by keyboard alone", async ({ page }) => {
+  await tabletIs(page, "ROWAN234", "Emrys");
+  const go = async (name: string | RegExp) => {
+    const target = button(page, name).first();
+    await expect(target).toBeVisible();
+    while (!(await target.evaluate((b) => b === document.activeElement))) await page.keyboard.press("Tab");
+    await page.keyboard.press("Enter");
+  };
+  await go("Measure the honey");
+  await go("All steps done");
+  await go("To the scale");
+  await expect(page.getByLabel("Grams typed")).toBeVisible();
+  await page.keyboard.type("43"); // the screen takes digits wherever the focus is
+  await expect(page.getByLabel("Grams typed")).toHaveValue("43");
+  await go("Check the level");
+  await expect(page.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
+});
+
+test("Spanish throughout, and the choice is remembered", async ({ page }) => {
+  await page.goto("/");
+  await button(page, "Español").click();
+  await expect(page.getByRole("heading", { name: "Mídelo. Pésalo. Mira por qué." })).toBeVisible();
+  await page.reload();
+  await expect(page.locator("html")).toHaveAttribute("lang", "es");
+  await page.goto("/station");
+  await page.getByLabel("Código de la estación").fill("HAZEL234");
+  await button(page, "Preparar esta tableta").click();
+  await expect(page.getByText("Harina de fuerza").first()).toBeVisible();
+  await expect(page.locator("main")).toContainText("tazas");
+  await page.locator(".todo-row", { hasText: "Harina de fuerza" }).click();
+  await expect(page.getByText("Remueve la harina para soltarla")).toBeVisible();
+});

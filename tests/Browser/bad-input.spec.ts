@@ -1,0 +1,78 @@
+import { expect, test } from "@playwright/test";
+import { button, measure, someone, tabletIs, teacherSignsIn, typeOnKeypad } from "./school";
+
+test("nonsense in the readout gets its message beside it, and the board stays empty", async ({ browser }) => {
+  const tablet = await someone(browser);
+  await tabletIs(tablet, "ALDER234", "Noor");
+  await measure(tablet, "Honey");
+  const readout = tablet.getByLabel("Grams typed");
+  for (const [typed, says] of [
+    ["", "Type the grams the scale shows."],
+    ["abc", "Use digits only, like 94 or 3.5."],
+    ["-5", "A weight cannot be below zero."],
+    ["1000000000", "more than any kitchen scale"],
+    ["42.5", "counts in 1 g steps"],
+    ["0", "The scale shows nothing yet."],
+    ["5001", "more than this scale can weigh (5000 g)"],
+  ] as const) {
+    await readout.fill(typed);
+    await button(tablet, "Check the level").click();
+    await expect(tablet.locator("#grams-problem")).toContainText(says);
+    await expect(readout).toHaveAttribute("aria-invalid", "true");
+    await expect(readout).toHaveValue(typed);
+  }
+  const teacher = await someone(browser);
+  await teacherSignsIn(teacher);
+  await button(teacher, "Go to the board").click();
+  await expect(button(teacher, "Alder, Honey: Not weighed")).toBeVisible();
+});
+
+test("an ended session keeps the number and leads back to it", async ({ page, context }) => {
+  await tabletIs(page, "BIRCH234", "Wren");
+  await measure(page, "Confectioners' sugar");
+  await typeOnKeypad(page, "60");
+  await context.clearCookies();
+  await button(page, "Check the level").click();
+  await expect(page.getByRole("alert").filter({ hasText: "You were signed out" })).toBeVisible();
+  await page.getByRole("link", { name: "Join again" }).click();
+  await page.getByLabel("Station code").fill("birch 234");
+  await button(page, "Set up this tablet").click();
+  await page.locator(".todo-row", { hasText: "Confectioners' sugar" }).click();
+  await button(page, "To the scale").click(); // the steps are still ticked
+  await expect(page.getByLabel("Grams typed")).toHaveValue("60");
+  await button(page, "Check the level").click();
+  await expect(page.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
+});
+
+test("a lost connection says so and loses nothing", async ({ page, context }) => {
+  await tabletIs(page, "LINDE234", "Kaito");
+  await measure(page, "Confectioners' sugar");
+  await typeOnKeypad(page, "61");
+  await context.setOffline(true);
+  await button(page, "Check the level").click();
+  await expect(page.getByRole("alert").filter({ hasText: "No connection to Hovik" })).toBeVisible();
+  await context.setOffline(false);
+  await button(page, "Check the level").click();
+  await expect(page.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
+});
+
+test("wrong doors stay shut, with the reason at the field", async ({ page }) => {
+  await page.goto("/join");
+  await page.getByLabel("Class code").fill("NOPE");
+  await button(page, "Find the class").click();
+  await expect(page.getByText("No class has that code.")).toBeVisible();
+  await page.goto("/station");
+  await button(page, "Set up this tablet").click();
+  await expect(page.getByText("Fill this in.")).toBeVisible();
+  await page.goto("/sign-in");
+  await page.getByLabel("E-mail").fill("achter-lind@tarnvalley.example");
+  await page.getByLabel("Password").fill("wrong");
+  await button(page, "Sign in").click();
+  await expect(page.getByText("That e-mail and password do not match.")).toBeVisible();
+  await page.goto("/today");
+  await expect(page).toHaveURL(/sign-in/);
+  await page.goto("/kitchen");
+  await expect(page.getByRole("link", { name: /I am a student/ })).toBeVisible();
+  await page.goto("/no-such-page");
+  await expect(page.getByRole("heading", { name: "There is no such page." })).toBeVisible();
+});

@@ -1,0 +1,70 @@
+import AxeBuilder from "@axe-core/playwright";
+import { type Browser, expect, type Page } from "@playwright/test";
+
+export const PHONE = { width: 390, height: 844 };
+export const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name });
+
+/** A browser of its own: another person, another machine. */
+export async function someone(browser: Browser, options: Parameters<Browser["newContext"]>[0] = {}): Promise<Page> {
+  return (await browser.newContext(options)).newPage();
+}
+
+export async function teacherSignsIn(page: Page) {
+  await page.goto("/sign-in");
+  await page.getByLabel("E-mail").fill("achter-lind@tarnvalley.example");
+  await page.getByLabel("Password").fill("flour-and-water");
+  await button(page, "Sign in").click();
+  await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
+}
+
+export async function openBoard(page: Page) {
+  await button(page, "Go to the board").click();
+  await expect(page.getByText("Live", { exact: true })).toBeVisible();
+}
+
+export async function tabletIs(page: Page, code: string, who: string) {
+  await page.goto("/station");
+  await page.getByLabel("Station code").fill(code);
+  await button(page, "Set up this tablet").click();
+  await button(page, who).click();
+}
+
+/** From the list of ingredients to the scale, all steps ticked. */
+export async function measure(page: Page, ingredient: string) {
+  await page.locator(".todo-row", { hasText: ingredient }).click();
+  await button(page, /^All (steps )?done$/).click();
+  await button(page, "To the scale").click();
+  await expect(page.getByLabel("Grams typed")).toBeVisible();
+}
+
+export async function typeOnKeypad(page: Page, digits: string) {
+  for (const digit of digits) await page.getByRole("button", { name: digit, exact: true }).click();
+}
+
+/** WCAG 2.2 AA, by the rules a machine can check. */
+export async function expectAccessible(page: Page) {
+  await page.evaluate(() => document.fonts.ready);
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
+    .analyze();
+  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(" ")).join(", ")}`)).toEqual([]);
+}
+
+/** Nothing may reach past the right edge of the screen. */
+export async function expectNoSidewaysScroll(page: Page) {
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(
+    0,
+  );
+}
+
+/** Student screens: everything pressed is at least 56 px high. */
+export async function expectLargeTargets(page: Page) {
+  const small = await page
+    .locator("main button:visible, footer button:visible")
+    .evaluateAll((all) =>
+      all
+        .map((b) => [b.textContent, b.getBoundingClientRect().height] as const)
+        .filter(([text, h]) => h < 55.5 && !/^(Leave|Español)$/.test(text ?? "")),
+    );
+  expect(small).toEqual([]);
+}

@@ -1,0 +1,106 @@
+import { expect, test } from "@playwright/test";
+import {
+  button,
+  expectLargeTargets,
+  expectNoSidewaysScroll,
+  measure,
+  openBoard,
+  PHONE,
+  someone,
+  tabletIs,
+  teacherSignsIn,
+  typeOnKeypad,
+} from "./school";
+
+test("a weigh-in typed in one browser shows on the other's board within 2 s, without reload", async ({ browser }) => {
+  const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(teacher);
+  await openBoard(teacher);
+  const cell = button(teacher, /^Hazel, Butter: Not weighed$/);
+  await expect(cell).toBeVisible();
+  // A mark that a reload would wipe away.
+  await teacher.evaluate(() => {
+    (window as unknown as { stayed: boolean }).stayed = true;
+  });
+
+  const tablet = await someone(browser);
+  await tabletIs(tablet, "HAZEL234", "Mateus");
+  await measure(tablet, "Butter");
+  await typeOnKeypad(tablet, "43");
+  await button(tablet, "Check the level").click();
+  await expect(tablet.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
+  await expect(button(teacher, "Hazel, Butter: Level, 43 g, 1 weighings")).toBeVisible({ timeout: 2000 });
+  expect(await teacher.evaluate(() => (window as unknown as { stayed?: boolean }).stayed)).toBe(true);
+});
+
+test("a student joins on a phone and goes from amount to verdict; no target before the weight", async ({ browser }) => {
+  const phone = await someone(browser, { viewport: PHONE, hasTouch: true, isMobile: true });
+  await phone.goto("/");
+  await phone.getByRole("link", { name: /I am a student/ }).tap();
+  await phone.getByLabel("Class code").fill("bunson");
+  await button(phone, "Find the class").tap();
+  await button(phone, "Zadie Maple").tap();
+  for (const digit of "2468") await phone.getByRole("button", { name: digit, exact: true }).tap({ delay: 130 });
+  await button(phone, "Join as Zadie").tap();
+
+  await expect(phone.getByRole("heading", { name: "Cardamom oat buns" })).toBeVisible();
+  await expectNoSidewaysScroll(phone);
+  await expectLargeTargets(phone);
+  await button(phone, "Measure the honey").tap();
+  await expect(phone.getByRole("heading", { level: 1, name: "2 tbsp" })).toBeVisible();
+  await expect(phone.getByText("Fetch the 1 tbsp spoon")).toBeVisible();
+  await expectLargeTargets(phone);
+  for (let step = 0; step < 5; step++) await button(phone, "Done, next step").tap();
+  await button(phone, "To the scale").tap();
+  await expect(phone.getByText("Bowl on, tare to 0, tip it in.")).toBeVisible();
+  await expect(phone.locator("body")).not.toContainText(/target|42/i);
+  await expectNoSidewaysScroll(phone);
+  await expectLargeTargets(phone);
+  await expect(button(phone, "Check the level")).toBeInViewport();
+  await expect(phone.getByRole("button", { name: "0", exact: true })).toBeInViewport();
+
+  for (const digit of "52") await phone.getByRole("button", { name: digit, exact: true }).tap({ delay: 130 });
+  await button(phone, "Check the level").tap();
+  await expect(phone.getByRole("heading", { level: 1, name: "Heaped" })).toBeVisible();
+  await expect(phone.getByRole("status")).toHaveText(/Heaped\. 52 grams, 10 g over\. Target 42/);
+  await expect(
+    phone.getByRole("img", { name: /Reading 52 g, Heaped\. Target 42 g, Level from 39 to 46 g\./ }),
+  ).toBeVisible();
+  await expect(phone.getByText("Level is 39 to 46 g: 9% either way.")).toBeVisible();
+  await expectNoSidewaysScroll(phone);
+  await button(phone, "Measure the honey again").tap();
+  await expect(button(phone, "Done, next step")).toBeVisible();
+});
+
+test("what is typed outlives a reload", async ({ page }) => {
+  await tabletIs(page, "ALDER234", "Bram");
+  await measure(page, "Butter");
+  await typeOnKeypad(page, "41");
+  await page.reload();
+  await expect(page.getByLabel("Grams typed")).toHaveValue("41");
+});
+
+test("a reading at the edge is too close, and a finer scale settles it", async ({ page }) => {
+  await tabletIs(page, "ROWAN234", "Soren");
+  await measure(page, "Butter");
+  await button(page, /^Table left/).click();
+  await typeOnKeypad(page, "45");
+  await button(page, "Check the level").click();
+  await expect(page.getByRole("heading", { level: 1, name: /Too close/ })).toBeVisible();
+  await expect(page.getByText("2 g over, give or take")).toBeVisible();
+  await button(page, "Weigh it again on a finer scale").click();
+  await expect(button(page, /^Fine/)).toHaveAttribute("aria-pressed", "true");
+  await typeOnKeypad(page, "44");
+  await button(page, "Decimal point").click();
+  await typeOnKeypad(page, "1");
+  await button(page, "Check the level").click();
+  await expect(page.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
+  await expect(page.getByText("2nd weighing")).toBeVisible();
+});
+
+test("a small amount offers the scale that can judge it first", async ({ page }) => {
+  await tabletIs(page, "MAPLE234", "Ravi");
+  await measure(page, "cardamom");
+  await expect(button(page, /^Fine/)).toHaveAttribute("aria-pressed", "true");
+  await expect(button(page, /^Table left/)).toContainText("too coarse for this");
+});

@@ -1,0 +1,66 @@
+import { expect, test } from "@playwright/test";
+import { button, measure, openBoard, someone, tabletIs, teacherSignsIn, typeOnKeypad } from "./school";
+
+test("without the live stream the board says so and looks for itself", async ({ browser }) => {
+  const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacher.route("**/live/labs/**", (route) => route.abort());
+  await teacherSignsIn(teacher);
+  await button(teacher, "Go to the board").click();
+  await expect(teacher.getByText("Looking every 5 s")).toBeVisible();
+  const cell = button(teacher, "Maple, Ground cardamom: Not weighed");
+  await expect(cell).toBeVisible();
+
+  const tablet = await someone(browser);
+  await tabletIs(tablet, "MAPLE234", "Quill");
+  await measure(tablet, "Ground cardamom");
+  await typeOnKeypad(tablet, "3");
+  await button(tablet, "Check the level").click();
+  await expect(tablet.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
+  await expect(button(teacher, /^Maple, Ground cardamom: Level/)).toBeVisible({ timeout: 7000 });
+});
+
+test("nobody but the lab's teacher may listen", async ({ page }) => {
+  await tabletIs(page, "ALDER234", "Ilka");
+  const statuses = await page.evaluate(async () => {
+    const board = await fetch("/api/kitchen", { headers: { Accept: "application/json" } }).then((r) => r.json());
+    const listen = await fetch(`/live/labs/${board.lab.id}`, { headers: { Accept: "text/event-stream" } });
+    return listen.status;
+  });
+  expect(statuses).toBe(403);
+});
+
+// Last of all: it ends the lab that the other tests use.
+test("the teacher closes the lab: tablets are told and signed out, and the next lab opens in one tap", async ({
+  browser,
+}) => {
+  const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(teacher);
+  const tablet = await someone(browser);
+  await tabletIs(tablet, "BIRCH234", "Lumi");
+  const phone = await someone(browser);
+  await phone.goto("/join?class=BUNSON");
+  await button(phone, "Find the class").click();
+  await button(phone, "Dario Birch").click();
+  await typeOnKeypad(phone, "2468");
+  await button(phone, "Join as Dario").click();
+  await measure(phone, "Butter");
+  await typeOnKeypad(phone, "43");
+
+  await button(teacher, "Open the lab").click();
+  await expect(teacher.getByRole("alert").filter({ hasText: "Another lab is open" })).toBeVisible();
+  await openBoard(teacher);
+  await phone.route("**/api/kitchen", (route) => route.abort()); // it has not heard yet
+  await button(teacher, "Close the lab").click();
+  await button(teacher, /Tap again/).click();
+  await expect(teacher.getByText("This lab is closed.")).toBeVisible();
+
+  await button(phone, "Check the level").click();
+  await expect(phone.getByRole("alert").filter({ hasText: "This lab is closed." })).toBeVisible();
+  await expect(tablet.getByRole("link", { name: /station's tablet/ })).toBeVisible({ timeout: 8000 });
+
+  await teacher.getByRole("link", { name: "Today" }).click();
+  await button(teacher, "Open the lab").click();
+  await expect(teacher.getByRole("heading", { name: "Ginger pear loaf" })).toBeVisible();
+  await expect(button(teacher, "Hazel, Large egg: Not weighed")).toBeVisible();
+  await expect(teacher.getByText("Nothing weighed yet")).toBeVisible();
+});
