@@ -22,6 +22,7 @@ $app = Application::configure(basePath: $base)
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // one origin
         $middleware->web(append: [SpeaksTheReadersLanguage::class]);
+        $middleware->redirectGuestsTo('/'); // whatever somebody who is not signed in accepts, nobody looks for a login route
         $middleware->alias(['ends-with-lab' => EndsWithItsLab::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

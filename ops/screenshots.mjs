@@ -62,7 +62,7 @@ for (const [suffix, viewport] of [["", TABLET], ["-phone", PHONE]]) {
   await shoot(page, `measure${suffix}`);
   await button(page, "All steps done").or(button(page, "All done")).click();
   await button(page, "To the scale").click();
-  await page.getByRole("heading", { name: "Before you weigh" }).waitFor();
+  await page.getByLabel("Grams typed").waitFor();
   await page.keyboard.type("38");
   await shoot(page, `weigh${suffix}`);
   // Verdicts of weighings already there: shown without adding any to the demo.

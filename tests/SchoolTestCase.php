@@ -61,7 +61,7 @@ abstract class SchoolTestCase extends TestCase
         return $section->refresh();
     }
 
-    /** @param list<array{string, string, string}> $items */
+    /** @param  list<array{string, string, string}>  $items */
     public function lab(Section $section, array $items = [['bread-flour', '1 3/4', 'cup'], ['table-salt', '1/2', 'tsp']]): Lab
     {
         $lab = $section->labs()->create(['title' => 'Buns', 'planned_for' => '2026-11-24', 'state' => Lab::PREPARED]);

@@ -97,6 +97,7 @@ final class TarnValley extends Seeder
 
     public function run(): void
     {
+        config(['hovik.live_socket' => '']); // nobody listens to the past
         DB::transaction($this->seed(...)); // all of it or nothing
     }
 

@@ -92,7 +92,7 @@ test("a student weighs in by keyboard alone", async ({ page }) => {
     while (!(await target.evaluate((b) => b === document.activeElement))) await page.keyboard.press("Tab");
     await page.keyboard.press("Enter");
   };
-  await go("Measure the honey");
+  await go("Measure the butter");
   await go("All steps done");
   await go("To the scale");
   await expect(page.getByLabel("Grams typed")).toBeVisible();
@@ -113,6 +113,7 @@ test("Spanish throughout, and the choice is remembered", async ({ page }) => {
   await button(page, "Preparar esta tableta").click();
   await expect(page.getByText("Harina de fuerza").first()).toBeVisible();
   await expect(page.locator("main")).toContainText("tazas");
+  await button(page, "Mateus").click();
   await page.locator(".todo-row", { hasText: "Harina de fuerza" }).click();
   await expect(page.getByText("Remueve la harina para soltarla")).toBeVisible();
 });

@@ -26,7 +26,7 @@ test("nobody but the lab's teacher may listen", async ({ page }) => {
     const listen = await fetch(`/live/labs/${board.lab.id}`, { headers: { Accept: "text/event-stream" } });
     return listen.status;
   });
-  expect(statuses).toBe(403);
+  expect(statuses).toBe(401);
 });
 
 // Last of all: it ends the lab that the other tests use.

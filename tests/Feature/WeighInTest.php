@@ -54,7 +54,7 @@ it('refuses what no scale shows, beside the field, and stores nothing', function
     'letters' => ['abc', 'digits only'], 'negative' => ['-5', 'below zero'], 'empty' => ['', 'Type the grams'], 'nothing' => [null, 'Type the grams'],
     'a billion' => ['1000000000', 'more than'], 'scientific' => ['1e9', 'how this is written'], 'zero' => ['0', 'shows nothing yet'], 'between steps' => ['94.5', '1 g steps'],
     'over capacity' => ['5001', '5000 g'], 'a list' => [['94'], 'digits only'], 'two numbers' => ['94 95', 'digits only'], 'infinity' => ['INF', 'digits only'],
-    'not a number' => ['NAN', 'digits only'], 'injection' => ["1; DROP TABLE weighings", 'digits only'], 'too long' => [str_repeat('9', 400), 'how this is written'],
+    'not a number' => ['NAN', 'digits only'], 'injection' => ['1; DROP TABLE weighings', 'digits only'], 'too long' => [str_repeat('9', 400), 'how this is written'],
 ]);
 
 it('takes a decimal comma', function () {

@@ -13,7 +13,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 use OpenApi\Attributes as OA;
 
 /** @property Weighing $resource */
-#[OA\Schema(schema: 'Verdict', required: ['id', 'line_id', 'name', 'amount', 'student', 'attempt', 'verdict', 'grams', 'decimals', 'error_g', 'error_pct', 'tolerances', 'target_g', 'target_decimals', 'tolerance_g', 'low_g', 'high_g', 'scale_u_g', 'scale', 'step_g', 'advice', 'technique', 'earlier', 'working'], properties: [
+#[OA\Schema(schema: 'Verdict', required: ['id', 'line_id', 'name', 'amount', 'student', 'attempt', 'verdict', 'grams', 'decimals', 'error_g', 'error_pct', 'tolerances', 'target_g', 'target_decimals', 'tolerance_g', 'low_g', 'high_g', 'scale_u_g', 'scale', 'step_g', 'advice', 'technique', 'ticked', 'earlier', 'working'], properties: [
     new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'line_id', type: 'integer'),
     new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'amount', type: 'string'),
     new OA\Property(property: 'student', type: 'string'), new OA\Property(property: 'attempt', type: 'integer'),
@@ -30,6 +30,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'expected_g', type: 'number'), new OA\Property(property: 'error_g', type: 'number'),
         new OA\Property(property: 'error_pct', type: 'number'), new OA\Property(property: 'verdict', ref: '#/components/schemas/VerdictWord'),
     ]),
+    new OA\Property(property: 'ticked', type: 'array', items: new OA\Items(type: 'string'), description: 'Step ids seen done.'),
     new OA\Property(property: 'earlier', type: 'array', items: new OA\Items(required: ['grams', 'decimals'], type: 'object', properties: [
         new OA\Property(property: 'grams', type: 'number'), new OA\Property(property: 'decimals', type: 'integer'),
     ]), description: "This station's earlier weighings of the line."),
@@ -72,6 +73,7 @@ final class VerdictResource extends JsonResource
             'technique' => $technique === null ? null : [
                 'expected_g' => $technique->expectedG, 'error_g' => $technique->errorG, 'error_pct' => $technique->errorPct, 'verdict' => $technique->verdict->value,
             ],
+            'ticked' => $weighing->ticked,
             'earlier' => $line->weighings()->where('station_id', $weighing->station_id)->where('attempt', '<', $weighing->attempt)->get()
                 ->map(fn (Weighing $earlier): array => ['grams' => (float) $earlier->grams, 'decimals' => $earlier->decimals()])->all(),
             'working' => [

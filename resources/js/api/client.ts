@@ -39,7 +39,17 @@ const manners: Middleware = {
   },
 };
 
-const client = createClient<paths>({ baseUrl: "/", credentials: "same-origin" });
+/** A page's token ends with its session: one that was refused for its token alone is sent once more with a new one. */
+const withFreshToken = async (request: Request): Promise<Response> => {
+  const again = request.clone();
+  const response = await fetch(request);
+  if (response.status !== 419) return response;
+  await fetch("/api/session", { headers: { Accept: "application/json" } });
+  again.headers.set("X-XSRF-TOKEN", decodeURIComponent(cookie("XSRF-TOKEN") ?? ""));
+  return fetch(again);
+};
+
+const client = createClient<paths>({ baseUrl: "/", credentials: "same-origin", fetch: withFreshToken });
 client.use(manners);
 
 export default client;

@@ -423,6 +423,8 @@ export interface components {
                 error_pct: number;
                 verdict: components["schemas"]["VerdictWord"];
             } | null;
+            /** @description Step ids seen done. */
+            ticked: string[];
             /** @description This station's earlier weighings of the line. */
             earlier: {
                 grams: number;

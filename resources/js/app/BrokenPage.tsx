@@ -9,7 +9,7 @@ export default function BrokenPage() {
   return (
     <main className="door">
       <VerdictGlyph verdict="none" size={120} hidden />
-      <h1>{t(error === undefined ? "problem.none" : "problem.page")}</h1>
+      <h1>{t(error == null ? "problem.none" : "problem.page")}</h1>
       <Link className="btn btn-primary btn-main" to="/" reloadDocument>
         {t("problem.home")}
       </Link>

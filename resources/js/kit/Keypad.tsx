@@ -4,14 +4,14 @@ import { Erase } from "./icons";
 
 type Props = { value: string; onChange: (value: string) => void; decimals: number; longest?: number };
 
-/** A second touch this soon is a bounce of a wet thumb, in ms; a touch this wide is a sleeve, in px. */
+/** A second touch of the same key this soon is a bounce of a wet thumb, in ms; a touch this wide is a sleeve, in px. */
 const BOUNCE = 120;
 const SLEEVE = 40;
 
 /** Digits for floury hands: acts when the finger lifts inside the key it pressed; the keyboard works too. */
 export default function Keypad({ value, onChange, decimals, longest = 8 }: Props) {
   const { t, i18n } = useTranslation();
-  const last = useRef(0);
+  const last = useRef({ key: "", at: 0 });
   const sign = i18n.language === "es" ? "," : ".";
   const press = (key: string) => {
     if (key === "back") return onChange(value.slice(0, -1));
@@ -24,9 +24,10 @@ export default function Keypad({ value, onChange, decimals, longest = 8 }: Props
       onChange(value === "0" ? key : value + key);
     }
   };
-  const steady = (event: PointerEvent<HTMLButtonElement>) => {
-    const bounced = event.pointerType === "touch" && event.timeStamp - last.current < BOUNCE;
-    last.current = event.timeStamp;
+  const steady = (key: string, event: PointerEvent<HTMLButtonElement>) => {
+    const { current: before } = last;
+    const bounced = event.pointerType === "touch" && before.key === key && event.timeStamp - before.at < BOUNCE;
+    last.current = { key, at: event.timeStamp };
     if (bounced || event.width > SLEEVE || event.height > SLEEVE) event.currentTarget.dataset.ignore = "yes";
     else delete event.currentTarget.dataset.ignore;
   };
@@ -41,7 +42,7 @@ export default function Keypad({ value, onChange, decimals, longest = 8 }: Props
           disabled={key === "point" && decimals === 0}
           aria-label={key === "back" ? t("keypad.back") : key === "point" ? t("keypad.point") : undefined}
           style={key === "point" && decimals === 0 ? { visibility: "hidden" } : undefined}
-          onPointerDown={steady}
+          onPointerDown={(event) => steady(key, event)}
           onClick={(event) => event.currentTarget.dataset.ignore !== "yes" && press(key)}
         >
           {key === "back" ? <Erase size={30} /> : key === "point" ? sign : key}

@@ -9,7 +9,7 @@ import KitchenFraction from "../kit/KitchenFraction";
 import LevelStrip from "../kit/LevelStrip";
 import { shown, signed } from "../kit/numbers";
 import BigCup from "./BigCup";
-import { useChoice } from "./draft";
+import { weighAgain } from "./draft";
 import { nextLine, type Result, useKitchen } from "./kitchen";
 import StationHead from "./StationHead";
 
@@ -40,7 +40,6 @@ function Verdict({ result }: { result: Result }) {
   const go = useNavigate();
   const kitchen = useKitchen();
   const error = useErrorText(result);
-  const [, chooseScale] = useChoice("scale");
   const line = kitchen.lines.find((one) => one.id === result.line_id);
   const next = nextLine(kitchen, line);
   const { verdict } = result;
@@ -49,6 +48,7 @@ function Verdict({ result }: { result: Result }) {
   const name = result.name.toLowerCase();
   const measureAgain = () => go(`/kitchen/lines/${result.line_id}`);
   const goOn = () => go(next ? `/kitchen/lines/${next.id}` : "/kitchen");
+  const [finer] = kitchen.scales.filter((one) => one.step < result.step_g).sort((a, b) => a.step - b.step);
   const missed = verdict === "heaped" || verdict === "shy";
 
   return (
@@ -151,13 +151,12 @@ function Verdict({ result }: { result: Result }) {
           <button type="button" className="btn btn-primary btn-main" onClick={goOn}>
             {next ? t("result.goOn", { name: next.name.toLowerCase() }) : t("result.finish")}
           </button>
-        ) : close ? (
+        ) : close && finer ? (
           <button
             type="button"
             className="btn btn-primary btn-main"
             onClick={() => {
-              const [finest] = [...kitchen.scales].sort((a, b) => a.step - b.step);
-              if (finest) chooseScale(finest.id);
+              weighAgain(result.line_id, result.ticked, finer.id);
               go(`/kitchen/lines/${result.line_id}/weigh`);
             }}
           >

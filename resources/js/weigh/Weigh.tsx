@@ -55,9 +55,12 @@ function Weighing({ line }: { line: Line }) {
   const kitchen = useKitchen();
   const [draft, change] = useDraft(line.id);
   const [student, chooseStudent] = useChoice("student");
-  const [scaleId, chooseScale] = useChoice("scale");
+  const [usual, setUsual] = useChoice("scale");
+  // The one tapped for this very weigh-in; else the usual one, if it can judge so little; else one that can.
   const scale =
-    kitchen.scales.find((one) => one.id === scaleId && line.fit_scales.includes(one.id)) ?? fittest(kitchen, line);
+    kitchen.scales.find((one) => one.id === draft.scale) ??
+    kitchen.scales.find((one) => one.id === usual && line.fit_scales.includes(one.id)) ??
+    fittest(kitchen, line);
   const who = kitchen.kind === "student" ? kitchen.students[0]?.id : student;
   const sending = useWeighIn(line, draft);
   const problem = sending.isError ? asProblem(sending.error) : undefined;
@@ -120,7 +123,8 @@ function Weighing({ line }: { line: Line }) {
                     aria-pressed={one.id === scale?.id}
                     onClick={() => {
                       sending.reset();
-                      chooseScale(one.id);
+                      setUsual(one.id);
+                      change({ scale: one.id });
                     }}
                   >
                     {one.name}

@@ -5,7 +5,7 @@ import { ulid } from "ulid";
  * A weigh-in being made on this device: kept through a reload or a sign-in, gone once it is stored. Its ULID is made with
  * the first digit, so that sending the same weigh-in twice stores it once.
  */
-export type Draft = { id: string; ticked: string[]; grams: string };
+export type Draft = { id: string; ticked: string[]; grams: string; scale?: number };
 
 const key = (line: number) => `hovik.draft.${line}`;
 const empty = (): Draft => ({ id: ulid(), ticked: [], grams: "" });
@@ -31,6 +31,10 @@ export function useDraft(line: number): [Draft, (change: Partial<Draft>) => void
       }),
   ];
 }
+
+/** A weigh-in of what was measured before: the same steps, another scale. */
+export const weighAgain = (line: number, ticked: string[], scale: number) =>
+  sessionStorage.setItem(key(line), JSON.stringify({ ...empty(), ticked, scale }));
 
 export const dropDraft = (line: number) => sessionStorage.removeItem(key(line));
 
