@@ -118,6 +118,8 @@ stop_one() { # NAME SIGNAL
   rm -f "$(pid_file "$1")"
 }
 
+free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];'; }
+
 port_answers() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
 # ---- MariaDB -------------------------------------------------------------------------------------------------------

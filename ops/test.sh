@@ -82,8 +82,6 @@ feature() {
   pest Feature "$@"
 }
 
-free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];'; }
-
 browser() {
   database
   step "A stack for the browser"

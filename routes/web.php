@@ -15,6 +15,10 @@ use App\Http\Controllers\Weigh\KitchenController;
 use App\Http\Controllers\Weigh\WeighingController;
 use Illuminate\Support\Facades\Route;
 
+if (config('hovik.bench') === true) {
+    require __DIR__.'/bench.php';
+}
+
 Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::delete('session', [SessionController::class, 'destroy']);

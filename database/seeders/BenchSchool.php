@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Labs\OpenLab;
+use App\Models\Kitchen;
+use App\Models\Section;
+use App\Models\Teacher;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+
+/** For `bin/hovik bench`: several classes as large as the demo's, each with its lab open, and the bare route's table. */
+final class BenchSchool extends Seeder
+{
+    public const CLASSES = 4;
+
+    public const STATIONS = 6;
+
+    public const PASSWORD = 'bench-and-flour';
+
+    private const LINES = [
+        ['bread-flour', '1 3/4', 'cup'], ['rolled-oats', '3/4', 'cup'], ['whole-milk', '6', 'fl-oz'], ['light-brown-sugar', '1/2', 'cup'],
+        ['butter', '3', 'tbsp'], ['honey', '2', 'tbsp'], ['cardamom', '1 1/2', 'tsp'], ['confectioners-sugar', '1/2', 'cup'],
+    ];
+
+    public function run(): void
+    {
+        DB::statement('CREATE TABLE IF NOT EXISTS bench_bare (id CHAR(26) CHARACTER SET ascii PRIMARY KEY, grams DECIMAL(9,3) NOT NULL)');
+        for ($class = 1; $class <= self::CLASSES; $class++) {
+            (new OpenLab)->open($this->section($class)->labs()->sole());
+        }
+    }
+
+    private function section(int $class): Section
+    {
+        $kitchen = Kitchen::query()->create(['school' => 'Bench', 'name' => "Kitchen $class", 'time_zone' => 'UTC']);
+        foreach (['dry-cup-us-1-4', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-2-tsp', 'spoon-us-1-tsp', 'spoon-us-1-tbsp', 'liquid-measure-us-1-cup'] as $tool) {
+            $kitchen->tools()->create(['catalogue_id' => $tool, 'count' => self::STATIONS]);
+        }
+        $kitchen->scales()->create(['name' => 'Table', 'catalogue_id' => 'scale-1g-5kg']);
+        $teacher = Teacher::query()->create(['kitchen_id' => $kitchen->id, 'name' => "Teacher $class", 'email' => "bench$class@school.example", 'password' => Hash::make(self::PASSWORD)]);
+        $section = Section::query()->create([
+            'kitchen_id' => $kitchen->id, 'teacher_id' => $teacher->id, 'name' => "Bench $class", 'code' => 'BENCH'.chr(64 + $class),
+            'methods' => ['stir-spoon-level', 'packed-firm'], 'starts_at' => '10:05', 'ends_at' => '10:52',
+        ]);
+        $lab = $section->labs()->create(['title' => 'Bench', 'planned_for' => now()->toDateString()]);
+        foreach (self::LINES as $i => [$ingredient, $amount, $unit]) {
+            $lab->items()->create(['position' => $i + 1, 'ingredient_id' => $ingredient, 'amount' => $amount, 'unit' => $unit]);
+        }
+        for ($number = 1; $number <= self::STATIONS; $number++) {
+            $station = $section->stations()->create(['name' => "Station $number", 'position' => $number, 'code' => "BENCH$class".str_pad((string) $number, 2, '0', STR_PAD_LEFT)]);
+            for ($student = 1; $student <= 4; $student++) {
+                $section->students()->create(['station_id' => $station->id, 'name' => "Student $number.$student", 'roster_number' => 10 * $number + $student]);
+            }
+        }
+
+        return $section->refresh();
+    }
+}

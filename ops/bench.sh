@@ -1,0 +1,57 @@
+#!/usr/bin/env bash
+# bin/hovik bench [core|http|transfer]: the figures of docs/performance.md, on a stack and data of their own under var/bench.
+set -euo pipefail
+umask 022
+ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
+. "$ROOT/ops/say.sh"
+part=${1:-all}
+case $part in
+  all | core | http | transfer) ;;
+  *) refuse "bench knows core, http and transfer, not '$part'." ;;
+esac
+bash "$ROOT/ops/install.sh" test
+PROFILE=bench
+. "$ROOT/ops/stack.sh"
+cd "$ROOT"
+
+core() {
+  echo "Core, in process:"
+  php -d opcache.enable_cli=1 tests/Bench/core.php
+}
+
+served() {
+  may_pass
+  make_folders
+  make_secrets
+  grep -q '^HOVIK_BENCH=' "$ENV_FILE" || echo HOVIK_BENCH=true >>"$ENV_FILE"
+  trap 'stack_down >/dev/null || true' EXIT
+  database_up
+  database_accounts hovik
+  rm -f "$STATE"/cache/*.php
+  artisan migrate:fresh --force --seed --seeder='Database\Seeders\BenchSchool' >"$STATE/log/migrate.log" 2>&1 || refuse "the tables could not be made." "$STATE/log/migrate.log"
+  artisan optimize >"$STATE/log/optimize.log" 2>&1 || refuse "the settings could not be cached." "$STATE/log/optimize.log"
+  PORT=$(free_port)
+  stop_one php-fpm QUIT || true
+  php_up
+  web_up
+  web_answers
+  export HOVIK_URL="http://127.0.0.1:$PORT"
+}
+http() {
+  served
+  echo "Over HTTP:"
+  node tests/Bench/load.mjs
+}
+transfer() {
+  [ -n "${HOVIK_URL:-}" ] || served
+  echo "First load:"
+  node tests/Bench/transfer.mjs
+}
+
+if [ "$part" = all ]; then
+  core
+  http
+  transfer
+else
+  "$part"
+fi

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * In-process time of the core's rules, without shell, web server or database: bin/hovik bench core.
+ * Every ingredient by usual amounts, on a drawer as a school has it.
+ */
+
+use Hovik\Core\Drawer\Scale;
+use Hovik\Core\Drawer\ToolCatalogue;
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Plan\ToolPlanner;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Weighing\Judge;
+use Hovik\Core\Weighing\ScaleReading;
+use Hovik\Core\Weighing\Target;
+use Hovik\Core\Weighing\Tolerance;
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
+
+/** @param  list<callable(): mixed>  $calls */
+function report(string $what, array $calls): void
+{
+    array_map(static fn (callable $call): mixed => $call(), array_slice($calls, 0, 200)); // warm
+    $times = [];
+    foreach ($calls as $call) {
+        $from = hrtime(true);
+        $call();
+        $times[] = (hrtime(true) - $from) / 1000;
+    }
+    sort($times);
+    $at = static fn (float $share): float => $times[(int) floor($share * (count($times) - 1))];
+    printf("%-8s %5d calls   median %7.1f us   p95 %7.1f us   most %8.1f us\n", $what, count($times), $at(0.5), $at(0.95), $at(1.0));
+}
+
+$pantry = Pantry::reference();
+$us = MeasureStandard::UsCustomary;
+$drawer = array_map(static fn (string $id) => ToolCatalogue::tool($id, $us), [
+    'dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-8-tsp', 'spoon-us-1-4-tsp', 'spoon-us-1-2-tsp', 'spoon-us-1-tsp',
+    'spoon-us-1-tbsp', 'liquid-measure-us-1-cup', 'liquid-measure-us-2-cup', 'liquid-measure-us-4-cup', 'butter-wrapper-us-stick',
+]);
+$planner = new ToolPlanner($pantry);
+$plans = $judgements = [];
+foreach ($pantry->ids() as $id) {
+    $ingredient = $pantry->ingredient($id);
+    if ($ingredient->gramsPerUsCup === null) {
+        continue;
+    }
+    foreach ([['1 3/4', Unit::Cup], ['2/3', Unit::Cup], ['5/8', Unit::Cup], ['1/6', Unit::Cup], ['6', Unit::FluidOunce], ['3', Unit::Tablespoon], ['1 1/2', Unit::Teaspoon], ['7', Unit::Cup], ['0.3', Unit::Cup]] as [$number, $unit]) {
+        $amount = Amount::of($number, $unit);
+        $plans[] = static fn () => $planner->plan($amount, $ingredient, $drawer, $us);
+    }
+}
+$scale = new Scale(1.0, null, 5000.0, 0.01);
+foreach (range(1, 5000) as $i) {
+    $target = Target::of(1 + $i / 10, Tolerance::of(5, 1));
+    $judgements[] = static fn () => Judge::judge($target, ScaleReading::of((float) ($i % 600), $scale), 1 + $i / 11);
+}
+report('plan', $plans);
+report('judge', $judgements);
