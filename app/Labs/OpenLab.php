@@ -67,6 +67,7 @@ final class OpenLab
             'tolerance_floor_g' => $plan->tolerance->floorG,
             'expected_g' => $best?->meanG,
             'spread_g' => $best?->uG,
+            'measure' => Phrase::of('working.amount', ['amount' => $plan->measure])->toArray(),
             'fills' => array_map(self::fill(...), $best->fills ?? []),
             'steps' => array_map(static fn (Step $step): string => $step->value, $plan->plans->technique->steps),
             'watch' => self::watch($plan->plans->technique->watch),

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace App\Live;
 
 use App\Models\Lab;
-use Illuminate\Support\Facades\Http;
-use Illuminate\Support\Facades\Log;
-use Throwable;
 
 /**
  * Small facts about a lab, published to whoever may listen. A convenience: a page is right after a reload without it, so a
@@ -23,24 +20,7 @@ final class Live
     public static function tell(Lab $lab, string $what, array $fact = []): void
     {
         $id = $lab->id;
-        defer(static fn () => self::publish($id, ['what' => $what] + $fact));
-    }
-
-    /** @param  array<string, int|string>  $fact */
-    private static function publish(int $labId, array $fact): void
-    {
-        $socket = config('hovik.live_socket');
-        if (! is_string($socket) || $socket === '') {
-            return;
-        }
-        try {
-            Http::withOptions(['curl' => [CURLOPT_UNIX_SOCKET_PATH => $socket]])
-                ->connectTimeout(1)->timeout(1)
-                ->withBody((string) json_encode($fact), 'application/json')
-                ->post("http://live/publish/labs/$labId")
-                ->throw();
-        } catch (Throwable $e) {
-            Log::warning('Could not publish a live fact', ['lab' => $labId, 'why' => $e->getMessage()]);
-        }
+        $told = json_encode(['what' => $what] + $fact, JSON_THROW_ON_ERROR);
+        defer(static fn () => app(Publisher::class)->publish($id, $told));
     }
 }

@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string $title
  * @property string $state
  * @property Carbon $planned_for
+ * @property Carbon|null $created_at
  * @property Carbon|null $opened_at
  * @property Carbon|null $closed_at
  * @property-read Section $section

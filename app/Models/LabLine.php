@@ -32,6 +32,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $tolerance_floor_g
  * @property string|null $expected_g
  * @property string|null $spread_g
+ * @property array<string, mixed> $measure
  * @property list<array{tool: string, kind: string, nominal: string, ml: float, count: int, to_mark: string|null, mark_ml: float|null, called: array<string, mixed>}> $fills
  * @property list<string> $steps
  * @property array{phrase: array<string, mixed>, leads_to: string}|null $watch
@@ -47,7 +48,7 @@ final class LabLine extends Model
 {
     protected $guarded = [];
 
-    protected $casts = ['standard' => MeasureStandard::class, 'fills' => 'array', 'steps' => 'array', 'watch' => 'array', 'cautions' => 'array', 'working' => 'array', 'why_tools' => 'array'];
+    protected $casts = ['standard' => MeasureStandard::class, 'measure' => 'array', 'fills' => 'array', 'steps' => 'array', 'watch' => 'array', 'cautions' => 'array', 'working' => 'array', 'why_tools' => 'array'];
 
     /** @return BelongsTo<Lab, $this> */
     public function lab(): BelongsTo

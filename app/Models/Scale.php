@@ -6,7 +6,9 @@ namespace App\Models;
 
 use Hovik\Core\Drawer\Scale as CoreScale;
 use Hovik\Core\Drawer\ToolCatalogue;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Carbon;
 
 /**
@@ -24,6 +26,16 @@ final class Scale extends Model
     protected $guarded = [];
 
     protected $casts = ['checked_on' => 'date'];
+
+    /**
+     * The scales of the kitchen that a section uses.
+     *
+     * @return Builder<self>
+     */
+    public static function ofSection(int $section): Builder
+    {
+        return self::query()->where('kitchen_id', fn (QueryBuilder $kitchen) => $kitchen->select('kitchen_id')->from('sections')->where('id', $section));
+    }
 
     public function toCore(): CoreScale
     {

@@ -8,6 +8,7 @@ use Hovik\Core\Drawer\Scale as CoreScale;
 use Hovik\Core\Weighing\Judge;
 use Hovik\Core\Weighing\Judgement;
 use Hovik\Core\Weighing\ScaleReading;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -72,6 +73,23 @@ final class Weighing extends Model
     public function scale(): BelongsTo
     {
         return $this->belongsTo(Scale::class);
+    }
+
+    /**
+     * This station's weighings of the line before this one.
+     *
+     * @return Collection<int, self>
+     */
+    public function earlier(): Collection
+    {
+        if (! $this->relationLoaded('earlier')) {
+            $this->setRelation('earlier', self::query()->where('lab_line_id', $this->lab_line_id)->where('station_id', $this->station_id)
+                ->where('attempt', '<', $this->attempt)->orderBy('attempt')->get());
+        }
+        /** @var Collection<int, self> $earlier */
+        $earlier = $this->getRelation('earlier');
+
+        return $earlier;
     }
 
     /** Decimals of the scale's display, at most two. */

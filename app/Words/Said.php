@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Models\LabLine;
-use Hovik\Core\Quantity\KitchenMeasure;
-use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Words\Phrase;
 use Hovik\Core\Words\Phrasebook;
 
@@ -33,17 +31,6 @@ final class Said
     public static function amount(LabLine $line): string
     {
         return self::phrase(Phrase::of('working.amount', ['amount' => $line->saidAmount()]));
-    }
-
-    /** As a cook measures it: `1/6 cup` is `2 tbsp + 2 tsp`; what is measurable as said stays as said. */
-    public static function measure(LabLine $line): string
-    {
-        $amount = $line->saidAmount();
-        $kitchen = KitchenMeasure::of($amount, $line->standard);
-
-        return KitchenNotation::isKitchenFraction($amount->number) || ! $kitchen->exact
-            ? self::amount($line)
-            : self::phrase(Phrase::of('working.amount', ['amount' => $kitchen]));
     }
 
     /**

@@ -8,6 +8,7 @@ use Brick\Math\BigDecimal;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Weighing\Tolerance;
 use Hovik\Core\Words\Phrase;
@@ -16,6 +17,7 @@ use Hovik\Core\Words\Phrase;
 final readonly class LinePlan
 {
     /**
+     * @param  KitchenMeasure  $measure  the amount as a cook measures it
      * @param  BigDecimal  $targetG  g, to a ten-thousandth
      * @param  list<Phrase>  $working  how the target came about
      * @param  string|null  $source  of the weight; null when the line says a weight itself
@@ -23,6 +25,7 @@ final readonly class LinePlan
     public function __construct(
         public Ingredient $ingredient,
         public Amount $amount,
+        public KitchenMeasure $measure,
         public Plans $plans,
         public ?HouseMethod $method,
         public Handling $handling,

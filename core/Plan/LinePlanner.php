@@ -11,6 +11,7 @@ use Hovik\Core\Pantry\Conversion;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\TechniqueCatalogue;
@@ -47,6 +48,7 @@ final class LinePlanner
         return new LinePlan(
             ingredient: $ingredient,
             amount: $amount,
+            measure: KitchenMeasure::asMeasured($amount, $this->standard),
             plans: $this->tools->plan($amount, $ingredient, $this->drawer, $this->standard, $method),
             method: $method,
             handling: $handling,

@@ -33,6 +33,14 @@ final readonly class KitchenMeasure
         };
     }
 
+    /** As a cook measures what was said: `1/6 cup` is `2 tbsp + 2 tsp`; what is measurable as said stays as said. */
+    public static function asMeasured(Amount $said, MeasureStandard $standard): self
+    {
+        $kitchen = self::of($said, $standard);
+
+        return KitchenNotation::isKitchenFraction($said->number) || ! $kitchen->exact ? new self([$said], true, 0.0) : $kitchen;
+    }
+
     /** `3/4 cup + 1 tbsp` */
     public function text(): string
     {

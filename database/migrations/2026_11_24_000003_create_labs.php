@@ -53,6 +53,7 @@ return new class extends Migration
             $table->decimal('tolerance_floor_g', 8, 4);
             $table->decimal('expected_g', 10, 4)->nullable();
             $table->decimal('spread_g', 10, 4)->nullable();
+            $table->json('measure'); // the amount as a cook measures it: 1/6 cup is 2 tbsp + 2 tsp
             $table->json('fills');
             $table->json('steps');
             $table->json('watch')->nullable();

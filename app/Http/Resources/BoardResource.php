@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Labs\FrozenLines;
 use App\Models\Lab;
-use App\Models\LabLine;
-use App\Models\Station;
-use App\Models\Student;
-use App\Models\Weighing;
-use App\Words\Said;
-use Hovik\Core\Quantity\ShownGrams;
+use App\Models\Section;
+use Hovik\Core\Drawer\Scale;
+use Hovik\Core\Weighing\Target;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
+use stdClass;
 
 /** @property Lab $resource */
 #[OA\Schema(schema: 'Board', required: ['lab', 'section', 'time_zone', 'lines', 'stations', 'weighings', 'totals'], properties: [
@@ -58,62 +58,64 @@ final class BoardResource extends JsonResource
     public function toArray(Request $request): array
     {
         $lab = $this->resource;
-        /** @var Collection<int, string> $students */
-        $students = $lab->section->stations->flatMap(fn (Station $station) => $station->students)->pluck('name', 'id');
-        $weighings = $lab->lines->flatMap(fn (LabLine $line) => $line->weighings->map(
-            fn (Weighing $weighing): array => self::weighing($weighing, $line, $students->get($weighing->student_id, '')),
-        ))->values();
+        $section = $lab->section;
+        $lines = FrozenLines::of($lab);
+        $weighings = self::weighings($lab)->map(fn (stdClass $row): array => self::weighing($row, $lines->targets[$row->line_id] ?? throw new \LogicException));
 
         return [
             'lab' => [
                 'id' => $lab->id, 'title' => $lab->title, 'state' => $lab->state,
                 'opened_at' => $lab->opened_at?->toJSON(), 'closed_at' => $lab->closed_at?->toJSON(),
             ],
-            'section' => $lab->section->name,
-            'time_zone' => $lab->section->kitchen->time_zone,
-            'lines' => $lab->lines->map(self::line(...))->all(),
-            'stations' => $lab->section->stations->map(fn (Station $station): array => [
-                'id' => $station->id, 'name' => $station->name,
-                'students' => $station->students->map(fn (Student $student): string => $student->name)->all(),
-            ])->all(),
+            'section' => $section->name,
+            'time_zone' => $section->kitchen->time_zone,
+            'lines' => $lines->shown,
+            'stations' => self::stations($section),
             'weighings' => $weighings->all(),
             'totals' => self::totals($weighings),
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function line(LabLine $line): array
+    /** @return list<array<string, mixed>> */
+    private static function stations(Section $section): array
     {
-        $target = $line->target();
+        return array_values($section->stations()->toBase()->leftJoin('students', 'students.station_id', '=', 'stations.id')
+            ->orderBy('students.roster_number')->get(['stations.id', 'stations.name', 'students.name as student'])
+            ->groupBy('id')->map(fn (Collection $seats): array => [
+                'id' => $seats->value('id'), 'name' => $seats->value('name'), 'students' => $seats->pluck('student')->filter()->values()->all(),
+            ])->all());
+    }
 
-        return [
-            'id' => $line->id,
-            'name' => Said::ingredient($line->ingredient_id),
-            'amount' => Said::amount($line),
-            'target_g' => $target->grams,
-            'tolerance_g' => $target->toleranceG(),
-            'decimals' => ShownGrams::of($target->grams)->getScale(),
-            'working' => array_map(Said::frozen(...), $line->why_tools === null ? $line->working : [...$line->working, $line->why_tools]),
-        ];
+    /**
+     * Rows, not models: a full board has hundreds, and it is asked for after every weigh-in.
+     *
+     * @return Collection<int, stdClass>
+     */
+    private static function weighings(Lab $lab): Collection
+    {
+        return DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')->join('students', 'students.id', '=', 'weighings.student_id')
+            ->where('lab_lines.lab_id', $lab->id)->orderBy('lab_lines.position')->orderBy('weighings.attempt')
+            ->get(['weighings.id', 'weighings.lab_line_id as line_id', 'weighings.station_id', 'students.name as student', 'attempt', 'verdict', 'grams', 'readability_g', 'error_g', 'error_pct', 'scale_u_g',
+                DB::raw("DATE_FORMAT(weighings.created_at, '%Y-%m-%dT%H:%i:%s.%fZ') AS at")]);
     }
 
     /** @return array<string, mixed> */
-    private static function weighing(Weighing $weighing, LabLine $line, string $student): array
+    private static function weighing(stdClass $row, Target $target): array
     {
         return [
-            'id' => $weighing->id,
-            'line_id' => $line->id,
-            'station_id' => $weighing->station_id,
-            'student' => $student,
-            'attempt' => $weighing->attempt,
-            'verdict' => $weighing->verdict,
-            'grams' => (float) $weighing->grams,
-            'decimals' => $weighing->decimals(),
-            'error_g' => (float) $weighing->error_g,
-            'error_pct' => (float) $weighing->error_pct,
-            'tolerances' => $line->target()->inTolerances((float) $weighing->error_g),
-            'scale_u_g' => (float) $weighing->scale_u_g,
-            'at' => $weighing->created_at->toJSON(),
+            'id' => $row->id,
+            'line_id' => $row->line_id,
+            'station_id' => $row->station_id,
+            'student' => $row->student,
+            'attempt' => $row->attempt,
+            'verdict' => $row->verdict,
+            'grams' => (float) $row->grams,
+            'decimals' => min(2, (new Scale((float) $row->readability_g))->decimals()),
+            'error_g' => (float) $row->error_g,
+            'error_pct' => (float) $row->error_pct,
+            'tolerances' => $target->inTolerances((float) $row->error_g),
+            'scale_u_g' => (float) $row->scale_u_g,
+            'at' => $row->at,
         ];
     }
 

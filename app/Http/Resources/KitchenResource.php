@@ -112,7 +112,7 @@ final class KitchenResource extends JsonResource
             'id' => $line->id,
             'name' => Said::ingredient($line->ingredient_id),
             'family' => $line->family,
-            'amount' => Said::measure($line),
+            'amount' => Said::frozen($line->measure),
             'recipe_says' => Said::amount($line),
             'fills' => array_map(fn (array $fill): array => [
                 'kind' => $fill['kind'], 'ml' => $fill['ml'], 'count' => $fill['count'], 'nominal' => $fill['nominal'],

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Labs\FrozenLines;
 use App\Models\Weighing;
 use App\Words\Said;
 use Hovik\Core\Weighing\Explanation;
-use Hovik\Core\Words\Phrase;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use OpenApi\Attributes as OA;
@@ -47,12 +47,13 @@ final class VerdictResource extends JsonResource
         [$low, $high] = $judgement->band();
         $advice = Explanation::advice($judgement->fitness);
         $technique = $judgement->technique;
+        $working = FrozenLines::working($line);
 
         return [
             'id' => $weighing->id,
             'line_id' => $line->id,
             'name' => Said::ingredient($line->ingredient_id),
-            'amount' => Said::measure($line),
+            'amount' => Said::frozen($line->measure),
             'student' => $weighing->student->name,
             'attempt' => $weighing->attempt,
             'verdict' => $weighing->verdict,
@@ -74,13 +75,9 @@ final class VerdictResource extends JsonResource
                 'expected_g' => $technique->expectedG, 'error_g' => $technique->errorG, 'error_pct' => $technique->errorPct, 'verdict' => $technique->verdict->value,
             ],
             'ticked' => $weighing->ticked,
-            'earlier' => $line->weighings()->where('station_id', $weighing->station_id)->where('attempt', '<', $weighing->attempt)->get()
+            'earlier' => $weighing->earlier()
                 ->map(fn (Weighing $earlier): array => ['grams' => (float) $earlier->grams, 'decimals' => $earlier->decimals()])->all(),
-            'working' => [
-                ...array_map(Said::frozen(...), $line->working),
-                ...array_map(Said::phrase(...), Explanation::of($judgement)),
-                ...($line->source === null ? [] : [Said::phrase(Phrase::of('working.source', ['source' => Phrase::of("source.{$line->source}"), 'confidence' => $line->confidence]))]),
-            ],
+            'working' => [...$working['how'], ...array_map(Said::phrase(...), Explanation::of($judgement)), ...$working['source']],
         ];
     }
 }

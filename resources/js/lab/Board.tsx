@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { type KeyboardEvent, useEffect, useMemo, useRef, useState } from "react";
+import { type CSSProperties, type KeyboardEvent, useEffect, useMemo, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useParams } from "react-router";
 import client, { asProblem, body } from "../api/client";
@@ -122,7 +122,12 @@ function Cups({ board, live }: { board: Board; live: "live" | "polling" }) {
       </div>
       <div className="board-wrap">
         <div className="board-l">
-          <table className="board" aria-label={board.lab.title} ref={grid}>
+          <table
+            className="board"
+            aria-label={board.lab.title}
+            ref={grid}
+            style={{ "--rows": board.stations.length } as CSSProperties}
+          >
             <thead>
               <tr>
                 <th scope="col">

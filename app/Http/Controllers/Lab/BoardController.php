@@ -23,6 +23,6 @@ final class BoardController extends Controller
     {
         Gate::authorize('run', $lab);
 
-        return new BoardResource($lab->load(['section.kitchen', 'section.stations.students', 'lines.weighings']));
+        return new BoardResource($lab);
     }
 }

@@ -62,11 +62,7 @@ final class WeighInRequest extends FormRequest
             $this->student = $actor->id === $this->integer('student_id') ? $actor : $this->refuse('student_id', 'not_at_station');
             $this->station = $actor->station ?? throw new Refusal('not_seated');
         }
-        $scale = Scale::query()->find($this->integer('scale_id'));
-        if ($scale === null || $scale->kitchen_id !== $this->line->lab->section->kitchen_id) {
-            $this->refuse('scale_id', 'no_such_scale');
-        }
-        $this->scale = $scale;
+        $this->scale = Scale::ofSection($this->line->lab->section_id)->find($this->integer('scale_id')) ?? $this->refuse('scale_id', 'no_such_scale');
         if (array_diff($this->ticked(), $this->line->steps) !== []) {
             $this->refuse('ticked', 'unknown_step');
         }
