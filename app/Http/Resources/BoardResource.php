@@ -60,7 +60,9 @@ final class BoardResource extends JsonResource
         $lab = $this->resource;
         $section = $lab->section;
         $lines = FrozenLines::of($lab);
-        $weighings = self::weighings($lab)->map(fn (stdClass $row): array => self::weighing($row, $lines->targets[$row->line_id] ?? throw new \LogicException));
+        $rows = self::weighings($lab);
+        $decimals = $rows->keyBy('readability_g')->map(fn (stdClass $row): int => min(2, (new Scale((float) $row->readability_g))->decimals()));
+        $weighings = $rows->map(fn (stdClass $row): array => self::weighing($row, $lines->targets[$row->line_id] ?? throw new \LogicException, $decimals[$row->readability_g]));
 
         return [
             'lab' => [
@@ -74,6 +76,16 @@ final class BoardResource extends JsonResource
             'weighings' => $weighings->all(),
             'totals' => self::totals($weighings),
         ];
+    }
+
+    /**
+     * Nothing here is conditional, so hundreds of rows need no sifting for what to leave out.
+     *
+     * @return array<string, mixed>
+     */
+    public function resolve($request = null): array
+    {
+        return $this->toArray($request ?? request());
     }
 
     /** @return list<array<string, mixed>> */
@@ -100,7 +112,7 @@ final class BoardResource extends JsonResource
     }
 
     /** @return array<string, mixed> */
-    private static function weighing(stdClass $row, Target $target): array
+    private static function weighing(stdClass $row, Target $target, int $decimals): array
     {
         return [
             'id' => $row->id,
@@ -110,7 +122,7 @@ final class BoardResource extends JsonResource
             'attempt' => $row->attempt,
             'verdict' => $row->verdict,
             'grams' => (float) $row->grams,
-            'decimals' => min(2, (new Scale((float) $row->readability_g))->decimals()),
+            'decimals' => $decimals,
             'error_g' => (float) $row->error_g,
             'error_pct' => (float) $row->error_pct,
             'tolerances' => $target->inTolerances((float) $row->error_g),
