@@ -1,9 +1,12 @@
-// Takes the pictures of docs/screenshots from the running demo: bin/hovik start --fresh, then node ops/screenshots.mjs [folder] [name ...]
+// Takes pictures of the running demo: bin/hovik start --fresh, then node ops/screenshots.mjs [folder] [name ...]
+// Without a folder: those that docs/screenshots keeps.
 import { mkdirSync } from "node:fs";
 import { chromium } from "@playwright/test";
 
 const base = process.env.HOVIK_URL ?? "http://127.0.0.1:8484";
-const [folder = "docs/screenshots", ...only] = process.argv.slice(2);
+const KEPT = ["start-phone", "join", "kitchen", "measure", "measure-phone", "weigh", "weigh-phone", "verdict-heaped", "verdict-shy-phone", "verdict-close-dark", "sign-in", "today", "board", "board-projected"];
+const [folder = "docs/screenshots", ...names] = process.argv.slice(2);
+const only = process.argv[2] === undefined ? KEPT : names;
 mkdirSync(folder, { recursive: true });
 
 const TABLET = { width: 1024, height: 768 };
