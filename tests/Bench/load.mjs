@@ -19,17 +19,21 @@ class Visitor {
     return new Promise((resolve, reject) => {
       const payload = body && JSON.stringify(body);
       const headers = { Accept: "application/json", Cookie: [...this.cookies].map(([k, v]) => `${k}=${v}`).join("; ") };
-      if (payload) Object.assign(headers, { "Content-Type": "application/json", "Content-Length": Buffer.byteLength(payload) });
+      if (payload)
+        Object.assign(headers, { "Content-Type": "application/json", "Content-Length": Buffer.byteLength(payload) });
       if (method !== "GET") headers["X-XSRF-TOKEN"] = decodeURIComponent(this.cookies.get("XSRF-TOKEN") ?? "");
-      const call = request({ agent: this.agent, host: base.hostname, port: base.port, method, path, headers }, (answer) => {
-        for (const line of answer.headers["set-cookie"] ?? []) {
-          const [, name, value] = line.match(/^([^=]+)=([^;]*)/);
-          this.cookies.set(name, value);
-        }
-        const parts = [];
-        answer.on("data", (part) => parts.push(part));
-        answer.on("end", () => resolve({ status: answer.statusCode, text: Buffer.concat(parts).toString() }));
-      });
+      const call = request(
+        { agent: this.agent, host: base.hostname, port: base.port, method, path, headers },
+        (answer) => {
+          for (const line of answer.headers["set-cookie"] ?? []) {
+            const [, name, value] = line.match(/^([^=]+)=([^;]*)/);
+            this.cookies.set(name, value);
+          }
+          const parts = [];
+          answer.on("data", (part) => parts.push(part));
+          answer.on("end", () => resolve({ status: answer.statusCode, text: Buffer.concat(parts).toString() }));
+        },
+      );
       call.on("error", reject);
       call.end(payload);
     });
@@ -56,14 +60,21 @@ for (const school of [1, 2, 3, 4]) {
     tablet.kitchen = await tablet.expect(200, "GET", "/api/kitchen");
     tablets.push(tablet);
   }
-  const teacher = await signIn("/api/teacher/session", { email: `bench${school}@school.example`, password: "bench-and-flour" });
+  const teacher = await signIn("/api/teacher/session", {
+    email: `bench${school}@school.example`,
+    password: "bench-and-flour",
+  });
   teacher.lab = tablets.at(-1).kitchen.lab.id;
   teacher.line = tablets.at(-1).kitchen.lines[0].id;
   teachers.push(teacher);
 }
 
 const kinds = {
-  "bare, tablet": { by: tablets, call: (v, n) => v.expect(201, "PUT", `/api/bench/station/${ulid()}`, { line_id: v.kitchen.lines[n % 8].id, grams: "219" }) },
+  "bare, tablet": {
+    by: tablets,
+    call: (v, n) =>
+      v.expect(201, "PUT", `/api/bench/station/${ulid()}`, { line_id: v.kitchen.lines[n % 8].id, grams: "219" }),
+  },
   "weigh-in": {
     by: tablets,
     call: (v, n) =>
@@ -75,7 +86,10 @@ const kinds = {
         ticked: [],
       }),
   },
-  "bare, teacher": { by: teachers, call: (v) => v.expect(201, "PUT", `/api/bench/teacher/${ulid()}`, { line_id: v.line, grams: "219" }) },
+  "bare, teacher": {
+    by: teachers,
+    call: (v) => v.expect(201, "PUT", `/api/bench/teacher/${ulid()}`, { line_id: v.line, grams: "219" }),
+  },
   board: { by: teachers, call: (v) => v.expect(200, "GET", `/api/labs/${v.lab}/board`) },
 };
 
@@ -102,20 +116,33 @@ async function round({ by, call }, seconds) {
 let turn = 0;
 
 const at = (list, share) => [...list].sort((a, b) => a - b)[Math.floor(share * (list.length - 1))];
-const ratio = (a, b, of) => at(results[a].map((one, i) => of(one) / of(results[b][i])), 0.5);
+const ratio = (a, b, of) =>
+  at(
+    results[a].map((one, i) => of(one) / of(results[b][i])),
+    0.5,
+  );
 const p = (share) => (one) => at(one.times, share);
 
-const results = {};
+const results = Object.fromEntries(Object.keys(kinds).map((name) => [name, []]));
 for (const kind of Object.values(kinds)) await round(kind, 0.5); // warm
 for (let i = 0; i < ROUNDS; i++) {
-  for (const [name, kind] of Object.entries(kinds)) (results[name] ??= []).push(await round(kind, SECONDS));
+  for (const [name, kind] of Object.entries(kinds)) results[name].push(await round(kind, SECONDS));
 }
-console.log(`${AT_ONCE} at once for a tablet's routes, ${teachers.length} for a teacher's; ${ROUNDS} rounds of ${SECONDS} s each, in turn; medians of the rounds`);
+console.log(
+  `${AT_ONCE} at once for a tablet's routes, ${teachers.length} for a teacher's; ${ROUNDS} rounds of ${SECONDS} s each, in turn; medians of the rounds`,
+);
 for (const [name, rounds] of Object.entries(results)) {
   const show = (of, digits) => at(rounds.map(of), 0.5).toFixed(digits).padStart(7);
-  console.log(`${name.padEnd(14)} ${show((r) => r.rate, 1)} requests/s   p50 ${show(p(0.5), 1)} ms   p95 ${show(p(0.95), 1)} ms`);
+  console.log(
+    `${name.padEnd(14)} ${show((r) => r.rate, 1)} requests/s   p50 ${show(p(0.5), 1)} ms   p95 ${show(p(0.95), 1)} ms`,
+  );
 }
-for (const [name, bare] of [["weigh-in", "bare, tablet"], ["board", "bare, teacher"]]) {
-  console.log(`${name} against ${bare}: p50 x${ratio(name, bare, p(0.5)).toFixed(2)}, p95 x${ratio(name, bare, p(0.95)).toFixed(2)}, rate x${ratio(name, bare, (r) => r.rate).toFixed(2)}`);
+for (const [name, bare] of [
+  ["weigh-in", "bare, tablet"],
+  ["board", "bare, teacher"],
+]) {
+  console.log(
+    `${name} against ${bare}: p50 x${ratio(name, bare, p(0.5)).toFixed(2)}, p95 x${ratio(name, bare, p(0.95)).toFixed(2)}, rate x${ratio(name, bare, (r) => r.rate).toFixed(2)}`,
+  );
 }
 for (const visitor of [...tablets, ...teachers]) visitor.agent.destroy();

@@ -4,7 +4,15 @@ import { chromium } from "@playwright/test";
 const base = process.env.HOVIK_URL;
 const browser = await chromium.launch({
   executablePath: "/usr/bin/chromium",
-  args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disable-component-update", "--disable-sync", "--no-first-run", "--disable-quic"],
+  args: [
+    "--no-sandbox",
+    "--disable-gpu",
+    "--disable-background-networking",
+    "--disable-component-update",
+    "--disable-sync",
+    "--no-first-run",
+    "--disable-quic",
+  ],
 });
 
 /** An empty cache, the cookies given, one page load. */
@@ -44,6 +52,8 @@ for (const [name, path, cookies] of [
   ["at the scale", `${measuring}/weigh`, signedIn],
 ]) {
   const { rest, fonts } = await firstLoad(path, cookies);
-  console.log(`${name.padEnd(14)} ${(rest / 1000).toFixed(1).padStart(6)} kB without fonts   ${(fonts / 1000).toFixed(1).padStart(6)} kB of fonts`);
+  console.log(
+    `${name.padEnd(14)} ${(rest / 1000).toFixed(1).padStart(6)} kB without fonts   ${(fonts / 1000).toFixed(1).padStart(6)} kB of fonts`,
+  );
 }
 await browser.close();

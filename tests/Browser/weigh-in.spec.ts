@@ -81,7 +81,7 @@ test("what is typed outlives a reload", async ({ page }) => {
 });
 
 test("a reading at the edge is too close, and a finer scale settles it", async ({ page }) => {
-  await tabletIs(page, "ROWAN234", "Soren");
+  await tabletIs(page, "ALDER234", "Noor");
   await measure(page, "Butter");
   await button(page, /^Table left/).click();
   await typeOnKeypad(page, "45");
