@@ -22,6 +22,12 @@ use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\ShownGrams;
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Recipe\Flag;
+use Hovik\Core\Recipe\LineReader;
+use Hovik\Core\Recipe\Piece;
+use Hovik\Core\Recipe\ReadAmount;
+use Hovik\Core\Recipe\ReadLine;
+use Hovik\Core\Recipe\RecipeReader;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\Judge;
@@ -37,7 +43,7 @@ final class Ask
     /** @return list<string> */
     public static function verbs(): array
     {
-        return ['scale', 'convert', 'plan', 'judge'];
+        return ['read', 'scale', 'convert', 'plan', 'judge'];
     }
 
     /**
@@ -51,12 +57,45 @@ final class Ask
         $given = new Given($given);
 
         return match ($verb) {
+            'read' => self::read($given),
             'scale' => self::scale($given),
             'convert' => self::convert($given),
             'plan' => self::plan($given),
             'judge' => self::judge($given),
             default => throw new InvalidInput('verb', "The core has no '$verb'; it has ".implode(', ', self::verbs()).'.'),
         };
+    }
+
+    /** @return array<string, mixed> */
+    private static function read(Given $given): array
+    {
+        $given->standard();
+        $reader = new LineReader(Pantry::reference());
+        $written = array_filter(explode("\n", (string) preg_replace('~\R~u', "\n", $given->text('text', RecipeReader::MOST_LETTERS))), static fn (string $line): bool => trim($line) !== '');
+
+        return ['lines' => array_values(array_map(static fn (string $line): array => self::line($reader->read(trim($line))), $written))];
+    }
+
+    /** @return array<string, mixed> */
+    private static function line(ReadLine $line): array
+    {
+        $amount = static fn (ReadAmount $a): array => ['min' => KitchenNotation::write($a->min), 'max' => $a->max === null ? null : KitchenNotation::write($a->max), 'unit' => $a->unit?->value];
+
+        return [
+            'text' => $line->text,
+            'status' => $line->status,
+            'amounts' => array_map($amount, $line->amounts),
+            'also' => array_map($amount, $line->also),
+            'ingredient' => $line->ingredient?->id,
+            'name' => $line->name,
+            'before' => $line->before,
+            'after' => $line->after,
+            'size' => $line->size,
+            'package' => $line->package === null ? null : ['amount' => KitchenNotation::write($line->package->min), 'unit' => $line->package->unit?->value],
+            'flags' => array_map(static fn (Flag $flag): string => $flag->value, $line->flags),
+            'options' => $line->options,
+            'parts' => array_map(static fn (Piece $piece): array => ['part' => $piece->part->value, 'text' => $piece->text], $line->pieces),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -144,6 +183,7 @@ final class Ask
                 'mean_g' => self::tidy($plan->meanG),
                 'u_g' => self::tidy($plan->uG),
                 'why' => self::english($plan->why),
+                'water_to' => $plan->waterTo?->text,
             ], $plans->plans),
             'steps' => array_map(static fn (Step $step): string => $step->value, $plans->technique->steps),
             'advice' => array_map(static fn (Advice $advice): string => $advice->value, $plans->advice),

@@ -23,11 +23,11 @@ final readonly class Given
     }
 
     /** @throws InvalidInput */
-    public function text(string $field): string
+    public function text(string $field, int $longest = 2000): string
     {
         $value = $this->fields[$field] ?? throw new InvalidInput($this->path.$field, "Give '$field'.");
 
-        return is_string($value) && strlen($value) <= 2000 ? $value : throw new InvalidInput($this->path.$field, "'$field' must be text.");
+        return is_string($value) && strlen($value) <= $longest ? $value : throw new InvalidInput($this->path.$field, "'$field' must be text.");
     }
 
     /** @throws InvalidInput */

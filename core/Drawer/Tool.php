@@ -11,6 +11,9 @@ use Hovik\Core\Words\Phrase;
 /** A measuring tool of the catalogue, or one of a school's own with its volume found by weighing water. */
 final readonly class Tool
 {
+    /** Nominal mL, rounded as floats are: for the statistical model. */
+    public float $aboutMl;
+
     /**
      * @param  string  $nominal  what is stamped on it: `1/2 cup`
      * @param  Amount|null  $size  that as an amount; null where it is imperial
@@ -34,6 +37,7 @@ final readonly class Tool
         public ?float $trueMl = null,
         public int $count = 1,
     ) {
+        $this->aboutMl = $nominalMl->toFloat();
     }
 
     /** Relative standard uncertainty of its volume, common to all its fills: rectangular over the tolerance, or what a calibration leaves. */
@@ -45,7 +49,7 @@ final readonly class Tool
     /** True volume over nominal: 1 until calibrated. */
     public function bias(): float
     {
-        return $this->trueMl === null ? 1.0 : $this->trueMl / $this->nominalMl->toFloat();
+        return $this->trueMl === null ? 1.0 : $this->trueMl / $this->aboutMl;
     }
 
     /** `1/2 cup measure`, in any language. */
@@ -57,8 +61,9 @@ final readonly class Tool
     /** The mark at exactly this volume, or null. */
     public function markAt(BigRational $ml): ?Mark
     {
+        $about = $ml->toFloat();
         foreach ($this->marks as $mark) {
-            if ($mark->ml->isEqualTo($ml)) {
+            if ($mark->isAt($ml, $about)) {
                 return $mark;
             }
         }

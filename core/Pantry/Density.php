@@ -19,6 +19,10 @@ final readonly class Density
     /** mL. A vessel up to this size takes the spoon weight. */
     public const SPOON_ML = 20;
 
+    private float $cupFloat;
+
+    private float $spoonFloat;
+
     private function __construct(
         public Ingredient $ingredient,
         public Handling $handling,
@@ -26,6 +30,8 @@ final readonly class Density
         private ?BigRational $ofCup,
         private ?BigRational $ofSpoon,
     ) {
+        $this->cupFloat = $ofCup?->toFloat() ?? 0.0;
+        $this->spoonFloat = $ofSpoon?->toFloat() ?? $this->cupFloat;
     }
 
     /** @throws InvalidInput when this ingredient is never handled so, or has no weight by volume */
@@ -51,6 +57,12 @@ final readonly class Density
         assert($density !== null);
 
         return $density;
+    }
+
+    /** The same as a float, for the statistical model. */
+    public function inVesselAbout(float $ml): float
+    {
+        return $ml <= self::SPOON_ML + 1e-9 ? $this->spoonFloat : $this->cupFloat;
     }
 
     public function usesSpoonWeight(BigRational $ml): bool

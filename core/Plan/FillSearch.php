@@ -42,10 +42,12 @@ final class FillSearch
         }
         $common = BigInteger::one();
         foreach ([...$volumes, $goal] as $volume) {
-            $denominator = $volume->simplified()->getDenominator();
-            $common = $common->multipliedBy($denominator)->quotient($common->gcd($denominator));
+            $denominator = $volume->getDenominator();
+            if (! $common->isEqualTo($denominator)) {
+                $common = $common->multipliedBy($denominator)->quotient($common->gcd($denominator));
+            }
         }
-        $whole = static fn (BigRational $v): BigInteger => $v->multipliedBy($common)->simplified()->getNumerator();
+        $whole = static fn (BigRational $v): BigInteger => $v->getNumerator()->multipliedBy($common->quotient($v->getDenominator()));
         if ($whole($goal)->isGreaterThan(PHP_INT_MAX >> 8)) {
             return null;
         }
@@ -74,11 +76,13 @@ final class FillSearch
     }
 
     /**
-     * All exact combinations with the fewest fills, and with up to $more fills above that.
+     * All exact combinations with the fewest fills, and with more fills above that until there are enough to choose from.
      *
+     * @param  int  $enough  combinations wanted
+     * @param  int  $most  fills above the fewest, to find them
      * @return list<array<int, int>> position in the given list => times filled
      */
-    public function exact(int $more = 0): array
+    public function exact(int $enough = 1, int $most = 0): array
     {
         if ($this->goal % $this->gcds[0] !== 0) {
             return [];
@@ -86,10 +90,13 @@ final class FillSearch
         $found = [];
         $last = self::MOST_FILLS;
         for ($fills = max(1, intdiv($this->goal + $this->sizes[0] - 1, $this->sizes[0])); $fills <= $last; $fills++) {
-            $before = count($found);
+            $isFirst = $found === [];
             $this->descend(0, $fills, $this->goal, [], $found);
-            if ($before === 0 && $found !== []) {
-                $last = min(self::MOST_FILLS, $fills + $more);
+            if ($isFirst && $found !== []) {
+                $last = min(self::MOST_FILLS, $fills + $most);
+            }
+            if (count($found) >= $enough) {
+                break;
             }
         }
 

@@ -38,11 +38,17 @@ final class LinePlanner
         $this->tools = new ToolPlanner($pantry);
     }
 
-    /** @throws InvalidInput when the amount makes no sense for the ingredient */
-    public function plan(Ingredient $ingredient, Amount $amount, Strictness $strictness): LinePlan
+    /**
+     * @param  HouseMethod|null  $asked  by the recipe's own words: overrides the class's choice
+     * @param  float|null  $tolerancePct  the teacher's own, instead of the usual one
+     *
+     * @throws InvalidInput when the amount makes no sense for the ingredient
+     */
+    public function plan(Ingredient $ingredient, Amount $amount, Strictness $strictness, ?HouseMethod $asked = null, ?float $tolerancePct = null): LinePlan
     {
-        $method = TechniqueCatalogue::methodFor($ingredient, $this->chosenFor($ingredient));
+        $method = TechniqueCatalogue::methodFor($ingredient, $asked ?? $this->chosenFor($ingredient));
         $handling = TechniqueCatalogue::handlingFor($ingredient, $method);
+        $usual = Tolerance::usual($ingredient->family, $this->level, $strictness);
         $conversion = Conversion::toGrams($amount, $ingredient, $this->standard, $this->pantry, $handling);
 
         return new LinePlan(
@@ -53,7 +59,7 @@ final class LinePlanner
             method: $method,
             handling: $handling,
             targetG: $conversion->exact->toScale(4, RoundingMode::HALF_UP),
-            tolerance: Tolerance::usual($ingredient->family, $this->level, $strictness),
+            tolerance: $tolerancePct === null ? $usual : Tolerance::of($tolerancePct, $usual->floorG),
             working: $conversion->working,
             source: $conversion->source,
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Plan;
 
+use Hovik\Core\Drawer\Mark;
 use Hovik\Core\Words\Phrase;
 
 /** One way to measure an amount with owned tools. */
@@ -14,6 +15,7 @@ final readonly class ToolPlan
      * @param  float  $errorPct  of the nominal volume against the amount; 0 when exact
      * @param  float  $meanG  what good technique gives, g
      * @param  float  $uG  its standard uncertainty, g
+     * @param  Mark|null  $waterTo  of fat measured under water: where the water stands first
      */
     public function __construct(
         public array $fills,
@@ -22,6 +24,7 @@ final readonly class ToolPlan
         public float $meanG,
         public float $uG,
         public Phrase $why,
+        public ?Mark $waterTo = null,
     ) {
     }
 

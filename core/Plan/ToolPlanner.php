@@ -6,6 +6,7 @@ namespace Hovik\Core\Plan;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Hovik\Core\Drawer\Mark;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\InvalidInput;
@@ -31,9 +32,6 @@ use Hovik\Core\Words\Phrase;
  */
 final class ToolPlanner
 {
-    /** Cups of a dry ingredient above which weighing is advised. */
-    private const WEIGH_ABOVE_CUPS = 3;
-
     /** Cups from which the large graduated measures come in. */
     private const GRADUATED_FROM_CUPS = 2;
 
@@ -45,7 +43,13 @@ final class ToolPlanner
     /** Plans given at most. */
     private const MOST_PLANS = 5;
 
-    public function __construct(private readonly Pantry $pantry)
+    /** Plans to choose from, where so many exist; and how many fills more than the fewest one of them may take. */
+    private const ENOUGH_PLANS = 3;
+
+    private const MORE_FILLS = 5;
+
+    /** @param  float  $weighAboveCups  cups of a dry ingredient above which weighing is advised */
+    public function __construct(private readonly Pantry $pantry, private readonly float $weighAboveCups = 3.0)
     {
     }
 
@@ -75,8 +79,10 @@ final class ToolPlanner
         if ($plans === []) {
             $plans = $this->nearestPlan($options, $ml, $density, $weighG, $ingredient->family->isPoured() ? self::NEAREST_POURS : self::NEAREST_FILLS);
         }
-        usort($plans, static fn (ToolPlan $a, ToolPlan $b): int => self::rank($a, $amount->unit) <=> self::rank($b, $amount->unit));
-        $plans = array_slice(self::explained($plans), 0, self::MOST_PLANS);
+        if ($ingredient->family->comesInSticks()) {
+            $plans = [...$plans, ...$this->displacement($drawer, $ml, $density)];
+        }
+        $plans = array_slice(self::explained(self::bestFirst($plans, $amount->unit)), 0, self::MOST_PLANS);
         $first = $plans[0]->fills[0] ?? null;
 
         return new Plans($plans, $technique($first?->tool->kind), $this->advice($plans, $options, $ml, $ingredient->family, $standard), $weighG);
@@ -163,11 +169,12 @@ final class ToolPlanner
     {
         $search = FillSearch::over(array_map(static fn (Fill $f): BigRational => $f->eachMl(), $options), $ml);
 
-        return self::counts($search?->exact(more: 1) ?? [], $options);
+        return self::counts($search?->exact(self::ENOUGH_PLANS, self::MORE_FILLS) ?? [], $options);
     }
 
     /**
-     * One pour to a mark, if any vessel has it; else a pour and the rest by spoon; else spoons; else several pours.
+     * One pour to a mark, if any vessel has it, or spoons; without such a mark also a pour and the rest by spoon; else
+     * several pours.
      *
      * @param  list<Fill>  $options
      * @return list<non-empty-list<Fill>>
@@ -177,20 +184,21 @@ final class ToolPlanner
         $marked = array_values(array_filter($options, static fn (Fill $f): bool => $f->toMark !== null));
         $brimful = array_values(array_filter($options, static fn (Fill $f): bool => $f->toMark === null));
         $found = [];
+        $about = $ml->toFloat();
         foreach ($marked as $pour) {
-            if ($pour->eachMl()->isEqualTo($ml)) {
+            if ($pour->toMark?->isAt($ml, $about) === true) {
                 $found[] = [$pour];
             }
         }
-        $found = [...$found, ...$this->filled($brimful, $ml)];
+        $spoons = $this->filled($brimful, $ml);
         if ($found !== []) {
-            return $found;
+            return [...$found, ...$spoons];
         }
+        $found = $spoons;
         foreach ($marked as $pour) {
-            $rest = $ml->minus($pour->eachMl());
-            if ($rest->isPositive()) {
-                foreach ($this->filled($brimful, $rest) as $spoons) {
-                    $found[] = [$pour, ...$spoons];
+            if ($pour->toMark !== null && $pour->toMark->about < $about) {
+                foreach ($this->filled($brimful, $ml->minus($pour->eachMl())) as $rest) {
+                    $found[] = [$pour, ...$rest];
                 }
             }
         }
@@ -281,7 +289,7 @@ final class ToolPlanner
         if ($family->isPoured()) {
             $advice = [...$advice, ...self::marksMissed($best, $options, $ml)];
         }
-        $isMuch = ! $family->isPoured() && $ml->isGreaterThan($standard->size(Unit::Cup)->multipliedBy(self::WEIGH_ABOVE_CUPS));
+        $isMuch = ! $family->isPoured() && $ml->isGreaterThan($standard->size(Unit::Cup)->multipliedBy(BigRational::of(sprintf('%.4F', $this->weighAboveCups))));
         if ($best === null || ! $best->exact || $isMuch) {
             $advice[] = Advice::WeighInstead;
         }
@@ -313,6 +321,18 @@ final class ToolPlanner
     }
 
     /**
+     * @param  list<ToolPlan>  $plans
+     * @return list<ToolPlan>
+     */
+    private static function bestFirst(array $plans, Unit $said): array
+    {
+        $ranks = array_map(static fn (ToolPlan $plan): array => self::rank($plan, $said), $plans);
+        uksort($plans, static fn (int $a, int $b): int => $ranks[$a] <=> $ranks[$b]);
+
+        return array_values($plans);
+    }
+
+    /**
      * Lowest is best: the class's tool, then fills, spread, different tools, and last the line lettered as the recipe says it.
      *
      * @return list<bool|int|float>
@@ -321,7 +341,7 @@ final class ToolPlanner
     {
         $otherColumn = array_filter($plan->fills, static fn (Fill $f): bool => $f->toMark?->amount !== null && $f->toMark->amount->unit !== $said);
 
-        return [self::bySmallMeasure($plan), $plan->fillCount(), round($plan->uG, 9), $plan->distinctTools(), $otherColumn !== []];
+        return [self::isSecondChoice($plan), $plan->fillCount(), round($plan->uG, 9), $plan->distinctTools(), $otherColumn !== []];
     }
 
     /**
@@ -330,15 +350,50 @@ final class ToolPlanner
      */
     private static function explained(array $plans): array
     {
-        $fewest = $plans === [] ? 0 : min(array_map(static fn (ToolPlan $p): int => $p->fillCount(), $plans));
+        $fewest = $plans === [] ? 0 : $plans[0]->fillCount();
 
-        return array_map(static fn (ToolPlan $p): ToolPlan => ! $p->exact || $p->fillCount() === $fewest ? $p
+        return array_map(static fn (ToolPlan $p): ToolPlan => ! $p->exact || $p->fillCount() <= $fewest ? $p
             : new ToolPlan($p->fills, true, 0.0, $p->meanG, $p->uG, Phrase::of('plan.why.more', ['count' => $p->fillCount(), 'fewest' => $fewest])), $plans);
     }
 
-    /** Small liquids go by spoon unless the class says otherwise; the small measure stays an alternative. */
-    private static function bySmallMeasure(ToolPlan $plan): bool
+    /**
+     * Fat under water: water to a line, fat until the water has risen by the amount, pour off. Two lines are read, so the
+     * two readings add up. Kept as an alternative: the narrowest jug that has two such lines, with water enough to cover.
+     *
+     * @param  list<Tool>  $drawer
+     * @return list<ToolPlan> one or none
+     */
+    private function displacement(array $drawer, BigRational $ml, Density $density): array
     {
-        return array_filter($plan->fills, static fn (Fill $f): bool => $f->tool->kind === ToolKind::SmallLiquidMeasure) !== [];
+        $best = null;
+        $about = $ml->toFloat();
+        foreach ($drawer as $tool) {
+            if ($tool->kind !== ToolKind::LiquidMeasure) {
+                continue;
+            }
+            $highest = max([0.0, ...array_map(static fn (Mark $mark): float => $mark->about, $tool->marks)]);
+            foreach ($tool->marks as $water) {
+                if ($water->about < $about - 1e-6 || $water->about + $about > $highest + 1e-6) {
+                    continue;
+                }
+                $risen = $tool->markAt($water->ml->plus($ml));
+                if ($risen === null || $water->amount?->unit !== $risen->amount?->unit) {
+                    continue;
+                }
+                ['mean' => $mean, 'u' => $u] = WeightModel::displaced(new Fill($tool, 1, $risen), $ml, $density);
+                if ($best === null || $u < $best->uG) {
+                    $why = Phrase::of('plan.why.displacement', ['from' => $water->amount ?? $water->text, 'to' => $risen->amount ?? $risen->text]);
+                    $best = new ToolPlan([new Fill($tool, 1, $risen)], true, 0.0, $mean, $u, $why, $water);
+                }
+            }
+        }
+
+        return $best === null ? [] : [$best];
+    }
+
+    /** Small liquids go by spoon unless the class says otherwise, fat by cup or wrapper; these stay alternatives. */
+    private static function isSecondChoice(ToolPlan $plan): bool
+    {
+        return $plan->waterTo !== null || array_filter($plan->fills, static fn (Fill $f): bool => $f->tool->kind === ToolKind::SmallLiquidMeasure) !== [];
     }
 }

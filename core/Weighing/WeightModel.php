@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Weighing;
 
+use Brick\Math\BigRational;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\Pantry\Density;
 use Hovik\Core\Plan\Fill;
@@ -32,9 +33,9 @@ final class WeightModel
         $variance = 0.0;
         $byTool = [];
         foreach ($fills as $fill) {
-            $nominal = $fill->eachMl();
-            $ml = $nominal->toFloat() * $fill->tool->bias();
-            $each = $ml * $density->inVessel($nominal)->toFloat();
+            $nominal = $fill->toMark->about ?? $fill->tool->aboutMl;
+            $ml = $nominal * $fill->tool->bias();
+            $each = $ml * $density->inVesselAbout($nominal);
             $mean += $each * $fill->count;
             $variance += $fill->count * self::oneFill($fill, $ml, $each, $density) ** 2;
             $byTool[$fill->tool->id] ??= [0.0, $fill->tool->relativeUncertainty()];
@@ -46,6 +47,22 @@ final class WeightModel
         $variance += ($mean * $density->ingredient->cvBatch) ** 2 + ($mean * self::habit($density)) ** 2;
 
         return ['mean' => $mean, 'u' => sqrt($variance)];
+    }
+
+    /**
+     * Fat measured under water, from one line of a jug to another: two readings of the same jug.
+     *
+     * @param  Fill  $risen  the jug, and the line the water rises to
+     * @param  BigRational  $ml  of fat
+     * @return array{mean: float, u: float} g
+     */
+    public static function displaced(Fill $risen, BigRational $ml, Density $density): array
+    {
+        $perMl = $density->inVesselAbout($risen->tool->aboutMl);
+        $mean = $perMl * $ml->toFloat() * $risen->tool->bias();
+        $reading = self::oneFill($risen, $ml->toFloat(), $mean, $density) * sqrt(2.0);
+
+        return ['mean' => $mean, 'u' => sqrt($reading ** 2 + ($mean * $risen->tool->relativeUncertainty()) ** 2 + ($mean * $density->ingredient->cvBatch) ** 2)];
     }
 
     /** Spread of one fill, g. */

@@ -192,6 +192,7 @@ return $ingredients + [
     'plan.why.mark' => 'One pour to the {mark} line; the narrower the jug, the finer it reads.',
     'plan.why.wrapper' => 'The wrapper has a mark at {mark}.',
     'plan.why.nearest' => 'No mix of these tools is exact. This is {percent}% off; weigh {grams} g instead.',
+    'plan.why.displacement' => 'Water to the {from} line, then fat pushed under until it stands at {to}; pour the water off.',
     'plan.why.counted' => 'Count {count}.',
 
     'advice.together' => 'This scale is too coarse for so little. Weigh {count} level measures together and divide.',

@@ -302,6 +302,7 @@ return [
     'plan.why.mark' => 'Un solo vertido hasta la línea de {mark}; cuanto más estrecha la jarra, mejor se lee.',
     'plan.why.wrapper' => 'El envoltorio tiene una marca en {mark}.',
     'plan.why.nearest' => 'Ninguna combinación es exacta. Esta falla un {percent} %; mejor pesa {grams} g.',
+    'plan.why.displacement' => 'Agua hasta la línea de {from}; hunde la grasa hasta que suba a {to} y tira el agua.',
     'plan.why.counted' => 'Cuenta {count}.',
 
     'advice.together' => 'Esta báscula es muy gruesa para tan poco. Pesa {count} medidas al ras juntas y divide.',

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Recipe;
+
+use Hovik\Core\Pantry\Pantry;
+
+/** Finds ingredients by their names and aliases: plural or singular, with or without hyphens, and a letter or two off. */
+final class NameFinder
+{
+    /** Longest name, in words. */
+    private const LONGEST = 6;
+
+    /** @var array<string, string> plain singular name => ingredient id */
+    private array $names = [];
+
+    /** @var array<int, list<string>> names by their number of words */
+    private array $byWords = [];
+
+    public function __construct(Pantry $pantry)
+    {
+        $bare = [];
+        foreach ($pantry->ids() as $id) {
+            $ingredient = $pantry->ingredient($id);
+            $turned = implode(' ', array_reverse(explode(', ', (string) preg_replace('~ \(.*\)~', '', $ingredient->name))));
+            foreach ([$turned, ...$ingredient->aliases] as $name) {
+                $words = self::words($name);
+                $this->names[implode(' ', $words)] ??= $id;
+                $without = array_filter($words, static fn (string $word): bool => ! Lexicon::isHandling($word));
+                if ($without !== [] && count($without) < count($words)) {
+                    $bare[implode(' ', $without)] ??= $id;
+                }
+            }
+        }
+        foreach ($bare as $name => $id) {
+            $this->names[$name] ??= $id;
+        }
+        foreach (array_keys($this->names) as $name) {
+            $this->byWords[substr_count($name, ' ') + 1][] = $name;
+        }
+    }
+
+    /** @return list<string> plain, singular, hyphens gone */
+    public static function words(string $name): array
+    {
+        return array_values(array_map(self::singular(...), array_filter(array_map(static fn (Token $t): string => $t->word, Token::split($name)), static fn (string $w): bool => $w !== '' && $w !== '-')));
+    }
+
+    public static function singular(string $word): string
+    {
+        return match (true) {
+            strlen($word) > 4 && str_ends_with($word, 'ies') => substr($word, 0, -3).'y',
+            preg_match('~(ss|sh|ch|x|o)es$~', $word) === 1 => substr($word, 0, -2),
+            strlen($word) > 3 && str_ends_with($word, 's') && preg_match('~(ss|us|is)$~', $word) !== 1 => substr($word, 0, -1),
+            default => $word,
+        };
+    }
+
+    /**
+     * The longest name among these tokens; of equals the last, since the noun comes last.
+     *
+     * @param  array<int, Token>  $tokens  by position
+     */
+    public function find(array $tokens): ?NameMatch
+    {
+        [$words, $at] = self::flat($tokens);
+        for ($length = min(self::LONGEST, count($words)); $length > 0; $length--) {
+            for ($from = count($words) - $length; $from >= 0; $from--) {
+                $name = implode(' ', array_slice($words, $from, $length));
+                if (isset($this->names[$name])) {
+                    return $this->matched($name, $at, $from, $length, true);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Every name in a text, from left to right, the longest at each place.
+     *
+     * @return list<NameMatch>
+     */
+    public function findAll(string $text): array
+    {
+        [$words, $at] = self::flat(Token::split($text));
+        $found = [];
+        for ($from = 0, $count = count($words); $from < $count; $from++) {
+            for ($length = min(self::LONGEST, $count - $from); $length > 0; $length--) {
+                if (isset($this->names[implode(' ', array_slice($words, $from, $length))])) {
+                    $found[] = $this->matched(implode(' ', array_slice($words, $from, $length)), $at, $from, $length, true);
+                    $from += $length - 1;
+                    break;
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * The name of the pantry most like these tokens, a letter or two off.
+     *
+     * @param  array<int, Token>  $tokens
+     */
+    public function findAlike(array $tokens): ?NameMatch
+    {
+        [$words, $at] = self::flat($tokens);
+        $best = null;
+        $least = 3;
+        for ($length = min(self::LONGEST, count($words)); $length > 0; $length--) {
+            for ($from = count($words) - $length; $from >= 0; $from--) {
+                $name = implode(' ', array_slice($words, $from, $length));
+                $letters = strlen($name);
+                $allowed = min($least - 1, $letters >= 9 ? 2 : ($letters >= 5 ? 1 : 0));
+                if ($allowed < 1) {
+                    continue;
+                }
+                foreach ($this->byWords[$length] ?? [] as $known) {
+                    if (abs(strlen($known) - $letters) <= $allowed && $known[0] === $name[0] && levenshtein($known, $name) <= $allowed) {
+                        $least = levenshtein($known, $name);
+                        $allowed = $least - 1;
+                        $best = $this->matched($known, $at, $from, $length, false);
+                        if ($allowed < 1) {
+                            break;
+                        }
+                    }
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  array<int, Token>  $tokens
+     * @return array{list<string>, list<int>} singular words, and the position of each
+     */
+    private static function flat(array $tokens): array
+    {
+        $words = $at = [];
+        foreach ($tokens as $position => $token) {
+            if ($token->word !== '' && $token->word !== '-') {
+                $words[] = self::singular($token->word);
+                $at[] = $position;
+            }
+        }
+
+        return [$words, $at];
+    }
+
+    /** @param  list<int>  $at */
+    private function matched(string $name, array $at, int $from, int $length, bool $spelled): NameMatch
+    {
+        return new NameMatch($this->names[$name], $at[$from], $at[$from + $length - 1] - $at[$from] + 1, $name, $spelled);
+    }
+}

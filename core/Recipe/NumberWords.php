@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Recipe;
+
+use Brick\Math\BigRational;
+use Hovik\Core\Quantity\KitchenNotation;
+
+/** Numbers as recipes write them: `1 3/4`, `1-1/2`, `1½`, `0.5`, `1,5`, `1,000`, `one and a half`, `three quarters`, `half a`. */
+final class NumberWords
+{
+    private const VULGAR = '~^[¼½¾⅓⅔⅕⅖⅗⅘⅙⅚⅐⅛⅜⅝⅞⅑⅒]$~u';
+
+    /**
+     * @param  callable(int): bool  $isUnit  whether a unit stands at a position: 'a cup' is one cup, 'a good flour' is no number
+     * @return array{BigRational, int}|null
+     */
+    public static function at(Reading $r, int $at, callable $isUnit): ?array
+    {
+        if (! isset($r->tokens[$at])) {
+            return null;
+        }
+
+        $number = self::figures($r, $at) ?? self::words($r, $at, $isUnit);
+
+        return $number !== null && $r->word($number[1]) === '%' ? null : $number; // '2% milk'
+    }
+
+    /** @return array{BigRational, int}|null */
+    private static function figures(Reading $r, int $at): ?array
+    {
+        $fraction = self::fraction($r, $at);
+        if ($fraction !== null) {
+            return $fraction;
+        }
+        $token = $r->tokens[$at];
+        if (! $token->isNumber()) {
+            return null;
+        }
+        $text = $token->text;
+        if (strlen($text) > 12 || preg_match('~^(\d+([.,]\d+)?|\d{1,3}(,\d{3})+)$~', $text) !== 1) {
+            return null;
+        }
+        $number = preg_match('~^\d{1,3}(,\d{3})+$~', $text) === 1 ? BigRational::of(str_replace(',', '', $text)) : KitchenNotation::read($text);
+        $next = $at + 1;
+        if (preg_match('~^\d+$~', $text) !== 1) {
+            return [$number, $next];
+        }
+        // `1 1/2`, `1½`, `1-1/2`, `1 and 1/2`
+        $gap = in_array($r->word($next), ['and', '&', '-'], true) ? 1 : 0;
+        $rest = self::fraction($r, $next + $gap);
+        if ($rest !== null && $rest[0]->isLessThan(1) && ($gap === 0 || $r->word($next) !== '-' || $number->isPositive())) {
+            return [$number->plus($rest[0]), $rest[1]];
+        }
+        $half = $gap === 1 && $r->word($next) !== '-' ? self::wordFraction($r, $next + 1) : null;
+
+        return $half !== null ? [$number->plus($half[0]), $half[1]] : [$number, $next];
+    }
+
+    /** @return array{BigRational, int}|null `3/4`, `¾` */
+    private static function fraction(Reading $r, int $at): ?array
+    {
+        $token = $r->tokens[$at] ?? null;
+        if ($token === null) {
+            return null;
+        }
+        if (preg_match(self::VULGAR, $token->text) === 1) {
+            return [KitchenNotation::read($token->text), $at + 1];
+        }
+        $below = $r->tokens[$at + 2] ?? null;
+        if (preg_match('~^\d{1,3}$~', $token->text) === 1 && in_array($r->word($at + 1), ['/', "\u{2044}", "\u{2215}"], true)
+            && $below !== null && preg_match('~^\d{1,3}$~', $below->text) === 1 && (int) $below->text > 0) {
+            return [BigRational::of($token->text)->dividedBy((int) $below->text)->simplified(), $at + 3];
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  callable(int): bool  $isUnit
+     * @return array{BigRational, int}|null
+     */
+    private static function words(Reading $r, int $at, callable $isUnit): ?array
+    {
+        $fraction = self::wordFraction($r, $at);
+        if ($fraction !== null) {
+            // `half a cup`, `a quarter of a teaspoon`
+            $next = $fraction[1];
+            $next += $r->word($next) === 'of' && in_array($r->word($next + 1), ['a', 'an'], true) ? 2 : (in_array($r->word($next), ['a', 'an'], true) ? 1 : 0);
+
+            return [$fraction[0], $next];
+        }
+        $word = $r->word($at);
+        if (in_array($word, ['a', 'an'], true)) {
+            return $isUnit($at + 1) ? [BigRational::one(), $at + 1] : null;
+        }
+        if (! isset(Lexicon::NUMBERS[$word])) {
+            return null;
+        }
+        $number = BigRational::of(Lexicon::NUMBERS[$word]);
+        if (in_array($r->word($at + 1), ['and', '&'], true)) {
+            $rest = self::wordFraction($r, $at + 2) ?? self::fraction($r, $at + 2);
+            if ($rest !== null) {
+                return [$number->plus($rest[0]), $rest[1]];
+            }
+        }
+
+        return [$number, $at + 1];
+    }
+
+    /** @return array{BigRational, int}|null `half`, `a half`, `one-half`, `three quarters` */
+    private static function wordFraction(Reading $r, int $at): ?array
+    {
+        $top = 1;
+        $word = $r->word($at);
+        if (in_array($word, ['a', 'an'], true) || isset(Lexicon::NUMBERS[$word])) {
+            $top = (int) (Lexicon::NUMBERS[$word] ?? 1);
+            $at++;
+            if ($r->word($at) === '-') {
+                $at++;
+            }
+        }
+        $parts = Lexicon::PARTS[$r->word($at)] ?? null;
+
+        return $parts === null || $top >= $parts ? null : [BigRational::of($top)->dividedBy($parts)->simplified(), $at + 1];
+    }
+}

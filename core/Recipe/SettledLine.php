@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Recipe;
+
+use Brick\Math\BigRational;
+use Hovik\Core\Pantry\Family;
+use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\Dimension;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Technique\HouseMethod;
+
+/** A line with nothing left open: one ingredient, one exact amount, and the method its own words ask for. */
+final readonly class SettledLine
+{
+    /** @param  HouseMethod|null  $method  asked for by the recipe's words; null leaves it to the class */
+    public function __construct(public Ingredient $ingredient, public Amount $amount, public ?HouseMethod $method)
+    {
+    }
+
+    /** As read, when no question must be answered first; null otherwise. Of a range the lower end: more can be added. */
+    public static function from(ReadLine $line, MeasureStandard $standard): ?self
+    {
+        if ($line->ingredient === null || array_filter($line->flags, static fn (Flag $flag): bool => $flag->mustBeSettled()) !== []) {
+            return null;
+        }
+        $amount = self::amount($line, $standard);
+
+        return $amount === null ? null : new self($line->ingredient, $amount, self::method($line));
+    }
+
+    /** The line's amounts as one: of 'plus' their sum in the unit of the first, of packages what they hold together. */
+    public static function amount(ReadLine $line, MeasureStandard $standard): ?Amount
+    {
+        $sum = null;
+        foreach ($line->amounts as $read) {
+            if ($read->unit === null || ! $read->min->isPositive()) {
+                return null;
+            }
+            $one = $read->unit->dimension() === Dimension::Ambiguous && ($package = $line->package ?? $line->also[0] ?? null) !== null && $package->unit !== null
+                ? Amount::of($read->min->multipliedBy($package->min), $package->unit)
+                : Amount::of($read->min, $read->unit);
+            if ($one->unit->dimension() === Dimension::Ambiguous) {
+                return null;
+            }
+            $sum = $sum === null ? $one : self::add($sum, $one, $standard);
+            if ($sum === null) {
+                return null;
+            }
+        }
+
+        return $sum;
+    }
+
+    /** The recipe's own words override the class's method; behind the name they come too late for that. */
+    public static function method(ReadLine $line): ?HouseMethod
+    {
+        return match (true) {
+            $line->ingredient?->family === Family::FinePowder && in_array('sifted', $line->before, true) => HouseMethod::SiftSpoonLevel,
+            $line->ingredient?->family === Family::MoistSugar && array_intersect(['lightly packed', 'loosely packed'], [...$line->before, ...$line->after]) !== [] => HouseMethod::PackedLight,
+            $line->ingredient?->family === Family::MoistSugar && in_array('packed', [...$line->before, ...$line->after], true) => HouseMethod::PackedFirm,
+            default => null,
+        };
+    }
+
+    private static function add(Amount $a, Amount $b, MeasureStandard $standard): ?Amount
+    {
+        if ($a->unit->dimension() !== $b->unit->dimension()) {
+            return null;
+        }
+
+        return Amount::of(BigRational::of($a->number)->plus($b->inBase($standard)->dividedBy($standard->size($a->unit))), $a->unit);
+    }
+}

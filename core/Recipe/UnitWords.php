@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Recipe;
+
+use Hovik\Core\Quantity\Dimension;
+use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Quantity\UnitTable;
+
+/** The units of core/data/units.csv as recipes write them: case first (T and t differ), then without regard to case. */
+final class UnitWords
+{
+    /** @var array<string, Unit> by symbol as written */
+    private array $exact = [];
+
+    /** @var array<string, Unit> by symbol in lower case, single letters left out */
+    private array $loose = [];
+
+    public function __construct()
+    {
+        foreach (UnitTable::rows() as $id => $row) {
+            foreach (explode('|', $row['symbols']) as $symbol) {
+                if (str_ends_with($symbol, ' butter')) {
+                    continue; // 'sticks butter': the butter is the ingredient
+                }
+                $spelled = implode(' ', array_map(static fn (Token $t): string => rtrim($t->text, '.'), Token::split($symbol)));
+                $this->exact[$spelled] ??= Unit::from($id);
+                if (strlen($spelled) > 1) {
+                    $this->loose[mb_strtolower($spelled)] ??= Unit::from($id);
+                }
+            }
+        }
+        foreach (['cupful' => Unit::Cup, 'cupfuls' => Unit::Cup, 'teaspoonful' => Unit::Teaspoon, 'teaspoonfuls' => Unit::Teaspoon, 'tablespoonful' => Unit::Tablespoon, 'tablespoonfuls' => Unit::Tablespoon] as $word => $unit) {
+            $this->loose[$word] = $unit;
+        }
+    }
+
+    /** @return array{Unit, int}|null the unit at a position and how many tokens it takes */
+    public function at(Reading $r, int $at): ?array
+    {
+        for ($length = 2; $length > 0; $length--) {
+            $tokens = array_slice($r->tokens, $at, $length);
+            if (count($tokens) < $length || ! $tokens[0]->isWord() && $tokens[0]->text !== '#') {
+                continue;
+            }
+            $written = implode(' ', array_map(static fn (Token $t): string => rtrim($t->text, '.'), $tokens));
+            $unit = $this->exact[$written] ?? $this->loose[mb_strtolower($written)] ?? null;
+            // 'floz' and 'fl.oz.' come as two tokens or one; 'whole' is a unit only before a thing that is counted
+            if ($unit !== null && ! (mb_strtolower($written) === 'whole' && in_array($r->word($at + 1), ['wheat', 'milk', 'grain', 'meal', '-'], true))) {
+                return [$unit, $length];
+            }
+        }
+
+        return null;
+    }
+
+    /** A can, a packet, or another container at a position; boxes, tubs and the like count as packets. */
+    public function containerAt(Reading $r, int $at): ?Unit
+    {
+        $unit = $this->at($r, $at);
+        if ($unit !== null && $unit[0]->dimension() === Dimension::Ambiguous) {
+            return $unit[0];
+        }
+
+        return in_array($r->word($at), Lexicon::CONTAINERS, true) ? Unit::Packet : null;
+    }
+}
