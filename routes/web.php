@@ -8,6 +8,11 @@ use App\Http\Controllers\Join\StudentSessionController;
 use App\Http\Controllers\Lab\BoardController;
 use App\Http\Controllers\Lab\LabStateController;
 use App\Http\Controllers\Lab\LiveController;
+use App\Http\Controllers\Pantry\PantryNamesController;
+use App\Http\Controllers\Prepare\LabsController;
+use App\Http\Controllers\Prepare\RecipeLabController;
+use App\Http\Controllers\Prepare\RecipeLineController;
+use App\Http\Controllers\Prepare\RecipesController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SignIn\TeacherSessionController;
 use App\Http\Controllers\Today\TodayController;
@@ -33,6 +38,22 @@ Route::prefix('api')->group(function (): void {
         Route::post('labs/{lab}/close', [LabStateController::class, 'close']);
         Route::get('labs/{lab}/board', [BoardController::class, 'show']);
         Route::get('labs/{lab}/live', [LiveController::class, 'show']);
+
+        Route::get('labs/{lab}/sheet', [LabsController::class, 'show']);
+        Route::put('labs/{lab}', [LabsController::class, 'update']);
+        Route::put('labs/{lab}/items/{item}', [LabsController::class, 'changeItem'])->scopeBindings();
+        Route::delete('labs/{lab}/items/{item}', [LabsController::class, 'dropItem'])->scopeBindings();
+        Route::post('labs/{lab}/copy', [LabsController::class, 'copy']);
+        Route::post('labs/{lab}/archive', [LabsController::class, 'archive']);
+
+        Route::get('pantry/names', [PantryNamesController::class, 'index']);
+        Route::get('recipes', [RecipesController::class, 'index']);
+        Route::post('recipes', [RecipesController::class, 'store']);
+        Route::get('recipes/{recipe}', [RecipesController::class, 'show']);
+        Route::post('recipes/{recipe}/versions', [RecipesController::class, 'change']);
+        Route::post('recipes/{recipe}/archive', [RecipesController::class, 'archive']);
+        Route::put('recipes/{recipe}/lines/{index}', [RecipeLineController::class, 'update'])->whereNumber('index');
+        Route::post('recipes/{recipe}/labs', [RecipeLabController::class, 'store']);
     });
 
     Route::middleware(['auth:student,station', 'ends-with-lab'])->group(function (): void {

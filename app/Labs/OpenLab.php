@@ -8,11 +8,8 @@ use App\Exceptions\Refusal;
 use App\Models\Lab;
 use App\Models\LabItem;
 use App\Models\Section;
-use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Plan\Fill;
 use Hovik\Core\Plan\LinePlanner;
-use Hovik\Core\Quantity\Amount;
-use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Technique\Watch;
 use Hovik\Core\Words\Phrase;
@@ -48,11 +45,7 @@ final class OpenLab
     /** @return array<string, mixed> columns of lab_lines */
     private static function frozen(LabItem $item, LinePlanner $planner): array
     {
-        $plan = $planner->plan(
-            Pantry::reference()->ingredient($item->ingredient_id),
-            Amount::of($item->amount, Unit::named($item->unit)),
-            $item->strictness,
-        );
+        $plan = $item->plan($planner);
         $best = $plan->plans->best();
 
         return [

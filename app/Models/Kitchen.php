@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Hovik\Core\Drawer\Tool as MeasuringTool;
 use Hovik\Core\Drawer\ToolCatalogue;
+use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\MeasureStandard;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -35,6 +36,11 @@ final class Kitchen extends Model
     public function scales(): HasMany
     {
         return $this->hasMany(Scale::class)->orderBy('id');
+    }
+
+    public function pantry(): Pantry
+    {
+        return Pantry::reference();
     }
 
     /** @return list<MeasuringTool> as the planner wants them */

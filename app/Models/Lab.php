@@ -21,7 +21,12 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $created_at
  * @property Carbon|null $opened_at
  * @property Carbon|null $closed_at
+ * @property int|null $recipe_version_id
+ * @property string $factor
+ * @property int $retry_pct
+ * @property Carbon|null $archived_at
  * @property-read Section $section
+ * @property-read RecipeVersion|null $recipeVersion
  * @property-read Collection<int, LabItem> $items
  * @property-read Collection<int, LabLine> $lines
  */
@@ -35,12 +40,18 @@ final class Lab extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['planned_for' => 'date', 'opened_at' => 'datetime', 'closed_at' => 'datetime'];
+    protected $casts = ['planned_for' => 'date', 'opened_at' => 'datetime', 'closed_at' => 'datetime', 'archived_at' => 'datetime'];
 
     /** @return BelongsTo<Section, $this> */
     public function section(): BelongsTo
     {
         return $this->belongsTo(Section::class);
+    }
+
+    /** @return BelongsTo<RecipeVersion, $this> */
+    public function recipeVersion(): BelongsTo
+    {
+        return $this->belongsTo(RecipeVersion::class);
     }
 
     /** @return HasMany<LabItem, $this> */

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Plan\LinePlan;
+use Hovik\Core\Plan\LinePlanner;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Weighing\Strictness;
 use Illuminate\Database\Eloquent\Model;
 
@@ -16,10 +22,37 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $amount
  * @property string $unit
  * @property Strictness $strictness
+ * @property string|null $text
+ * @property string|null $method
+ * @property string|null $tolerance_pct
  */
 final class LabItem extends Model
 {
     protected $guarded = [];
 
     protected $casts = ['strictness' => Strictness::class];
+
+    /** The method that the recipe's own words ask for. */
+    public function askedMethod(): ?HouseMethod
+    {
+        return $this->method === null ? null : HouseMethod::from($this->method);
+    }
+
+    /** The teacher's own tolerance, % of the target. */
+    public function tolerance(): ?float
+    {
+        return $this->tolerance_pct === null ? null : (float) $this->tolerance_pct;
+    }
+
+    /** As this class would plan it now. */
+    public function plan(LinePlanner $planner): LinePlan
+    {
+        return $planner->plan(
+            Pantry::reference()->ingredient($this->ingredient_id),
+            Amount::of($this->amount, Unit::named($this->unit)),
+            $this->strictness,
+            $this->askedMethod(),
+            $this->tolerance(),
+        );
+    }
 }

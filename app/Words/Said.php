@@ -40,10 +40,16 @@ final class Said
      */
     public static function step(string $step, LabLine $line): array
     {
+        return self::stepOf($step, $line->method, $line->family);
+    }
+
+    /** @return array{text: string, why: string} */
+    public static function stepOf(string $step, ?string $method, string $family): array
+    {
         $book = self::book();
 
         return [
-            'text' => $book->firstOf("step.$step.{$line->method}", "step.$step.{$line->family}", "step.$step"),
+            'text' => $book->firstOf("step.$step.$method", "step.$step.$family", "step.$step"),
             'why' => $book->firstOf("step.$step.why"),
         ];
     }

@@ -38,7 +38,14 @@ final readonly class KitchenMeasure
     {
         $kitchen = self::of($said, $standard);
 
-        return KitchenNotation::isKitchenFraction($said->number) || ! $kitchen->exact ? new self([$said], true, 0.0) : $kitchen;
+        $denominator = (string) $said->number->getDenominator();
+        $isMeasure = match ($said->unit) {
+            Unit::Cup => $said->number->isGreaterThanOrEqualTo('1/4') && in_array($denominator, ['1', '2', '3', '4'], true),
+            Unit::Tablespoon => $denominator === '1',
+            default => KitchenNotation::isKitchenFraction($said->number),
+        };
+
+        return $isMeasure || ! $kitchen->exact ? new self([$said], true, 0.0) : $kitchen;
     }
 
     /** `3/4 cup + 1 tbsp` */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hovik\Core\Weighing;
 
 use Brick\Math\BigDecimal;
+use Hovik\Core\Pantry\Family;
+use Hovik\Core\Pantry\Ingredient;
 
 /** What a line means to the bake. */
 enum Strictness: string
@@ -14,6 +16,18 @@ enum Strictness: string
     case Flavour = 'flavour';
     /** A topping, to taste. */
     case Free = 'free';
+
+    /** What an ingredient usually means to a bake: flour, leavener, liquid, egg, fat and sugar carry it, the rest is flavour. */
+    public static function usual(Ingredient $ingredient): self
+    {
+        return match ($ingredient->family) {
+            Family::FinePowder, Family::GranularSugar, Family::MoistSugar, Family::SolidFat, Family::Oil, Family::Counted => self::Structural,
+            Family::ThinLiquid => in_array($ingredient->id, ['vanilla-extract', 'lemon-juice'], true) ? self::Flavour : self::Structural,
+            Family::LeavenerSpice => in_array($ingredient->id, ['baking-powder', 'baking-soda', 'cream-of-tartar', 'active-dry-yeast', 'instant-yeast'], true) ? self::Structural : self::Flavour,
+            Family::CoarseGrain, Family::ThickDairyPuree => self::Structural,
+            default => self::Flavour,
+        };
+    }
 
     /** Widens the tolerance's percentage. */
     public function factor(): BigDecimal

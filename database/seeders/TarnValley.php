@@ -13,9 +13,14 @@ use App\Models\Section;
 use App\Models\Station;
 use App\Models\Student;
 use App\Models\Teacher;
+use App\Recipes\KeepRecipe;
+use App\Recipes\MakeLab;
+use App\Recipes\RecipeSheet;
 use App\Weighings\RecordWeighing;
+use Brick\Math\BigRational;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Recipe\RecipeReader;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -53,12 +58,64 @@ final class TarnValley extends Seeder
         'top-read-us-1-cup' => 1, 'butter-wrapper-us-stick' => 6, 'novelty-cup-1-2' => 1,
     ];
 
-    private const BUNS = [
-        ['bread-flour', '1 3/4', 'cup', 'structural'], ['rolled-oats', '3/4', 'cup', 'structural'],
-        ['whole-milk', '6', 'fl-oz', 'structural'], ['light-brown-sugar', '1/6', 'cup', 'structural'],
-        ['butter', '3', 'tbsp', 'structural'], ['honey', '2', 'tbsp', 'flavour'],
-        ['cardamom', '1 1/2', 'tsp', 'flavour'], ['confectioners-sugar', '1/2', 'cup', 'flavour'],
-    ];
+    private const BUNS = <<<'TEXT'
+        Cardamom oat buns
+        Makes 12
+
+        Ingredients
+        3 1/2 cups bread flour
+        1 1/2 cups rolled oats
+        12 fl oz whole milk, warmed
+        1/3 cup packed light brown sugar
+        6 tbsp butter, softened
+        1/4 cup honey
+        1 tbsp ground cardamom
+        1 cup powdered sugar
+        1 packet instant yeast
+        a pinch of salt
+
+        Directions
+        Stir the flour, oats, brown sugar and cardamom together with the yeast and the salt.
+        Add the warm milk, the butter and the honey, and knead for ten minutes.
+        Let it rise, shape twelve buns, and bake in a hot oven for 18 minutes.
+        Stir the powdered sugar with a spoon of water and brush it on.
+        TEXT;
+
+    private const CRACKERS = <<<'TEXT'
+        Seeded crackers
+        Makes 24
+
+        Ingredients
+        1 cup all-purpose flour
+        2 tbsp sesame seeds
+        3/4 tsp table salt
+        1/4 cup olive oil
+        1/3 cup water
+
+        Directions
+        Mix the flour, seeds and salt. Stir in the oil and the water.
+        Roll thin, cut, and bake until golden.
+        TEXT;
+
+    private const LOAF = <<<'TEXT'
+        Ginger pear loaf
+        Makes 1 loaf
+
+        Ingredients
+        1 1/2 cups all-purpose flour
+        1/2 cup packed light brown sugar
+        2 tsp ground ginger
+        1 1/2 tsp baking powder
+        4 oz whole milk
+        4 tbsp butter, melted
+        1 large egg, beaten
+        2 ripe pears, peeled and diced
+
+        Directions
+        Whisk the flour, brown sugar, ginger and baking powder together.
+        Stir in the milk, the melted butter and the egg. Fold in the pears.
+        Bake for 50 minutes.
+        TEXT;
 
     /**
      * What each station has weighed so far, ingredient by ingredient, attempt by attempt: `good`, a handling that is a
@@ -73,11 +130,6 @@ final class TarnValley extends Seeder
         'Rowan' => [['dipped', 'good'], ['edge'], [251.0], ['good']],
     ];
 
-    private const CRACKERS = [
-        ['all-purpose-flour', '1', 'cup', 'structural'], ['sesame-seed', '2', 'tbsp', 'flavour'],
-        ['table-salt', '3/4', 'tsp', 'flavour'], ['olive-oil', '1/4', 'cup', 'structural'], ['water', '1/3', 'cup', 'structural'],
-    ];
-
     private const CRACKERS_DONE = [
         'Alder' => [['dipped', 'good'], ['good'], ['good'], ['good'], ['good']],
         'Birch' => [['good'], ['good'], ['good'], ['good'], ['good']],
@@ -85,12 +137,6 @@ final class TarnValley extends Seeder
         'Linden' => [['good'], ['good'], ['good'], ['good'], ['good']],
         'Maple' => [['tapped', 'good'], ['good'], ['good'], ['jug-from-above', 'good'], ['good']],
         'Rowan' => [['dipped', 'good'], ['good'], ['good'], ['good'], ['edge']],
-    ];
-
-    private const LOAF = [
-        ['all-purpose-flour', '1 1/2', 'cup', 'structural'], ['light-brown-sugar', '1/2', 'cup', 'structural'],
-        ['ginger', '2', 'tsp', 'flavour'], ['baking-powder', '1 1/2', 'tsp', 'structural'],
-        ['whole-milk', '1/2', 'cup', 'structural'], ['butter', '4', 'tbsp', 'structural'], ['egg-large', '1', 'piece', 'structural'],
     ];
 
     private Randomizer $random;
@@ -107,16 +153,16 @@ final class TarnValley extends Seeder
         $section = $this->school();
         $today = Carbon::now($section->kitchen->time_zone)->startOfDay();
 
-        $crackers = $this->lab($section, 'Seeded crackers', $today->copy()->subDays(7), self::CRACKERS);
+        $crackers = $this->lab($section, self::CRACKERS, $today->copy()->subDays(7));
         $this->hold($crackers, self::CRACKERS_DONE);
         Carbon::setTestNow($today->copy()->subDays(7)->setTime(10, 52)->utc());
         $crackers->update(['state' => Lab::CLOSED, 'closed_at' => now()]);
 
-        $buns = $this->lab($section, 'Cardamom oat buns', $today, self::BUNS);
+        $buns = $this->lab($section, self::BUNS, $today, '1/2', leftOut: [8, 9]);
         $this->hold($buns, self::BUNS_SO_FAR);
         Carbon::setTestNow();
 
-        $this->lab($section, 'Ginger pear loaf', $today->copy()->addDays(7), self::LOAF);
+        $this->lab($section, self::LOAF, $today->copy()->addDays(7));
     }
 
     private function school(): Section
@@ -148,15 +194,19 @@ final class TarnValley extends Seeder
         return $section->refresh();
     }
 
-    /** @param  list<array{string, string, string, string}>  $items */
-    private function lab(Section $section, string $title, Carbon $day, array $items): Lab
+    /**
+     * A recipe kept as a teacher would paste it, and a lab made from it.
+     *
+     * @param  list<int>  $leftOut  lines that are handed out, not measured
+     */
+    private function lab(Section $section, string $text, Carbon $day, string $factor = '1', array $leftOut = []): Lab
     {
-        $lab = $section->labs()->create(['title' => $title, 'planned_for' => $day->toDateString()]);
-        foreach ($items as $i => [$ingredient, $amount, $unit, $strictness]) {
-            $lab->items()->create(['position' => $i + 1, 'ingredient_id' => $ingredient, 'amount' => $amount, 'unit' => $unit, 'strictness' => $strictness]);
-        }
+        $read = (new RecipeReader(Pantry::reference()))->read($text);
+        $recipe = (new KeepRecipe)->keep($section->kitchen, $section->teacher, (string) $read->title, $read);
+        $version = $recipe->newest;
+        $version->update(['lines' => array_map(static fn (array $line, int $i): array => ['skip' => in_array($i, $leftOut, true)] + $line, $version->lines, array_keys($version->lines))]);
 
-        return $lab->refresh();
+        return (new MakeLab)->make(RecipeSheet::of($version, $section, BigRational::of($factor)), $section, $recipe->title, $day->toDateString())->refresh();
     }
 
     /** @param  array<string, list<list<string|float>>>  $done by station, by ingredient, by attempt */

@@ -24,4 +24,8 @@ return [
     'no_such_line' => 'That ingredient is not in this lab.',
     'no_such_scale' => 'That scale is not in this kitchen.',
     'unknown_step' => 'That step is not one of this ingredient\'s.',
+    'no_class' => 'That class is not yours.',
+    'no_title' => 'Give the recipe a name.',
+    'lab_frozen' => 'This lab has been opened: its lines are frozen. Copy it to change them.',
+    'lab_is_open' => 'This lab is open. Close it first.',
 ];

@@ -24,4 +24,8 @@ return [
     'no_such_line' => 'Ese ingrediente no está en esta práctica.',
     'no_such_scale' => 'Esa báscula no está en esta cocina.',
     'unknown_step' => 'Ese paso no es de este ingrediente.',
+    'no_class' => 'Ese grupo no es tuyo.',
+    'no_title' => 'Ponle nombre a la receta.',
+    'lab_frozen' => 'Este laboratorio ya se abrió: sus líneas están fijas. Cópialo para cambiarlas.',
+    'lab_is_open' => 'Este laboratorio está abierto. Ciérralo primero.',
 ];

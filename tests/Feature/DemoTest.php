@@ -17,6 +17,7 @@ it('seeds the demo school, the same every time', function () {
     expect($verdicts)->toBe(['heaped', 'level', 'shy', 'too-close']);
     Weighing::query()->delete();
     Section::query()->delete();
+    App\Models\Recipe::query()->delete();
     App\Models\Teacher::query()->delete();
     App\Models\Kitchen::query()->delete();
     $this->seed(TarnValley::class);

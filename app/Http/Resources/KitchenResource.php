@@ -43,15 +43,16 @@ use OpenApi\Attributes as OA;
     ])),
     new OA\Property(property: 'lines', type: 'array', items: new OA\Items(ref: '#/components/schemas/KitchenLine')),
 ])]
+#[OA\Schema(schema: 'KitchenFill', required: ['kind', 'ml', 'count', 'nominal', 'to_mark', 'mark_ml', 'called'], properties: [
+    new OA\Property(property: 'kind', type: 'string'), new OA\Property(property: 'ml', type: 'number'), new OA\Property(property: 'count', type: 'integer'),
+    new OA\Property(property: 'nominal', type: 'string', example: '1/2 cup'), new OA\Property(property: 'to_mark', type: 'string', nullable: true),
+    new OA\Property(property: 'mark_ml', type: 'number', nullable: true), new OA\Property(property: 'called', type: 'string'),
+])]
 #[OA\Schema(schema: 'KitchenLine', required: ['id', 'name', 'family', 'amount', 'recipe_says', 'fills', 'fetch', 'why_tools', 'steps', 'watch', 'cautions', 'fit_scales', 'attempts'], properties: [
     new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'family', type: 'string'),
     new OA\Property(property: 'amount', type: 'string', example: '2 tbsp + 2 tsp', description: 'As a cook measures it.'),
     new OA\Property(property: 'recipe_says', type: 'string', example: '1/6 cup'),
-    new OA\Property(property: 'fills', type: 'array', items: new OA\Items(required: ['kind', 'ml', 'count', 'nominal', 'to_mark', 'mark_ml', 'called'], type: 'object', properties: [
-        new OA\Property(property: 'kind', type: 'string'), new OA\Property(property: 'ml', type: 'number'), new OA\Property(property: 'count', type: 'integer'),
-        new OA\Property(property: 'nominal', type: 'string', example: '1/2 cup'), new OA\Property(property: 'to_mark', type: 'string', nullable: true),
-        new OA\Property(property: 'mark_ml', type: 'number', nullable: true), new OA\Property(property: 'called', type: 'string'),
-    ])),
+    new OA\Property(property: 'fills', type: 'array', items: new OA\Items(ref: '#/components/schemas/KitchenFill')),
     new OA\Property(property: 'fetch', type: 'array', items: new OA\Items(type: 'string'), description: 'Tools, then helpers, by name.'),
     new OA\Property(property: 'why_tools', type: 'string', nullable: true, description: 'Why these tools, in a sentence.'),
     new OA\Property(property: 'steps', type: 'array', items: new OA\Items(required: ['id', 'text', 'why'], type: 'object', properties: [

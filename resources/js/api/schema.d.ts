@@ -106,6 +106,212 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pantry/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Ingredients and units to choose from */
+        get: operations["pantryNames"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A lab as it would be opened now: targets, tools, warnings, supplies, what to do before */
+        get: operations["labSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Title, day and retry allowance of a prepared lab */
+        put: operations["changeLab"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/items/{item}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** How strictly one line is judged */
+        put: operations["changeLabItem"];
+        post?: never;
+        /** Take a line out of a prepared lab */
+        delete: operations["dropLabItem"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A prepared lab that asks for the same */
+        post: operations["copyLab"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a lab away that is not open */
+        post: operations["archiveLab"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{recipe}/labs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make a lab from a recipe */
+        post: operations["makeLab"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{recipe}/lines/{index}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Settle what a line of the newest version means, leave it out, or go back to how it was read */
+        put: operations["settleLine"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The kitchen's recipes */
+        get: operations["recipes"];
+        put?: never;
+        /** Keep a pasted recipe */
+        post: operations["keepRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{recipe}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A recipe as a class reads it, at a factor */
+        get: operations["recipe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{recipe}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A new version of a recipe, with a change note */
+        post: operations["changeRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{recipe}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a recipe away; labs made from it stay */
+        post: operations["archiveRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -206,6 +412,24 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        RecipeSummary: {
+            /** @description A pasted recipe. */
+            id: number;
+            title: string;
+            version: number;
+            /** Format: date-time */
+            changed_at: string;
+            /** @description Lines, headings included. */
+            ingredients: number;
+        };
+        RecipeText: {
+            /** @description The recipe as pasted: title, ingredients, directions; or schema.org Recipe JSON-LD. */
+            text: string;
+            /** @description Where the text has none, or another is wanted. */
+            title?: string | null;
+            /** @description Of a new version: what changed, and why. */
+            note?: string | null;
+        };
         Board: {
             lab: components["schemas"]["BoardLab"];
             section: string;
@@ -294,6 +518,16 @@ export interface components {
             }[];
             lines: components["schemas"]["KitchenLine"][];
         };
+        KitchenFill: {
+            kind: string;
+            ml: number;
+            count: number;
+            /** @example 1/2 cup */
+            nominal: string;
+            to_mark: string | null;
+            mark_ml: number | null;
+            called: string;
+        };
         KitchenLine: {
             id: number;
             name: string;
@@ -305,16 +539,7 @@ export interface components {
             amount: string;
             /** @example 1/6 cup */
             recipe_says: string;
-            fills: {
-                kind: string;
-                ml: number;
-                count: number;
-                /** @example 1/2 cup */
-                nominal: string;
-                to_mark: string | null;
-                mark_ml: number | null;
-                called: string;
-            }[];
+            fills: components["schemas"]["KitchenFill"][];
             /** @description Tools, then helpers, by name. */
             fetch: string[];
             /** @description Why these tools, in a sentence. */
@@ -343,6 +568,169 @@ export interface components {
         };
         /** @enum {string} */
         VerdictWord: "level" | "heaped" | "shy" | "too-close";
+        LabSheet: {
+            id: number;
+            title: string;
+            /** @enum {string} */
+            state: "prepared" | "open" | "closed";
+            /** Format: date */
+            planned_for: string;
+            section: string;
+            school: string;
+            starts_at: string;
+            ends_at: string;
+            standard: string;
+            /** @description The recipe it was made from. */
+            recipe: number | null;
+            factor: string;
+            makes: string | null;
+            retry_pct: number;
+            stations: {
+                name: string;
+                students: string[];
+            }[];
+            scales: string[];
+            lines: components["schemas"]["LabSheetLine"][];
+            supplies: {
+                name: string;
+                station: string | null;
+                station_g: number;
+                decimals: number;
+                class: string | null;
+                class_g: number;
+                class_decimals: number;
+            }[];
+            allergens: string[];
+            preparation: string[];
+            directions: string[];
+        };
+        LabSheetLine: {
+            item: number;
+            /** @description As written. */
+            text: string | null;
+            name: string;
+            amount: string;
+            measure: string;
+            fills: components["schemas"]["KitchenFill"][];
+            /** @description The tools in words. */
+            plan: string | null;
+            why: string | null;
+            alternatives: string[];
+            steps: string[];
+            /** @description The steps as one reminder, without the tool check every technique begins with. */
+            technique: string;
+            target_g: number;
+            decimals: number;
+            tolerance_g: number;
+            tolerance_decimals: number;
+            low_g: number;
+            high_g: number;
+            tolerance_pct: number;
+            own_tolerance: boolean;
+            /** @enum {string} */
+            strictness: "structural" | "flavour" | "free";
+            warnings: {
+                id: string;
+                text: string;
+            }[];
+            working: string[];
+            source: string | null;
+        };
+        RecipeSheet: {
+            id: number;
+            title: string;
+            makes: string | null;
+            version: number;
+            versions: {
+                number: number;
+                note: string | null;
+                by: string;
+                /** Format: date-time */
+                at: string;
+            }[];
+            section: {
+                id: number;
+                name: string;
+            };
+            standard: string;
+            /** @example 1/2 */
+            factor: string;
+            /** @description The newest version as text, to be changed. */
+            text: string;
+            lines: components["schemas"]["SheetLine"][];
+            directions: string[];
+            /** @description Where list and directions do not agree. */
+            findings: string[];
+            /** @description What does not simply multiply. */
+            cautions: string[];
+            /** @description Lines with a question that must be settled. */
+            open: number;
+        };
+        SheetLine: {
+            index: number;
+            text: string;
+            /** @enum {string} */
+            status: "read" | "partly" | "unread" | "heading";
+            /** @description Put together, the line as written. */
+            parts: {
+                /** @enum {string} */
+                part: "filler" | "amount" | "size" | "package" | "ingredient" | "handling" | "note" | "unread";
+                text: string;
+            }[];
+            /** @description Settled by a teacher. */
+            mended: boolean;
+            /** @description Left out: not measured. */
+            skip: boolean;
+            /** @description A question must be settled before it can be measured. */
+            open: boolean;
+            /** @description The ingredient and what is done to it. */
+            reads_as: string | null;
+            questions: {
+                id: string;
+                text: string;
+                must: boolean;
+            }[];
+            choices: {
+                label: string;
+                grams: number | null;
+                decimals: number;
+                settled: components["schemas"]["Settled"];
+            }[];
+            settled: components["schemas"]["Settled"] | null;
+            methods: {
+                id: string;
+                name: string;
+            }[];
+            scaled: components["schemas"]["ScaledLine"] | null;
+        };
+        Named: {
+            id: string;
+            name: string;
+        };
+        Settled: {
+            ingredient: string;
+            amount: string;
+            unit: string;
+            method: string | null;
+        };
+        ScaledLine: {
+            /** @description Exact, in the unit of the line. */
+            amount: string;
+            /** @description As a cook measures it. */
+            measure: string;
+            /** @description False: the measure is the nearest there is. */
+            measurable: boolean;
+            grams: number;
+            decimals: number;
+            /** @description What rounding one batch first would have lost. */
+            rounding_loss_g: number;
+            bakers_pct: number | null;
+            /** @description Of a part of an egg. */
+            beaten_g: number | null;
+            handling: string;
+            working: string[];
+            source: string | null;
+        };
         SectionNames: {
             name: string;
             students: {
@@ -650,6 +1038,414 @@ export interface operations {
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
+        };
+    };
+    pantryNames: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By name. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        ingredients: components["schemas"]["Named"][];
+                        units: components["schemas"]["Named"][];
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+        };
+    };
+    labSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The sheet. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabSheet"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    changeLab: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    title: string;
+                    /** Format: date */
+                    planned_for: string;
+                    retry_pct: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    changeLabItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+                item: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    strictness: "structural" | "flavour" | "free";
+                    /** @description Null: the usual. */
+                    tolerance_pct: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    dropLabItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+                item: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    copyLab: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Copied. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        id: number;
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    archiveLab: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Archived. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    makeLab: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recipe: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    section: number;
+                    /** Format: date */
+                    planned_for: string;
+                    factor?: string;
+                    title?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Made; not open yet. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        id: number;
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    settleLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recipe: number;
+                index: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    as: "settled" | "left-out" | "read";
+                    ingredient?: string;
+                    amount?: string;
+                    unit?: string;
+                    method?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    recipes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Newest change first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeSummary"][];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+        };
+    };
+    keepRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeText"];
+            };
+        };
+        responses: {
+            /** @description Kept. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        id: number;
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    recipe: {
+        parameters: {
+            query?: {
+                /** @description Whose cup and house methods; the first class where not given. */
+                section?: number;
+                /** @description `1/2`, `2`, `1 1/2`; 1 where not given. */
+                factor?: string;
+                /** @description Instead of a factor: the line whose ingredient is to be used up ... */
+                use_up_line?: number;
+                /** @description ... and how many grams of it there are. */
+                use_up_g?: string;
+            };
+            header?: never;
+            path: {
+                recipe: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The sheet. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeSheet"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    changeRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recipe: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeText"];
+            };
+        };
+        responses: {
+            /** @description Kept. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        version: number;
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    archiveRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recipe: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Archived. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
         };
     };
     session: {

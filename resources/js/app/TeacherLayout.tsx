@@ -28,6 +28,7 @@ export default function TeacherLayout() {
         <span className="soft">{session.data.school}</span>
         <nav className="places">
           <NavLink to="/today">{t("places.today")}</NavLink>
+          <NavLink to="/prepare">{t("places.prepare")}</NavLink>
           {atLab && <NavLink to={atLab.pathname}>{t("places.lab")}</NavLink>}
         </nav>
         <div className="ml-auto gap-1">

@@ -1,4 +1,5 @@
 import { createBrowserRouter } from "react-router";
+import { learn } from "../i18n/i18n";
 import BrokenPage from "./BrokenPage";
 import Loading from "./Loading";
 
@@ -28,11 +29,24 @@ export const router = createBrowserRouter([
         ],
       },
       {
-        lazy: screen(() => import("./TeacherLayout")),
+        lazy: async () => {
+          const [layout] = await Promise.all([import("./TeacherLayout"), learn("teacher")]);
+          return { Component: layout.default };
+        },
         children: [
           { path: "today", lazy: screen(() => import("../today/Today")) },
+          { path: "prepare", lazy: screen(() => import("../prepare/Prepare")) },
+          { path: "recipes/:recipe", lazy: screen(() => import("../prepare/RecipeScreen")) },
           { path: "labs/:lab", lazy: screen(() => import("../lab/Board")) },
+          { path: "labs/:lab/prepare", lazy: screen(() => import("../prepare/LabScreen")) },
         ],
+      },
+      {
+        path: "print/labs/:lab/:what",
+        lazy: async () => {
+          const [page] = await Promise.all([import("../print/PrintLab"), learn("teacher")]);
+          return { Component: page.default };
+        },
       },
       ...(showsKit ? [{ path: "kit", lazy: screen(() => import("../kit/KitPage")) }] : []),
       { path: "*", Component: BrokenPage },

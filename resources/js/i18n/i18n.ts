@@ -5,7 +5,19 @@ export const LANGUAGES = ["en", "es"] as const;
 export type Language = (typeof LANGUAGES)[number];
 const KEPT = "hovik.language";
 
-const words = { en: () => import("./en.json"), es: () => import("./es.json") };
+/** Everybody's words, and those of the teacher's desk, which a student's phone never fetches. */
+const books = {
+  all: { en: () => import("./en.json"), es: () => import("./es.json") },
+  teacher: { en: () => import("./en.teacher.json"), es: () => import("./es.teacher.json") },
+};
+type Book = keyof typeof books;
+const needed = new Set<Book>(["all"]);
+const read = new Set<string>();
+let started = () => {};
+/** The router looks for screens before the first words are there. */
+const ready = new Promise<void>((resolve) => {
+  started = resolve;
+});
 
 function preferred(): Language {
   const kept = localStorage.getItem(KEPT);
@@ -14,8 +26,11 @@ function preferred(): Language {
 }
 
 async function load(language: Language) {
-  if (!i18next.hasResourceBundle(language, "translation")) {
-    i18next.addResourceBundle(language, "translation", (await words[language]()).default);
+  for (const book of needed) {
+    if (read.has(`${book} ${language}`)) continue;
+    const words = (await books[book][language]()).default;
+    i18next.addResourceBundle(language, "translation", words, true);
+    read.add(`${book} ${language}`);
   }
   document.documentElement.lang = language;
 }
@@ -26,6 +41,14 @@ export async function startWords() {
     .use(initReactI18next)
     .init({ lng: language, fallbackLng: false, interpolation: { escapeValue: false } });
   await load(language);
+  started();
+}
+
+/** Before the first screen that needs them. */
+export async function learn(book: Book) {
+  needed.add(book);
+  await ready;
+  await load(i18next.language as Language);
 }
 
 export async function speak(language: Language) {

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Today;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\TodayResource;
 use App\Models\Teacher;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 
@@ -21,6 +22,6 @@ final class TodayController extends Controller
         /** @var Teacher $teacher */
         $teacher = $request->user();
 
-        return new TodayResource($teacher->load(['kitchen.scales', 'sections.labs.items', 'sections.stations']));
+        return new TodayResource($teacher->load(['kitchen.scales', 'sections.labs' => fn (Relation $labs) => $labs->getQuery()->whereNull('archived_at'), 'sections.labs.items', 'sections.stations']));
     }
 }

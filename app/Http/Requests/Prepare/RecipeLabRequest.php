@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Prepare;
+
+/** A lab to be made from a recipe: for whom, when, how much. */
+final class RecipeLabRequest extends SheetRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [...parent::rules(), 'section' => ['required', 'integer'], 'planned_for' => ['required', 'date_format:Y-m-d'], 'title' => ['nullable', 'string', 'max:80']];
+    }
+}

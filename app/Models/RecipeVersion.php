@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * What a recipe said at one time. Its words never change; a change makes a new version. What the teacher settled about a line
+ * is kept with it: that changes how it is read, not what it says.
+ *
+ * @property int $id
+ * @property int $recipe_id
+ * @property int $number
+ * @property string|null $makes
+ * @property string|null $note
+ * @property list<array{text: string, settled: array{ingredient: string, amount: string, unit: string, method: string|null}|null, skip: bool}> $lines
+ * @property list<string> $directions
+ * @property Carbon $created_at
+ * @property-read Recipe $recipe
+ * @property-read Teacher $teacher
+ */
+final class RecipeVersion extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $guarded = [];
+
+    protected $casts = ['lines' => 'array', 'directions' => 'array'];
+
+    /** @return BelongsTo<Recipe, $this> */
+    public function recipe(): BelongsTo
+    {
+        return $this->belongsTo(Recipe::class);
+    }
+
+    /** @return BelongsTo<Teacher, $this> */
+    public function teacher(): BelongsTo
+    {
+        return $this->belongsTo(Teacher::class);
+    }
+}

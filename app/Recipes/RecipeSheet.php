@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Recipes;
+
+use App\Models\RecipeVersion;
+use App\Models\Section;
+use Brick\Math\BigRational;
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Recipe\Batch;
+use Hovik\Core\Recipe\DirectionsCheck;
+use Hovik\Core\Recipe\Finding;
+use Hovik\Core\Recipe\LineReader;
+use Hovik\Core\Recipe\ReadLine;
+use Hovik\Core\Recipe\SettledLine;
+use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Words\Phrase;
+
+/** A recipe version as a class reads it: every line read anew by the core, with what the teacher settled laid over it. */
+final readonly class RecipeSheet
+{
+    /**
+     * @param  list<SheetLine>  $lines
+     * @param  list<Finding>  $findings
+     * @param  list<Phrase>  $cautions
+     */
+    private function __construct(
+        public RecipeVersion $version,
+        public Pantry $pantry,
+        public MeasureStandard $standard,
+        public BigRational $factor,
+        public array $lines,
+        public array $findings,
+        public array $cautions,
+    ) {
+    }
+
+    public static function of(RecipeVersion $version, Section $section, BigRational $factor): self
+    {
+        $pantry = Pantry::reference();
+        $standard = $section->standard;
+        $reader = new LineReader($pantry);
+        $reads = array_map(static fn (array $line): ReadLine => $reader->read($line['text']), $version->lines);
+        $settled = [];
+        foreach ($version->lines as $i => $line) {
+            $settled[] = match (true) {
+                $line['skip'] => null,
+                $line['settled'] !== null => self::kept($line['settled'], $pantry),
+                default => SettledLine::from($reads[$i], $standard),
+            };
+        }
+        $batch = Batch::of($settled, $factor, $standard, $pantry, array_map(HouseMethod::from(...), $section->methods));
+        $lines = [];
+        foreach ($version->lines as $i => $line) {
+            $lines[] = new SheetLine($i, $reads[$i], $settled[$i], $line['settled'] !== null, $line['skip'], $batch->lines[$i]);
+        }
+        $listed = array_map(static fn (SheetLine $line) => $line->isHeading() ? null : ($line->line->ingredient ?? $line->read->ingredient), $lines);
+
+        return new self($version, $pantry, $standard, $factor, $lines, (new DirectionsCheck($pantry))->check($listed, $version->directions), $batch->cautions);
+    }
+
+    /** @param  array{ingredient: string, amount: string, unit: string, method: string|null}  $settled */
+    private static function kept(array $settled, Pantry $pantry): SettledLine
+    {
+        return new SettledLine(
+            $pantry->ingredient($settled['ingredient']),
+            Amount::of($settled['amount'], Unit::named($settled['unit'])),
+            $settled['method'] === null ? null : HouseMethod::named($settled['method']),
+        );
+    }
+}

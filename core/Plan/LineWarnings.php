@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Plan;
+
+use Hovik\Core\Drawer\Scale;
+use Hovik\Core\Weighing\ScaleFitness;
+use Hovik\Core\Weighing\Target;
+use Hovik\Core\Words\Phrase;
+
+/** What the teacher should know about a line before the day: scale, tolerance, tools (domain: before anybody weighs). */
+final class LineWarnings
+{
+    /**
+     * @param  array<string, Scale>  $scales  by name
+     * @param  int  $stations  how many work at once
+     * @return list<Phrase>
+     */
+    public static function of(LinePlan $line, array $scales, int $stations): array
+    {
+        $target = Target::of($line->targetG->toFloat(), $line->tolerance);
+
+        return [...self::tools($line, $target, $stations), ...self::tolerance($line, $target), ...self::scales($target, $scales)];
+    }
+
+    /** @return list<Phrase> */
+    private static function tools(LinePlan $line, Target $target, int $stations): array
+    {
+        $best = $line->plans->best();
+        if ($best === null) {
+            return in_array(Advice::NoSuitableTool, $line->plans->advice, true) ? [Phrase::of('warning.no-tool')] : [];
+        }
+        $warnings = $best->exact ? [] : [Phrase::of('warning.not-exact', ['percent' => round(abs($best->errorPct), 1)])];
+        if (in_array(Advice::WeighInstead, $line->plans->advice, true) && $best->exact) {
+            $warnings[] = Phrase::of('warning.much');
+        }
+        foreach ($best->fills as $fill) {
+            $off = 100 * abs($fill->tool->bias() - 1);
+            if ($off > 100 * $target->toleranceG() / $target->grams / 4) {
+                $warnings[] = Phrase::of('warning.tool-off', ['tool' => $fill->tool->called(), 'percent' => round($off, 1)]);
+            }
+            if ($fill->tool->count < $stations) {
+                $warnings[] = Phrase::of('warning.few-tools', ['tool' => $fill->tool->called(), 'count' => $fill->tool->count, 'stations' => $stations]);
+            }
+        }
+
+        return $warnings;
+    }
+
+    /** @return list<Phrase> */
+    private static function tolerance(LinePlan $line, Target $target): array
+    {
+        $u = $line->plans->best()?->uG;
+
+        return $u !== null && 2 * $u > $target->toleranceG()
+            ? [Phrase::of('warning.tight', ['grams' => round(2 * $u, 1)])]
+            : [];
+    }
+
+    /**
+     * @param  array<string, Scale>  $scales
+     * @return list<Phrase>
+     */
+    private static function scales(Target $target, array $scales): array
+    {
+        if ($scales === []) {
+            return [Phrase::of('warning.no-scale')];
+        }
+        $fitness = array_map(static fn (Scale $scale): ScaleFitness => ScaleFitness::of($scale, $target), $scales);
+        $fit = array_keys(array_filter($fitness, static fn (ScaleFitness $one): bool => $one->fit));
+        if (count($fit) === count($scales)) {
+            return [];
+        }
+        if ($fit !== []) {
+            return [Phrase::of('warning.some-scales', ['names' => implode(', ', $fit)])];
+        }
+        $fewest = min(array_map(static fn (ScaleFitness $one): int => $one->weighTogether ?? 1, $fitness));
+
+        return [Phrase::of('warning.coarse', ['count' => $fewest])];
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Plan;
+
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\Dimension;
+use Hovik\Core\Quantity\KitchenMeasure;
+use Hovik\Core\Quantity\MeasureStandard;
+
+/** What one ingredient takes for a station and for the class, with an allowance for measuring again. */
+final readonly class Supplies
+{
+    private function __construct(
+        public Ingredient $ingredient,
+        public BigRational $stationG,
+        public BigRational $classG,
+        public ?KitchenMeasure $stationMeasure,
+        public ?KitchenMeasure $classMeasure,
+    ) {
+    }
+
+    /**
+     * One entry an ingredient, in the order they first come; the same ingredient of several lines is added up.
+     *
+     * @param  list<LinePlan>  $lines
+     * @param  int  $stations  1 to 60
+     * @param  int  $retryPct  allowance for retries, % on top, 0 to 200
+     * @return list<self>
+     *
+     * @throws InvalidInput
+     */
+    public static function of(array $lines, int $stations, int $retryPct, MeasureStandard $standard): array
+    {
+        if ($stations < 1 || $stations > 60) {
+            throw new InvalidInput('stations', 'There can be 1 to 60 stations.');
+        }
+        if ($retryPct < 0 || $retryPct > 200) {
+            throw new InvalidInput('retry_pct', 'The allowance can be 0 to 200 %.');
+        }
+        $allowance = BigRational::of(100 + $retryPct)->dividedBy(100);
+        /** @var array<string, non-empty-list<LinePlan>> $byIngredient */
+        $byIngredient = [];
+        foreach ($lines as $line) {
+            $byIngredient[$line->ingredient->id][] = $line;
+        }
+        $supplies = [];
+        foreach ($byIngredient as $own) {
+            $grams = array_reduce($own, static fn (BigRational $sum, LinePlan $line): BigRational => $sum->plus($line->targetG), BigRational::zero());
+            $amount = self::sum($own, $standard);
+            $class = $amount?->times($allowance->multipliedBy($stations));
+            if ($class !== null && $class->unit->dimension() === Dimension::Count) {
+                $class = Amount::of(BigRational::of($class->number->toScale(0, RoundingMode::CEILING)), $class->unit); // nobody buys part of an egg
+            }
+            $supplies[] = new self(
+                $own[0]->ingredient,
+                $grams,
+                $grams->multipliedBy($allowance)->multipliedBy($stations)->simplified(),
+                $amount === null ? null : KitchenMeasure::of($amount, $standard),
+                $class === null ? null : KitchenMeasure::of($class, $standard),
+            );
+        }
+
+        return $supplies;
+    }
+
+    /**
+     * @param  non-empty-list<LinePlan>  $lines
+     * @return Amount|null null where the lines say volumes and weights
+     */
+    private static function sum(array $lines, MeasureStandard $standard): ?Amount
+    {
+        $first = $lines[0]->amount;
+        $sum = BigRational::zero();
+        foreach ($lines as $line) {
+            if ($line->amount->unit->dimension() !== $first->unit->dimension()) {
+                return null;
+            }
+            $sum = $sum->plus($line->amount->inBase($standard));
+        }
+
+        return Amount::of($sum->dividedBy($standard->size($first->unit)), $first->unit);
+    }
+}

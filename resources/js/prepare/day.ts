@@ -1,0 +1,13 @@
+import { useTranslation } from "react-i18next";
+
+/** 'Tue, Dec 1', of a date or a moment. */
+export function useDay() {
+  const { i18n } = useTranslation();
+  return (date: string) =>
+    new Intl.DateTimeFormat(i18n.language, {
+      weekday: "short",
+      day: "numeric",
+      month: "short",
+      timeZone: date.length === 10 ? "UTC" : undefined,
+    }).format(new Date(date));
+}

@@ -1,0 +1,59 @@
+import { useTranslation } from "react-i18next";
+import KitchenFraction from "../kit/KitchenFraction";
+import { shown } from "../kit/numbers";
+import Lettered from "./Lettered";
+import type { Sheet } from "./PrintLab";
+
+/** The recipe with cups and grams side by side, and where the grams come from. */
+export default function RecipeSheet({ sheet }: { sheet: Sheet }) {
+  const { t, i18n } = useTranslation();
+  return (
+    <Lettered
+      title={sheet.title}
+      {...(sheet.makes ? { under: t("print.makes", { makes: sheet.makes }) } : {})}
+      sheet={sheet}
+    >
+      <table className="print-t running">
+        <thead>
+          <tr>
+            <th scope="col">{t("print.name")}</th>
+            <th scope="col">{t("print.written")}</th>
+            <th scope="col">{t("print.measure")}</th>
+            <th scope="col">{t("print.grams")}</th>
+            <th scope="col">{t("print.from")}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {sheet.lines.map((line) => (
+            <tr key={line.item}>
+              <th scope="row">{line.name}</th>
+              <td>
+                <KitchenFraction>{line.text ?? line.amount}</KitchenFraction>
+              </td>
+              <td>
+                <KitchenFraction>{line.measure}</KitchenFraction>
+              </td>
+              <td className="num">
+                <b>{shown(line.target_g, line.decimals, i18n.language)} g</b>
+              </td>
+              <td className="small">
+                <KitchenFraction>{[...line.working, line.source].filter(Boolean).join(" ")}</KitchenFraction>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {sheet.allergens.length > 0 && (
+        <p className="every">{t("lab.allergens", { list: sheet.allergens.join(", ") })}</p>
+      )}
+      {sheet.directions.length > 0 && (
+        <ol className="print-steps">
+          {sheet.directions.map((step) => (
+            <li key={step}>{step}</li>
+          ))}
+        </ol>
+      )}
+      <p className="every">{t("print.safety")}</p>
+    </Lettered>
+  );
+}

@@ -1,0 +1,121 @@
+import { expect, type Page, test } from "@playwright/test";
+import { button, expectAccessible, someone, teacherSignsIn } from "./school";
+
+const RECIPE = `Oat squares
+Makes 16
+
+Ingredients
+2 cups rolled oats
+1 cup all-purpose flour
+1/2 cup packed light brown sugar
+8 oz milk
+1/4 cup honey
+6 tbsp butter, melted
+1 tsp ground cinnamon
+1/2 tsp table salt
+
+Directions
+Mix the dry ingredients. Stir in the milk, the honey and the butter.
+Bake in the oven for 20 minutes.`;
+
+/** Tab until it has the focus, as somebody without a mouse would. */
+async function tabTo(page: Page, name: string | RegExp, role: "button" | "link" | "textbox" = "button") {
+  const target = page.getByRole(role, { name }).first();
+  await expect(target).toBeVisible();
+  while (!(await target.evaluate((one) => one === document.activeElement))) await page.keyboard.press("Tab");
+}
+async function press(page: Page, name: string | RegExp, role: "button" | "link" = "button") {
+  await tabTo(page, name, role);
+  await page.keyboard.press("Enter");
+}
+
+test("from a pasted recipe to printed cards and an open lab, by keyboard alone", async ({ browser }) => {
+  test.setTimeout(90_000);
+  const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(page);
+  await press(page, "Prepare", "link");
+  await tabTo(page, "Paste a recipe", "textbox");
+  await page.keyboard.insertText(RECIPE);
+  await press(page, "Read the recipe");
+
+  await expect(page.getByRole("heading", { level: 1, name: "Oat squares" })).toBeVisible();
+  await expect(page.getByText("1 line cannot be measured yet")).toBeVisible();
+  await press(page, /^8 fl oz in the jug/);
+  await expect(page.getByText("Nothing left to settle.")).toBeVisible();
+
+  await press(page, "Mend: 1/4 cup honey");
+  const amount = page.getByLabel("Amount", { exact: true });
+  await tabTo(page, "Amount", "textbox");
+  await amount.selectText();
+  await page.keyboard.type("1/3");
+  await press(page, "Settle it");
+  await expect(page.getByRole("cell", { name: "one third cup", exact: true })).toBeVisible();
+
+  await press(page, "Less");
+  await press(page, "Less");
+  await press(page, "Less");
+  await expect(page.getByRole("row", { name: /2 cups rolled oats/ })).toContainText("81 g");
+  await expectAccessible(page);
+  await press(page, "Make a lab");
+
+  await expect(page.getByRole("columnheader", { name: "Tools, hung from one rim" })).toBeVisible();
+  await expect(page.getByText("Contains wheat, milk. Warn the whole class.")).toBeVisible();
+  await expect(page.locator("tr", { hasText: "2 cups rolled oats" })).toContainText("81 g");
+  await expectAccessible(page);
+  await press(page, "Station cards", "link");
+  await expect(page.locator(".paper-page")).toHaveCount(6);
+  await expect(page.getByRole("heading", { name: "Hazel" })).toBeVisible();
+  await expect(page.locator(".paper-page").first()).toContainText("Rolled oats");
+  await expectAccessible(page);
+  await press(page, "Back");
+  await press(page, "Put away");
+  await expect(page.getByRole("heading", { name: "Prepare" })).toBeVisible();
+});
+
+for (const [what, pages] of [
+  ["cards", 6],
+  ["sheet", 1],
+  ["list", 1],
+  ["techniques", 2],
+  ["blank", 6],
+] as const) {
+  test(`${what} print on ${pages} pages, on A4 and on Letter`, async ({ browser }) => {
+    const page = await someone(browser);
+    await teacherSignsIn(page);
+    await page.goto("/print/labs/2/" + what);
+    await expect(page.locator(".paper-page").first()).toBeVisible();
+    for (const format of ["A4", "Letter"]) {
+      const pdf = (await page.pdf({ format })).toString("latin1");
+      expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(pages);
+    }
+  });
+}
+
+test("a change makes a version with its note, and what cannot be read stays in sight", async ({ browser }) => {
+  const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(page);
+  await page.getByRole("link", { name: "Prepare" }).click();
+  await page.getByRole("link", { name: /Ginger pear loaf 8 lines/ }).click();
+  await expect(page.getByText("2 lines cannot be measured yet")).toBeVisible();
+  await expect(page.locator(".part-unread", { hasText: "pears" })).toBeVisible();
+  await button(page, "Change the recipe").click();
+  const text = page.getByLabel("Change the recipe");
+  await text.fill((await text.inputValue()).replace("2 tsp ground ginger", "1 tbsp ground ginger"));
+  await page.getByLabel("What changed, and why").fill("More ginger: too mild.");
+  await button(page, "Keep as version 2").click();
+  await expect(page.getByText("2: More ginger: too mild.")).toBeVisible();
+  await expect(page.getByRole("row", { name: /1 tbsp ground ginger/ })).toContainText("5.4 g");
+  await button(page, "Leave it out").click();
+  await expect(page.getByText("1 line cannot be measured yet")).toBeVisible();
+});
+
+test("nonsense in the paste box gets its message beside it", async ({ browser }) => {
+  const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(page);
+  await page.getByRole("link", { name: "Prepare" }).click();
+  await button(page, "Read the recipe").click();
+  await expect(page.locator("#paste-problem")).toContainText("Fill this in.");
+  await page.getByLabel("Paste a recipe").fill("1 cup flour\n".repeat(301));
+  await button(page, "Read the recipe").click();
+  await expect(page.locator("#paste-problem")).toContainText("too many lines");
+});

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Lab;
+use App\Models\Recipe;
+use App\Models\RecipeVersion;
+
+const BUNS = "Oat buns\nMakes 12\n\nIngredients\n3 1/2 cups bread flour\n12 oz whole milk, warmed\n1 cup sifted powdered sugar\n2 eggs, beaten\n1 cup blue zorbs\n\nDirections\nMix the flour and sugar.\nBake in the oven.";
+
+beforeEach(function () {
+    $this->class = $this->section();
+    $this->asTeacher($this->class->teacher);
+    $this->keep = fn (string $text = BUNS): int => $this->postJson('/api/recipes', ['text' => $text])->assertCreated()->json('id');
+});
+
+it('keeps a pasted recipe and shows how it was read', function () {
+    $id = ($this->keep)();
+    $sheet = $this->getJson("/api/recipes/$id?factor=1/2")->assertOk()->assertJsonPath('title', 'Oat buns')->assertJsonPath('makes', '12')->assertJsonPath('open', 2);
+    $sheet->assertJsonPath('lines.0.scaled.measure', '1 3/4 cups')->assertJsonPath('lines.0.scaled.grams', 218.75)->assertJsonPath('lines.0.scaled.bakers_pct', 100)
+        ->assertJsonPath('lines.1.questions.0.id', 'ambiguous-ounce')->assertJsonPath('lines.1.choices.0.settled.unit', 'fl-oz')->assertJsonPath('lines.1.scaled', null)
+        ->assertJsonPath('lines.2.settled.method', 'sift-spoon-level')->assertJsonPath('lines.4.open', true)
+        ->assertJsonPath('findings.0', 'Whole milk is listed but never used.');
+    expect(implode('', array_column($sheet->json('lines.1.parts'), 'text')))->toBe('12 oz whole milk, warmed');
+    $this->getJson('/api/recipes')->assertOk()->assertJsonCount(1)->assertJsonPath('0.title', 'Oat buns')->assertJsonPath('0.version', 1);
+});
+
+it('settles a line by one choice, leaves one out, and takes both back', function () {
+    $id = ($this->keep)();
+    $choice = $this->getJson("/api/recipes/$id")->json('lines.1.choices.0.settled');
+    $this->putJson("/api/recipes/$id/lines/1", ['as' => 'settled'] + $choice)->assertNoContent();
+    $this->putJson("/api/recipes/$id/lines/4", ['as' => 'left-out'])->assertNoContent();
+    $this->getJson("/api/recipes/$id?factor=1/2")->assertJsonPath('open', 0)->assertJsonPath('lines.1.scaled.measure', '6 fl oz')->assertJsonPath('lines.1.scaled.grams', 183)->assertJsonPath('lines.4.skip', true);
+    $this->putJson("/api/recipes/$id/lines/1", ['as' => 'read'])->assertNoContent();
+    $this->getJson("/api/recipes/$id")->assertJsonPath('open', 1);
+});
+
+it('refuses to settle nonsense, with the field, and keeps nothing', function (array $nonsense, string $field) {
+    $id = ($this->keep)();
+    $this->putJson("/api/recipes/$id/lines/1", $nonsense + ['as' => 'settled', 'ingredient' => 'whole-milk', 'amount' => '12', 'unit' => 'fl-oz'])->assertUnprocessable()->assertJsonValidationErrors($field);
+    expect(RecipeVersion::query()->sole()->lines[1]['settled'])->toBeNull();
+})->with([
+    [['ingredient' => 'zorbs'], 'ingredient'], [['amount' => '-1'], 'amount'], [['amount' => '1e9'], 'amount'], [['unit' => 'bushel'], 'unit'],
+    [['unit' => 'can'], 'unit'], [['unit' => 'piece'], 'unit'], [['method' => 'sift-spoon-level'], 'method'], [['as' => 'perhaps'], 'as'],
+]);
+
+it('keeps versions with a change note, and what was settled about lines that still say the same', function () {
+    $id = ($this->keep)();
+    $this->putJson("/api/recipes/$id/lines/4", ['as' => 'left-out'])->assertNoContent();
+    $this->postJson("/api/recipes/$id/versions", ['text' => str_replace('2 eggs', '3 eggs', BUNS), 'note' => 'One more egg: too dry.'])->assertCreated()->assertJsonPath('version', 2);
+    $sheet = $this->getJson("/api/recipes/$id")->assertJsonPath('version', 2)->assertJsonPath('versions.0.note', 'One more egg: too dry.')->assertJsonCount(2, 'versions')->assertJsonPath('lines.4.skip', true);
+    expect($sheet->json('lines.3.text'))->toBe('3 eggs, beaten')->and(RecipeVersion::query()->orderBy('number')->value('lines'))->not->toBeNull();
+});
+
+it('scales to use up what is there', function () {
+    $id = ($this->keep)();
+    $this->getJson("/api/recipes/$id?use_up_line=0&use_up_g=875")->assertOk()->assertJsonPath('factor', '2')->assertJsonPath('cautions.0', 'Check the pan: a deeper batter bakes otherwise.');
+    $this->getJson("/api/recipes/$id?use_up_line=1&use_up_g=100")->assertUnprocessable();
+    foreach (['0', '-1', 'two', '1001', '1/0'] as $factor) {
+        $this->getJson("/api/recipes/$id?factor=".urlencode($factor))->assertUnprocessable()->assertJsonValidationErrors('factor');
+    }
+});
+
+it('refuses what is no recipe', function (string $text) {
+    $this->postJson('/api/recipes', ['text' => $text])->assertUnprocessable()->assertJsonValidationErrors('text');
+    expect(Recipe::query()->count())->toBe(0);
+})->with(['nothing' => [''], 'endless' => [str_repeat("1 cup flour\n", 301)], 'too long' => [str_repeat('a', 30001)]]);
+
+it('makes a lab, plans it by the class and warns before the day', function () {
+    $id = ($this->keep)();
+    $this->putJson("/api/recipes/$id/lines/1", ['as' => 'settled', 'ingredient' => 'whole-milk', 'amount' => '12', 'unit' => 'fl-oz'])->assertNoContent();
+    $lab = $this->postJson("/api/recipes/$id/labs", ['section' => $this->class->id, 'factor' => '1/2', 'planned_for' => '2026-12-01'])->assertCreated()->json('id');
+    $sheet = $this->getJson("/api/labs/$lab/sheet")->assertOk()->assertJsonCount(4, 'lines')->assertJsonPath('factor', '1/2')->assertJsonPath('state', 'prepared');
+    $sheet->assertJsonPath('lines.0.measure', '1 3/4 cups')->assertJsonPath('lines.0.plan', '1 cup + 1/2 cup + 1/4 cup')->assertJsonPath('lines.0.strictness', 'structural')
+        ->assertJsonPath('lines.1.plan', 'jug, to the 6 fl oz line')->assertJsonPath('lines.2.steps.1', 'Sift it onto paper first')
+        ->assertJsonPath('supplies.0.class', '4 1/3 cups + 2 tsp')->assertJsonPath('allergens', ['wheat', 'milk', 'egg']);
+    expect($sheet->json('preparation'))->toContain('Warm: Whole milk.', 'Heat the oven. Only you open it.', 'Check against a known weight: Coarse.');
+    $item = $sheet->json('lines.0.item');
+    $this->putJson("/api/labs/$lab/items/$item", ['strictness' => 'free', 'tolerance_pct' => 3])->assertNoContent();
+    $changed = $this->getJson("/api/labs/$lab/sheet")->assertJsonPath('lines.0.tolerance_pct', 3)->assertJsonPath('lines.0.own_tolerance', true);
+    expect(implode(' ', array_column($changed->json('lines.0.warnings'), 'text')))->toContain('Careful hands vary by');
+    $this->putJson("/api/labs/$lab/items/$item", ['strictness' => 'free', 'tolerance_pct' => 300])->assertUnprocessable();
+    $this->deleteJson("/api/labs/$lab/items/$item")->assertNoContent();
+    $this->getJson("/api/labs/$lab/sheet")->assertJsonCount(3, 'lines');
+});
+
+it('freezes a lab when it opens: later changes go to a copy', function () {
+    $lab = $this->lab($this->class);
+    $this->postJson("/api/labs/{$lab->id}/open")->assertNoContent();
+    $item = $lab->items->first();
+    $this->putJson("/api/labs/{$lab->id}", ['title' => 'Other', 'planned_for' => '2026-12-01', 'retry_pct' => 10])->assertConflict()->assertJsonPath('reason', 'lab_frozen');
+    $this->putJson("/api/labs/{$lab->id}/items/{$item->id}", ['strictness' => 'free', 'tolerance_pct' => null])->assertConflict();
+    $this->deleteJson("/api/labs/{$lab->id}/items/{$item->id}")->assertConflict();
+    $this->postJson("/api/labs/{$lab->id}/archive")->assertConflict()->assertJsonPath('reason', 'lab_is_open');
+    $copy = $this->postJson("/api/labs/{$lab->id}/copy")->assertCreated()->json('id');
+    $this->putJson("/api/labs/$copy", ['title' => 'Other', 'planned_for' => '2026-12-01', 'retry_pct' => 10])->assertNoContent();
+    expect(Lab::query()->find($copy)?->items()->count())->toBe(2)->and(Lab::query()->find($copy)?->state)->toBe('prepared');
+    $this->postJson("/api/labs/$copy/archive")->assertNoContent();
+});
+
+it('is closed to another teacher, to students, and to nobody', function () {
+    $id = ($this->keep)();
+    $lab = $this->lab($this->class);
+    $item = $lab->items->first()->id;
+    $other = $this->section('Foods 2');
+    $calls = [
+        ['GET', "/api/recipes/$id"], ['POST', "/api/recipes/$id/versions", ['text' => BUNS]], ['POST', "/api/recipes/$id/archive"], ['PUT', "/api/recipes/$id/lines/0", ['as' => 'left-out']],
+        ['POST', "/api/recipes/$id/labs", ['section' => $other->id, 'planned_for' => '2026-12-01']], ['GET', "/api/labs/{$lab->id}/sheet"],
+        ['PUT', "/api/labs/{$lab->id}", ['title' => 'x', 'planned_for' => '2026-12-01', 'retry_pct' => 1]], ['PUT', "/api/labs/{$lab->id}/items/$item", ['strictness' => 'free', 'tolerance_pct' => null]],
+        ['DELETE', "/api/labs/{$lab->id}/items/$item"], ['POST', "/api/labs/{$lab->id}/copy"], ['POST', "/api/labs/{$lab->id}/archive"],
+    ];
+    foreach ($calls as $call) {
+        [$method, $url, $body] = [...$call, []];
+        $this->asNobody()->asTeacher($other->teacher)->json($method, $url, $body)->assertForbidden();
+        $this->asNobody()->asStudent($this->class->students->first())->json($method, $url, $body)->assertUnauthorized();
+        $this->asNobody()->json($method, $url, $body)->assertUnauthorized();
+    }
+    $this->asTeacher($other->teacher)->getJson('/api/recipes')->assertOk()->assertJsonCount(0);
+    $this->asNobody()->asTeacher($this->class->teacher)->getJson("/api/recipes/$id?section={$other->id}")->assertUnprocessable()->assertJsonValidationErrors('section');
+    expect(Recipe::query()->sole()->archived_at)->toBeNull()->and(Lab::query()->count())->toBe(1);
+});
+
+it('shows no lab on Today that was put away', function () {
+    $lab = $this->lab($this->class);
+    $this->getJson('/api/today')->assertJsonCount(1, 'sections.0.labs');
+    $this->postJson("/api/labs/{$lab->id}/archive")->assertNoContent();
+    $this->getJson('/api/today')->assertJsonCount(0, 'sections.0.labs');
+});
