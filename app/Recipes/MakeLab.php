@@ -24,7 +24,7 @@ final class MakeLab
 
         return DB::transaction(function () use ($sheet, $section, $title, $day, $lines): Lab {
             $lab = $section->labs()->create([
-                'title' => $title, 'planned_for' => $day, 'recipe_version_id' => $sheet->version->id, 'factor' => KitchenNotation::write($sheet->factor), 'state' => Lab::PREPARED,
+                'title' => $title, 'planned_for' => $day, 'recipe_version_id' => $sheet->version->id, 'factor' => $sheet->factor->text(), 'state' => Lab::PREPARED,
             ]);
             foreach ($lines as $position => $line) {
                 $lab->items()->create(self::item($line, $position + 1));

@@ -6,13 +6,13 @@ namespace App\Recipes;
 
 use App\Models\RecipeVersion;
 use App\Models\Section;
-use Brick\Math\BigRational;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Recipe\Batch;
 use Hovik\Core\Recipe\DirectionsCheck;
+use Hovik\Core\Recipe\Factor;
 use Hovik\Core\Recipe\Finding;
 use Hovik\Core\Recipe\LineReader;
 use Hovik\Core\Recipe\ReadLine;
@@ -32,14 +32,14 @@ final readonly class RecipeSheet
         public RecipeVersion $version,
         public Pantry $pantry,
         public MeasureStandard $standard,
-        public BigRational $factor,
+        public Factor $factor,
         public array $lines,
         public array $findings,
         public array $cautions,
     ) {
     }
 
-    public static function of(RecipeVersion $version, Section $section, BigRational $factor): self
+    public static function of(RecipeVersion $version, Section $section, Factor $factor): self
     {
         $pantry = Pantry::reference();
         $standard = $section->standard;

@@ -6,7 +6,6 @@ namespace Hovik\Core\Recipe;
 
 use Brick\Math\BigRational;
 use Hovik\Core\InvalidInput;
-use Hovik\Core\Pantry\Conversion;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\MeasureStandard;
@@ -24,7 +23,7 @@ final readonly class Batch
      * @param  list<ScaledLine|null>  $lines  by line; null where a line is not settled
      * @param  list<Phrase>  $cautions
      */
-    private function __construct(public BigRational $factor, public array $lines, public array $cautions)
+    private function __construct(public Factor $factor, public array $lines, public array $cautions)
     {
     }
 
@@ -32,16 +31,13 @@ final readonly class Batch
      * @param  list<SettledLine|null>  $lines
      * @param  list<HouseMethod>  $methods  the class's
      *
-     * @throws InvalidInput when the factor is not above zero, or an amount leaves the kitchen
+     * @throws InvalidInput when an amount leaves the kitchen
      */
-    public static function of(array $lines, BigRational $factor, MeasureStandard $standard, Pantry $pantry, array $methods = []): self
+    public static function of(array $lines, Factor $factor, MeasureStandard $standard, Pantry $pantry, array $methods = []): self
     {
-        if (! $factor->isPositive() || $factor->isGreaterThan(1000)) {
-            throw new InvalidInput('factor', 'The factor must be above 0 and no more than 1000.');
-        }
         $scaled = [];
         foreach ($lines as $line) {
-            $scaled[] = $line === null ? null : self::line($line, $factor, $standard, $pantry, $methods);
+            $scaled[] = $line === null ? null : self::line($line, $factor->number, $standard, $pantry, $methods);
         }
         $flour = BigRational::zero();
         foreach ($scaled as $line) {
@@ -53,23 +49,8 @@ final readonly class Batch
         return new self(
             $factor,
             array_map(static fn (?ScaledLine $line): ?ScaledLine => $line === null || $flour->isZero() ? $line : $line->withBakersPercent(100 * $line->grams->dividedBy($flour)->toFloat()), $scaled),
-            self::cautions($factor, $lines),
+            self::cautions($factor->number, $lines),
         );
-    }
-
-    /**
-     * The factor that uses up what is there of one line's ingredient.
-     *
-     * @throws InvalidInput when the line weighs nothing
-     */
-    public static function factorToUseUp(SettledLine $line, float $grams, MeasureStandard $standard, Pantry $pantry): BigRational
-    {
-        if (! is_finite($grams) || $grams <= 0 || $grams > 1_000_000) {
-            throw new InvalidInput('grams', 'Say how many grams there are.');
-        }
-        $one = Conversion::toGrams($line->amount, $line->ingredient, $standard, $pantry, TechniqueCatalogue::handlingFor($line->ingredient, $line->method))->exact;
-
-        return BigRational::of(sprintf('%.3F', $grams))->dividedBy($one)->simplified();
     }
 
     /** @param  list<HouseMethod>  $methods */

@@ -17,9 +17,9 @@ use App\Recipes\KeepRecipe;
 use App\Recipes\MakeLab;
 use App\Recipes\RecipeSheet;
 use App\Weighings\RecordWeighing;
-use Brick\Math\BigRational;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Recipe\Factor;
 use Hovik\Core\Recipe\RecipeReader;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -206,7 +206,7 @@ final class TarnValley extends Seeder
         $version = $recipe->newest;
         $version->update(['lines' => array_map(static fn (array $line, int $i): array => ['skip' => in_array($i, $leftOut, true)] + $line, $version->lines, array_keys($version->lines))]);
 
-        return (new MakeLab)->make(RecipeSheet::of($version, $section, BigRational::of($factor)), $section, $recipe->title, $day->toDateString())->refresh();
+        return (new MakeLab)->make(RecipeSheet::of($version, $section, Factor::of($factor)), $section, $recipe->title, $day->toDateString())->refresh();
     }
 
     /** @param  array<string, list<list<string|float>>>  $done by station, by ingredient, by attempt */

@@ -69,7 +69,7 @@ test("from a pasted recipe to printed cards and an open lab, by keyboard alone",
   await expectAccessible(page);
   await press(page, "Back");
   await press(page, "Put away");
-  await expect(page.getByRole("heading", { name: "Prepare" })).toBeVisible();
+  await expect(page.getByRole("heading", { level: 1, name: "Prepare" })).toBeVisible();
 });
 
 for (const [what, pages] of [

@@ -12,6 +12,7 @@ use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\ShownGrams;
 use Hovik\Core\Recipe\Batch;
 use Hovik\Core\Recipe\DirectionsCheck;
+use Hovik\Core\Recipe\Factor;
 use Hovik\Core\Recipe\Finding;
 use Hovik\Core\Recipe\LineReader;
 use Hovik\Core\Recipe\Part;
@@ -104,28 +105,28 @@ it('holds the list against the directions', function () use ($read) {
 
 it('scales exactly and rounds at the end', function () use ($settled, $us) {
     $lines = array_map($settled, ['1 3/4 tsp baking powder', '1 egg', '1/4 tsp nutmeg', '2 cups bread flour', '8 oz milk']);
-    $batch = Batch::of($lines, BigRational::of(40), $us, Pantry::reference());
+    $batch = Batch::of($lines, Factor::of('40'), $us, Pantry::reference());
     expect($batch->lines[4])->toBeNull()
         ->and($batch->lines[3]?->bakersPercent)->toBe(100.0)
         ->and(count($batch->cautions))->toBe(3);
-    $half = Batch::of($lines, BigRational::of('1/2'), $us, Pantry::reference());
+    $half = Batch::of($lines, Factor::of('1/2'), $us, Pantry::reference());
     expect((string) $half->lines[1]?->beatenG)->toBe('25')->and($half->lines[2]?->measure->text())->toBe('1/8 tsp')
         ->and($half->lines[0]?->measure->text())->toBe('7/8 tsp');
-    $double = Batch::of([$settled('1 3/4 tsp baking powder')], BigRational::of(2), $us, Pantry::reference());
+    $double = Batch::of([$settled('1 3/4 tsp baking powder')], Factor::of('2'), $us, Pantry::reference());
     expect($double->lines[0]?->measure->text())->toBe('1 tbsp + 1/2 tsp');
-    expect(Batch::of([$settled('1 cup flour')], BigRational::of('3/2'), $us, Pantry::reference())->cautions)->toBe([]);
-    expect(fn () => Batch::of($lines, BigRational::zero(), $us, Pantry::reference()))->toThrow(InvalidInput::class);
+    expect(Batch::of([$settled('1 cup flour')], Factor::of('3/2'), $us, Pantry::reference())->cautions)->toBe([]);
+    expect(fn () => Factor::of('0'))->toThrow(InvalidInput::class);
 });
 
 it('says what early rounding would lose: half a gram forty times is twenty', function () use ($settled, $us) {
-    $line = Batch::of([$settled('1 1/2 cups rolled oats')], BigRational::of(40), $us, Pantry::reference())->lines[0];
+    $line = Batch::of([$settled('1 1/2 cups rolled oats')], Factor::of('40'), $us, Pantry::reference())->lines[0];
     expect((string) ShownGrams::of($line->grams))->toBe('4860')->and((string) $line->roundingLoss)->toBe('20');
 });
 
 it('finds the factor that uses up what is there', function () use ($settled, $us) {
-    $factor = Batch::factorToUseUp($settled('2 cups bread flour'), 500.0, $us, Pantry::reference());
-    expect((string) $factor)->toBe('2');
-    expect(fn () => Batch::factorToUseUp($settled('2 cups bread flour'), -1.0, $us, Pantry::reference()))->toThrow(InvalidInput::class);
+    $factor = Factor::toUseUp($settled('2 cups bread flour'), 500.0, $us, Pantry::reference());
+    expect($factor->text())->toBe('2');
+    expect(fn () => Factor::toUseUp($settled('2 cups bread flour'), -1.0, $us, Pantry::reference()))->toThrow(InvalidInput::class);
 });
 
 it('reads two hundred lines in well under a second', function () {

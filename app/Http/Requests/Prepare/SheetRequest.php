@@ -8,10 +8,8 @@ use App\Models\Recipe;
 use App\Models\Section;
 use App\Models\Teacher;
 use App\Recipes\RecipeSheet;
-use Brick\Math\BigRational;
 use Hovik\Core\InvalidInput;
-use Hovik\Core\Quantity\KitchenNotation;
-use Hovik\Core\Recipe\Batch;
+use Hovik\Core\Recipe\Factor;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 
@@ -48,11 +46,11 @@ class SheetRequest extends FormRequest
         }
         $line = $sheet->lines[$this->integer('use_up_line')]->line ?? throw ValidationException::withMessages(['use_up_line' => [__('refusals.no_such_line')]]);
 
-        return RecipeSheet::of($recipe->newest, $this->section(), Batch::factorToUseUp($line, $this->float('use_up_g'), $sheet->standard, $sheet->pantry));
+        return RecipeSheet::of($recipe->newest, $this->section(), Factor::toUseUp($line, $this->float('use_up_g'), $sheet->standard, $sheet->pantry));
     }
 
-    private function factor(): BigRational
+    private function factor(): Factor
     {
-        return $this->filled('factor') ? KitchenNotation::read($this->string('factor')->toString(), 'factor') : BigRational::one();
+        return Factor::of($this->filled('factor') ? $this->string('factor')->toString() : '1');
     }
 }

@@ -96,7 +96,7 @@ final class RecipeSheetResource extends JsonResource
             'versions' => $recipe->versions->map(fn (RecipeVersion $one): array => ['number' => $one->number, 'note' => $one->note, 'by' => $one->teacher->name, 'at' => $one->created_at->toJSON()])->all(),
             'section' => ['id' => $this->section->id, 'name' => $this->section->name],
             'standard' => $sheet->standard->value,
-            'factor' => KitchenNotation::write($sheet->factor),
+            'factor' => $sheet->factor->text(),
             'text' => self::text($sheet),
             'lines' => array_map($this->line(...), $sheet->lines),
             'directions' => $version->directions,

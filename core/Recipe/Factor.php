@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Recipe;
+
+use Brick\Math\BigRational;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Pantry\Conversion;
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Quantity\KitchenNotation;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Technique\TechniqueCatalogue;
+
+/** How much of a recipe: exact, above 0, at most 1000. */
+final readonly class Factor
+{
+    private const MOST = 1000;
+
+    private function __construct(public BigRational $number)
+    {
+    }
+
+    /** @throws InvalidInput when it is no number above zero, or beyond any kitchen */
+    public static function of(BigRational|string $number): self
+    {
+        $number = is_string($number) ? KitchenNotation::read($number, 'factor') : $number->simplified();
+        if (! $number->isPositive() || $number->isGreaterThan(self::MOST)) {
+            throw new InvalidInput('factor', 'The factor must be above 0 and no more than 1000.');
+        }
+
+        return new self($number);
+    }
+
+    /**
+     * The factor that uses up what is there of one line's ingredient.
+     *
+     * @param  float  $grams  above 0, to 1 000 000
+     *
+     * @throws InvalidInput
+     */
+    public static function toUseUp(SettledLine $line, float $grams, MeasureStandard $standard, Pantry $pantry): self
+    {
+        if (! is_finite($grams) || $grams <= 0 || $grams > 1_000_000) {
+            throw new InvalidInput('grams', 'Say how many grams there are.');
+        }
+        $one = Conversion::toGrams($line->amount, $line->ingredient, $standard, $pantry, TechniqueCatalogue::handlingFor($line->ingredient, $line->method))->exact;
+
+        return self::of(BigRational::of(sprintf('%.3F', $grams))->dividedBy($one));
+    }
+
+    /** `1 1/2` */
+    public function text(): string
+    {
+        return KitchenNotation::write($this->number);
+    }
+}
