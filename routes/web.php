@@ -2,12 +2,16 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Classes\ClassesController;
+use App\Http\Controllers\Classes\SeatsController;
+use App\Http\Controllers\Drawer\DrawerController;
 use App\Http\Controllers\Join\SectionNamesController;
 use App\Http\Controllers\Join\StationSessionController;
 use App\Http\Controllers\Join\StudentSessionController;
 use App\Http\Controllers\Lab\BoardController;
 use App\Http\Controllers\Lab\LabStateController;
 use App\Http\Controllers\Lab\LiveController;
+use App\Http\Controllers\Pantry\PantryController;
 use App\Http\Controllers\Pantry\PantryNamesController;
 use App\Http\Controllers\Prepare\LabsController;
 use App\Http\Controllers\Prepare\RecipeLabController;
@@ -46,6 +50,27 @@ Route::prefix('api')->group(function (): void {
         Route::post('labs/{lab}/copy', [LabsController::class, 'copy']);
         Route::post('labs/{lab}/archive', [LabsController::class, 'archive']);
 
+        Route::post('sections', [ClassesController::class, 'store']);
+        Route::get('sections/{section}', [ClassesController::class, 'show']);
+        Route::put('sections/{section}', [ClassesController::class, 'update']);
+        Route::post('sections/{section}/code', [ClassesController::class, 'renewCode']);
+        Route::post('sections/{section}/roster', [ClassesController::class, 'roster']);
+        Route::post('sections/{section}/stations', [SeatsController::class, 'addStation']);
+        Route::put('sections/{section}/stations/{station}', [SeatsController::class, 'changeStation'])->scopeBindings();
+        Route::delete('sections/{section}/stations/{station}', [SeatsController::class, 'dropStation'])->scopeBindings();
+        Route::put('sections/{section}/students/{student}', [SeatsController::class, 'changeStudent'])->scopeBindings();
+        Route::delete('sections/{section}/students/{student}', [SeatsController::class, 'eraseStudent'])->scopeBindings();
+        Route::post('sections/{section}/colleagues', [SeatsController::class, 'addColleague']);
+        Route::delete('sections/{section}/colleagues/{colleague}', [SeatsController::class, 'dropColleague'])->scopeBindings();
+
+        Route::get('drawer', [DrawerController::class, 'show']);
+        Route::put('drawer/tools/{id}', [DrawerController::class, 'keepTool']);
+        Route::post('drawer/scales', [DrawerController::class, 'addScale']);
+        Route::delete('drawer/scales/{scale}', [DrawerController::class, 'dropScale'])->whereNumber('scale');
+
+        Route::get('pantry', [PantryController::class, 'index']);
+        Route::put('pantry/{ingredient}', [PantryController::class, 'update']);
+        Route::delete('pantry/{ingredient}', [PantryController::class, 'destroy']);
         Route::get('pantry/names', [PantryNamesController::class, 'index']);
         Route::get('recipes', [RecipesController::class, 'index']);
         Route::post('recipes', [RecipesController::class, 'store']);

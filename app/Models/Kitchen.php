@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $time_zone
  * @property-read Collection<int, Tool> $tools
  * @property-read Collection<int, Scale> $scales
+ * @property-read Collection<int, OwnWeight> $ownWeights
  */
 final class Kitchen extends Model
 {
@@ -38,9 +39,18 @@ final class Kitchen extends Model
         return $this->hasMany(Scale::class)->orderBy('id');
     }
 
+    /** @return HasMany<OwnWeight, $this> */
+    public function ownWeights(): HasMany
+    {
+        return $this->hasMany(OwnWeight::class);
+    }
+
+    /** The reference, with this kitchen's own weights laid over it. */
     public function pantry(): Pantry
     {
-        return Pantry::reference();
+        return Pantry::reference()->with($this->ownWeights->mapWithKeys(fn (OwnWeight $own): array => [
+            $own->ingredient_id => ['g_per_us_cup' => $own->g_per_us_cup, 'g_per_piece' => $own->g_per_piece],
+        ])->all());
     }
 
     /** @return list<MeasuringTool> as the planner wants them */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Plan\LinePlan;
 use Hovik\Core\Plan\LinePlanner;
 use Hovik\Core\Quantity\Amount;
@@ -48,7 +47,7 @@ final class LabItem extends Model
     public function plan(LinePlanner $planner): LinePlan
     {
         return $planner->plan(
-            Pantry::reference()->ingredient($this->ingredient_id),
+            $planner->pantry->ingredient($this->ingredient_id),
             Amount::of($this->amount, Unit::named($this->unit)),
             $this->strictness,
             $this->askedMethod(),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Plan\LinePlanner;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\HouseMethod;
@@ -36,6 +35,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property-read Collection<int, Station> $stations
  * @property-read Collection<int, Student> $students
  * @property-read Collection<int, Lab> $labs
+ * @property-read Collection<int, Colleague> $colleagues
  */
 final class Section extends Model
 {
@@ -85,11 +85,17 @@ final class Section extends Model
         return $this->hasOne(Lab::class)->where('state', Lab::OPEN);
     }
 
+    /** @return HasMany<Colleague, $this> */
+    public function colleagues(): HasMany
+    {
+        return $this->hasMany(Colleague::class)->orderBy('id');
+    }
+
     /** Plans lines by this class's settings and its kitchen's drawer. */
     public function linePlanner(): LinePlanner
     {
         return new LinePlanner(
-            Pantry::reference(),
+            $this->kitchen->pantry(),
             $this->kitchen->drawer($this->standard),
             $this->standard,
             $this->tolerance_level,

@@ -37,6 +37,18 @@ final class Teacher extends User
         return $this->hasMany(Section::class)->orderBy('starts_at');
     }
 
+    /**
+     * Their own classes and those they help with.
+     *
+     * @return Collection<int, Section>
+     */
+    public function classes(): Collection
+    {
+        $helping = Colleague::query()->where('teacher_id', $this->id)->pluck('section_id');
+
+        return Section::query()->where('teacher_id', $this->id)->orWhereIn('id', $helping)->orderBy('starts_at')->orderBy('id')->get();
+    }
+
     /** Nobody is remembered on a school's machines. */
     public function getRememberTokenName(): string
     {

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $catalogue_id
  * @property int $count
  * @property string|null $true_ml
+ * @property string|null $place
  */
 final class Tool extends Model
 {

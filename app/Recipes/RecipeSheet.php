@@ -41,7 +41,7 @@ final readonly class RecipeSheet
 
     public static function of(RecipeVersion $version, Section $section, Factor $factor): self
     {
-        $pantry = Pantry::reference();
+        $pantry = $section->kitchen->pantry();
         $standard = $section->standard;
         $reader = new LineReader($pantry);
         $reads = array_map(static fn (array $line): ReadLine => $reader->read($line['text']), $version->lines);

@@ -59,6 +59,11 @@ final class ToolCatalogue
         return new Scale((float) $row['readability_g'], $calibrationG, (float) $row['capacity_g'], (float) $row['typical_tolerance_pct'] / 100);
     }
 
+    public static function isScale(string $id): bool
+    {
+        return self::row($id, 'id')['kind'] === ToolKind::Scale->value;
+    }
+
     /** @return list<string> ids of all tools, scales included */
     public static function ids(): array
     {

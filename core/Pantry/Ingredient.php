@@ -42,4 +42,13 @@ final readonly class Ingredient
         public string $notes,
     ) {
     }
+
+    /** The same with a kitchen's own weights. */
+    public function weighing(?BigDecimal $gramsPerUsCup, ?BigDecimal $gramsPerTsp, ?BigDecimal $gramsPerPiece): self
+    {
+        return new self(
+            $this->id, $this->name, $this->aliases, $this->family, $this->referenceHandling, $gramsPerUsCup, $gramsPerTsp, $gramsPerPiece,
+            $this->cvFill, $this->cvBatch, $this->reposeDeg, $this->residue, $this->allergens, $this->rawRisk, 'own', 'high', $this->notes,
+        );
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Pantry;
 
 use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Hovik\Core\InvalidInput;
 
 /** The catalogue of ingredients and of what each way of handling does to their weight. */
@@ -53,6 +54,38 @@ final class Pantry
         }
 
         return self::$reference;
+    }
+
+    /**
+     * This pantry with some weights replaced by a kitchen's own; their source is then `own`.
+     *
+     * @param  array<string, array{g_per_us_cup: string|null, g_per_piece: string|null}>  $own  by ingredient id; null keeps the reference
+     *
+     * @throws InvalidInput when an ingredient is not in the pantry, or a weight makes no sense for it
+     */
+    public function with(array $own): self
+    {
+        if ($own === []) {
+            return $this;
+        }
+        $with = clone $this;
+        foreach ($own as $id => $weights) {
+            $reference = $this->ingredient($id);
+            foreach (['g_per_us_cup' => $reference->gramsPerUsCup, 'g_per_piece' => $reference->gramsPerPiece] as $field => $was) {
+                $grams = $weights[$field];
+                if ($grams !== null && ($was === null || ! is_numeric($grams) || (float) $grams <= 0 || (float) $grams > 3000)) {
+                    throw new InvalidInput($field, "{$reference->name} cannot weigh that.");
+                }
+            }
+            $cup = $weights['g_per_us_cup'] === null ? $reference->gramsPerUsCup : BigDecimal::of($weights['g_per_us_cup']);
+            // A spoon keeps its own relation to the cup.
+            $spoon = $weights['g_per_us_cup'] === null || $reference->gramsPerTsp === null || $reference->gramsPerUsCup === null || $cup === null
+                ? $reference->gramsPerTsp
+                : $reference->gramsPerTsp->multipliedBy($cup)->dividedBy($reference->gramsPerUsCup, 4, RoundingMode::HALF_UP);
+            $with->made[$id] = $reference->weighing($cup, $spoon, $weights['g_per_piece'] === null ? $reference->gramsPerPiece : BigDecimal::of($weights['g_per_piece']));
+        }
+
+        return $with;
     }
 
     /** @throws InvalidInput when there is no such ingredient */

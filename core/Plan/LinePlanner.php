@@ -29,7 +29,7 @@ final class LinePlanner
      * @param  list<HouseMethod>  $methods  the class's choices; families without one take their default
      */
     public function __construct(
-        private readonly Pantry $pantry,
+        public readonly Pantry $pantry,
         private readonly array $drawer,
         private readonly MeasureStandard $standard,
         private readonly ToleranceLevel $level,

@@ -256,4 +256,8 @@ return $ingredients + [
     'fill.mark.graduated-dry-measure' => 'ringed measure, to the {mark} ring',
     'fill.mark.butter-wrapper' => 'wrapper, cut at {mark}',
     'unit.pieces' => 'pieces',
+    'source.own' => 'our own figure',
+    'method.effect.now' => '{grams} g in a cup of {name}, as now',
+    'method.effect.more' => '{grams} g in a cup of {name}: targets rise by {change} g a cup',
+    'method.effect.less' => '{grams} g in a cup of {name}: targets fall by {change} g a cup',
 ];

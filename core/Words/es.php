@@ -366,4 +366,8 @@ return [
     'fill.mark.graduated-dry-measure' => 'medida con anillos, hasta el anillo de {mark}',
     'fill.mark.butter-wrapper' => 'envoltorio, corta en {mark}',
     'unit.pieces' => 'piezas',
+    'source.own' => 'nuestra propia cifra',
+    'method.effect.now' => '{grams} g en una taza de {name}, como ahora',
+    'method.effect.more' => '{grams} g en una taza de {name}: los objetivos suben {change} g por taza',
+    'method.effect.less' => '{grams} g en una taza de {name}: los objetivos bajan {change} g por taza',
 ];

@@ -28,4 +28,8 @@ return [
     'no_title' => 'Give the recipe a name.',
     'lab_frozen' => 'This lab has been opened: its lines are frozen. Copy it to change them.',
     'lab_is_open' => 'This lab is open. Close it first.',
+    'row' => 'Row :row:',
+    'station_has_weighed' => 'This station has weighed something. It stays.',
+    'scale_has_weighed' => 'Something was weighed on this scale. It stays.',
+    'no_such_colleague' => 'No teacher of this kitchen has that e-mail.',
 ];

@@ -28,4 +28,8 @@ return [
     'no_title' => 'Ponle nombre a la receta.',
     'lab_frozen' => 'Este laboratorio ya se abrió: sus líneas están fijas. Cópialo para cambiarlas.',
     'lab_is_open' => 'Este laboratorio está abierto. Ciérralo primero.',
+    'row' => 'Fila :row:',
+    'station_has_weighed' => 'Esta estación ya pesó algo. Se queda.',
+    'scale_has_weighed' => 'Algo se pesó en esta báscula. Se queda.',
+    'no_such_colleague' => 'Ningún docente de esta cocina tiene ese correo.',
 ];

@@ -4,6 +4,230 @@
  */
 
 export interface paths {
+    "/api/sections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make a class */
+        post: operations["makeClass"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A class: settings, roster, stations, codes */
+        get: operations["class"];
+        /** Settings of a class */
+        put: operations["changeClass"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A new class code; the old one is worth nothing from now on */
+        post: operations["renewClassCode"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/roster": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Names pasted, a CSV file or OneRoster users.csv: first looked at, then taken whole or not at all */
+        post: operations["importRoster"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/stations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Another station, with a code for its tablet */
+        post: operations["addStation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/stations/{station}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Rename a station, or give its card a new code */
+        put: operations["changeStation"];
+        post?: never;
+        /** Take a station away that has weighed nothing */
+        delete: operations["dropStation"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/students/{student}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** A student's name and seat, or a PIN taken back */
+        put: operations["changeStudent"];
+        post?: never;
+        /** Erase a student and all that was weighed in their name */
+        delete: operations["eraseStudent"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/colleagues": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A co-teacher or an aide, by the e-mail they sign in with */
+        post: operations["addColleague"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/colleagues/{colleague}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Someone no longer helps with a class */
+        delete: operations["dropColleague"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tools and scales of the kitchen, and the catalogue to choose from */
+        get: operations["drawer"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/tools/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** How many of a tool the kitchen owns, and where */
+        put: operations["keepTool"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/scales": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Another scale */
+        post: operations["addScale"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/scales/{scale}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** A scale is gone that nothing was weighed on */
+        delete: operations["dropScale"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/join/{code}": {
         parameters: {
             query?: never;
@@ -101,6 +325,41 @@ export interface paths {
         /** Close the open lab; station tablets are signed out */
         post: operations["closeLab"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every ingredient with its family, weights, handlings, source */
+        get: operations["pantry"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry/{ingredient}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** The kitchen's own weight instead of the reference's, with a reason */
+        put: operations["ownWeight"];
+        post?: never;
+        /** Back to the reference weight */
+        delete: operations["backToReference"];
         options?: never;
         head?: never;
         patch?: never;
@@ -412,6 +671,20 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        ClassSettings: {
+            name: string;
+            /** @example 10:05 */
+            starts_at: string;
+            /** @example 10:52 */
+            ends_at: string;
+            /** @enum {string} */
+            standard: "us_customary" | "us_label_240" | "metric_250" | "au";
+            /** @enum {string} */
+            tolerance_level: "getting-started" | "practised" | "exacting";
+            methods: string[];
+            shows_target: boolean;
+            open_to_join: boolean;
+        };
         RecipeSummary: {
             /** @description A pasted recipe. */
             id: number;
@@ -487,6 +760,70 @@ export interface components {
             scale_u_g: number;
             /** Format: date-time */
             at: string;
+        };
+        Class: {
+            id: number;
+            code: string;
+            settings: components["schemas"]["ClassSettings"];
+            /** @description Where cooks disagree: one house method a family. */
+            schools: {
+                family: string;
+                methods: {
+                    id: string;
+                    name: string;
+                    /** @description What it makes a cup weigh. */
+                    effect: string;
+                    chosen: boolean;
+                }[];
+            }[];
+            stations: {
+                id: number;
+                name: string;
+                code: string;
+            }[];
+            students: {
+                id: number;
+                name: string;
+                number: number;
+                station_id: number | null;
+                has_pin: boolean;
+            }[];
+            colleagues: {
+                id: number;
+                name: string;
+                /** @enum {string} */
+                role: "co-teacher" | "aide";
+            }[];
+        };
+        Drawer: {
+            /** @description Of the catalogue, owned or not. */
+            tools: {
+                id: string;
+                kind: string;
+                name: string;
+                nominal: string;
+                ml: number;
+                /** @description 0: not owned. */
+                count: number;
+                place: string | null;
+                /** @description False: cannot be levelled, not fit for checking. */
+                fit: boolean;
+            }[];
+            scales: {
+                id: number;
+                name: string;
+                step: number;
+                decimals: number;
+                capacity: number | null;
+                /** Format: date */
+                checked_on: string | null;
+            }[];
+            scale_kinds: {
+                id: string;
+                step: number;
+                decimals: number;
+                capacity: number;
+            }[];
         };
         Kitchen: {
             /**
@@ -568,6 +905,35 @@ export interface components {
         };
         /** @enum {string} */
         VerdictWord: "level" | "heaped" | "shy" | "too-close";
+        PantryEntry: {
+            id: string;
+            name: string;
+            aliases: string[];
+            family: string;
+            /** @description As used now. */
+            grams: number;
+            reference_grams: number;
+            /** @enum {string} */
+            per: "cup" | "piece";
+            per_tsp: number | null;
+            handlings: {
+                name: string;
+                factor: number;
+                /** @enum {string} */
+                advisable: "yes" | "no" | "by-school";
+            }[];
+            allergens: string[];
+            source: string;
+            /** @enum {string} */
+            confidence: "high" | "medium" | "low";
+            notes: string;
+            own: {
+                reason: string;
+                by: string;
+                /** Format: date */
+                on: string;
+            } | null;
+        };
         LabSheet: {
             id: number;
             title: string;
@@ -885,6 +1251,456 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    makeClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    /** @example 10:05 */
+                    starts_at: string;
+                    /** @example 10:52 */
+                    ends_at: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Made, with a code and no stations yet. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        id: number;
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    class: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The class. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Class"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    changeClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassSettings"];
+            };
+        };
+        responses: {
+            /** @description Kept. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    renewClassCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Renewed. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    importRoster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                    /** @description True: only say what it holds. */
+                    look: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description What it holds. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        students: {
+                            row: number;
+                            name: string;
+                            number: number | null;
+                        }[];
+                        faults: {
+                            /** @description 0: the file as a whole. */
+                            row: number;
+                            text: string;
+                        }[];
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    addStation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Added. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    changeStation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                station: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    renew?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    dropStation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                station: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone; its students have no station. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    changeStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    station_id: number | null;
+                    reset_pin?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    eraseStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Erased. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+        };
+    };
+    addColleague: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    email: string;
+                    /** @enum {string} */
+                    role: "co-teacher" | "aide";
+                };
+            };
+        };
+        responses: {
+            /** @description Added. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    dropColleague: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                colleague: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+        };
+    };
+    drawer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The drawer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drawer"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+        };
+    };
+    keepTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Of the catalogue. */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description 0: none any more. */
+                    count: number;
+                    place: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    addScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    catalogue_id: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Added. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    dropScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scale: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
     sectionNames: {
         parameters: {
             query?: never;
@@ -1038,6 +1854,78 @@ export interface operations {
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
+        };
+    };
+    pantry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The pantry. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PantryEntry"][];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+        };
+    };
+    ownWeight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ingredient: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Of a US cup; of a piece where it is counted. */
+                    grams: string;
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept; labs opened before do not change. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    backToReference: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ingredient: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
         };
     };
     pantryNames: {

@@ -21,7 +21,7 @@ final class BoardController extends Controller
     ])]
     public function show(Lab $lab): BoardResource
     {
-        Gate::authorize('run', $lab);
+        Gate::authorize('watch', $lab);
 
         return new BoardResource($lab);
     }

@@ -14,7 +14,7 @@ final class LiveController extends Controller
 {
     public function show(Lab $lab): Response
     {
-        Gate::authorize('run', $lab);
+        Gate::authorize('watch', $lab);
 
         return response()->noContent();
     }

@@ -22,6 +22,10 @@ final class TodayController extends Controller
         /** @var Teacher $teacher */
         $teacher = $request->user();
 
-        return new TodayResource($teacher->load(['kitchen.scales', 'sections.labs' => fn (Relation $labs) => $labs->getQuery()->whereNull('archived_at'), 'sections.labs.items', 'sections.stations']));
+        $teacher->setRelation('sections', $teacher->classes()->load([
+            'labs' => fn (Relation $labs) => $labs->getQuery()->whereNull('archived_at'), 'labs.items', 'stations',
+        ]));
+
+        return new TodayResource($teacher->load('kitchen.scales'));
     }
 }

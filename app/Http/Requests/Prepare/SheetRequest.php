@@ -32,7 +32,7 @@ class SheetRequest extends FormRequest
     {
         /** @var Teacher $teacher */
         $teacher = $this->user();
-        $sections = $teacher->sections->sortBy('id');
+        $sections = $teacher->classes()->sortBy('id');
 
         return ($this->filled('section') ? $sections->find($this->integer('section')) : $sections->first()) ?? throw ValidationException::withMessages(['section' => [__('refusals.no_class')]]);
     }

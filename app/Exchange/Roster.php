@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+/**
+ * Reads a roster: names pasted one a line, a CSV file with a heading, or OneRoster's users.csv. Nothing is stored here: what is
+ * wrong is said by row, and only a roster without a fault is taken.
+ */
+final readonly class Roster
+{
+    /** More than any class; a school's whole list is the wrong file. */
+    private const MOST_ROWS = 60;
+
+    private const MOST_BYTES = 500_000;
+
+    /**
+     * @param  list<array{row: int, name: string, number: int|null}>  $students
+     * @param  list<array{row: int, key: string}>  $faults  row 0: the file as a whole; key of lang/LOCALE/roster.php
+     */
+    private function __construct(public array $students, public array $faults)
+    {
+    }
+
+    public static function read(string $text): self
+    {
+        $text = str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text;
+        if (strlen($text) > self::MOST_BYTES) {
+            return self::refused('too_large');
+        }
+        if (! mb_check_encoding($text, 'UTF-8') || str_contains($text, "\0")) {
+            return self::refused('encoding');
+        }
+        $rows = self::rows($text);
+        if ($rows === null) {
+            return self::refused('quotes');
+        }
+        if ($rows === []) {
+            return self::refused('empty');
+        }
+        $head = array_map(static fn (string $cell): string => mb_strtolower(trim($cell)), reset($rows));
+        $columns = self::columns($head);
+        if ($columns !== null) {
+            array_shift($rows);
+        }
+        if (count($rows) > self::MOST_ROWS) {
+            return self::refused('too_many');
+        }
+
+        return self::students($rows, $columns ?? ['name' => 0, 'family' => null, 'number' => 1, 'role' => null], $columns === null ? 1 : 2);
+    }
+
+    /** @return list<list<string>>|null null when a quotation mark is never closed */
+    private static function rows(string $text): ?array
+    {
+        if (substr_count($text, '"') % 2 === 1) {
+            return null;
+        }
+        $separator = substr_count($text, "\t") > substr_count($text, ',') ? "\t" : (substr_count($text, ';') > substr_count($text, ',') ? ';' : ',');
+        $file = fopen('php://temp', 'r+');
+        if ($file === false) {
+            return [];
+        }
+        fwrite($file, str_replace(["\r\n", "\r"], "\n", $text));
+        rewind($file);
+        $rows = [];
+        while (($cells = fgetcsv($file, null, $separator, '"', '')) !== false) {
+            $cells = array_map(static fn (?string $cell): string => trim((string) $cell), $cells);
+            if (implode('', $cells) !== '') {
+                $rows[] = $cells;
+            }
+        }
+        fclose($file);
+
+        return $rows;
+    }
+
+    /**
+     * @param  list<string>  $head
+     * @return array{name: int, family: int|null, number: int|null, role: int|null}|null null when there is no heading
+     */
+    private static function columns(array $head): ?array
+    {
+        $at = static function (string ...$names) use ($head): ?int {
+            foreach ($names as $name) {
+                $found = array_search($name, $head, true);
+                if ($found !== false) {
+                    return $found;
+                }
+            }
+
+            return null;
+        };
+        $name = $at('givenname', 'given name', 'first name', 'firstname', 'name', 'student', 'student name', 'nombre');
+
+        return $name === null ? null : [
+            'name' => $name,
+            'family' => $at('familyname', 'family name', 'last name', 'lastname', 'surname'),
+            'number' => $at('number', 'roster number', 'no', 'no.', '#', 'número'),
+            'role' => $at('role', 'roles'),
+        ];
+    }
+
+    /**
+     * @param  list<list<string>>  $rows
+     * @param  array{name: int, family: int|null, number: int|null, role: int|null}  $columns
+     */
+    private static function students(array $rows, array $columns, int $firstRow): self
+    {
+        $students = $faults = $names = $numbers = [];
+        foreach ($rows as $i => $cells) {
+            $row = $i + $firstRow;
+            if ($columns['role'] !== null && ! str_contains(mb_strtolower($cells[$columns['role']] ?? 'student'), 'student')) {
+                continue; // teachers and guardians of a OneRoster file
+            }
+            $name = trim((string) preg_replace('~\s+~u', ' ', $cells[$columns['name']] ?? ''));
+            $family = $columns['family'] === null ? '' : trim($cells[$columns['family']] ?? '');
+            $number = $columns['number'] === null ? '' : trim($cells[$columns['number']] ?? '');
+            $fault = match (true) {
+                $name === '' => 'no_name',
+                mb_strlen($name) > 40 => 'long_name',
+                preg_match('~^[=+\-@]~', $name) === 1 => 'formula',
+                preg_match('~[<>{}\p{C}]~u', $name) === 1 => 'signs',
+                $number !== '' && preg_match('~^\d{1,4}$~', $number) !== 1 => 'number',
+                $number !== '' && isset($numbers[$number]) => 'number_twice',
+                default => null,
+            };
+            if ($fault !== null) {
+                $faults[] = ['row' => $row, 'key' => $fault];
+
+                continue;
+            }
+            $numbers[$number] = true;
+            // As little of a child's name as tells them apart.
+            if (isset($names[mb_strtolower($name)]) && $family !== '') {
+                $name .= ' '.mb_substr($family, 0, 1).'.';
+            }
+            if (isset($names[mb_strtolower($name)])) {
+                $faults[] = ['row' => $row, 'key' => 'name_twice'];
+
+                continue;
+            }
+            $names[mb_strtolower($name)] = true;
+            $students[] = ['row' => $row, 'name' => $name, 'number' => $number === '' ? null : (int) $number];
+        }
+
+        return $students === [] && $faults === [] ? self::refused('empty') : new self($students, $faults);
+    }
+
+    private static function refused(string $key): self
+    {
+        return new self([], [['row' => 0, 'key' => $key]]);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Classes;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A roster as text. Bytes that are no text arrive base64-coded, so that the file itself is looked at, and not a mended copy. */
+final class RosterRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['text' => ['required', 'string', 'max:700000'], 'look' => ['required', 'boolean'], 'coded' => ['nullable', 'boolean']];
+    }
+
+    public function text(): string
+    {
+        $text = $this->string('text')->toString();
+
+        return $this->boolean('coded') ? (string) base64_decode($text, true) : $text;
+    }
+}

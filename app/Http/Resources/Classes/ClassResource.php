@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Classes;
+
+use App\Models\Colleague;
+use App\Models\Section;
+use App\Models\Station;
+use App\Models\Student;
+use App\Words\Said;
+use Hovik\Core\Pantry\Family;
+use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Technique\MethodEffect;
+use Hovik\Core\Words\Phrase;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use OpenApi\Attributes as OA;
+
+/** @property Section $resource */
+#[OA\Schema(schema: 'Class', required: ['id', 'code', 'settings', 'schools', 'stations', 'students', 'colleagues'], properties: [
+    new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'code', type: 'string'),
+    new OA\Property(property: 'settings', ref: '#/components/schemas/ClassSettings'),
+    new OA\Property(property: 'schools', type: 'array', description: 'Where cooks disagree: one house method a family.', items: new OA\Items(required: ['family', 'methods'], type: 'object', properties: [
+        new OA\Property(property: 'family', type: 'string'),
+        new OA\Property(property: 'methods', type: 'array', items: new OA\Items(required: ['id', 'name', 'effect', 'chosen'], type: 'object', properties: [
+            new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'effect', type: 'string', description: 'What it makes a cup weigh.'), new OA\Property(property: 'chosen', type: 'boolean'),
+        ])),
+    ])),
+    new OA\Property(property: 'stations', type: 'array', items: new OA\Items(required: ['id', 'name', 'code'], type: 'object', properties: [
+        new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'code', type: 'string'),
+    ])),
+    new OA\Property(property: 'students', type: 'array', items: new OA\Items(required: ['id', 'name', 'number', 'station_id', 'has_pin'], type: 'object', properties: [
+        new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'number', type: 'integer'),
+        new OA\Property(property: 'station_id', type: 'integer', nullable: true), new OA\Property(property: 'has_pin', type: 'boolean'),
+    ])),
+    new OA\Property(property: 'colleagues', type: 'array', items: new OA\Items(required: ['id', 'name', 'role'], type: 'object', properties: [
+        new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'role', type: 'string', enum: ['co-teacher', 'aide']),
+    ])),
+])]
+final class ClassResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $section = $this->resource;
+
+        return [
+            'id' => $section->id,
+            'code' => $section->code,
+            'settings' => [
+                'name' => $section->name, 'starts_at' => substr($section->starts_at, 0, 5), 'ends_at' => substr($section->ends_at, 0, 5),
+                'standard' => $section->standard->value, 'tolerance_level' => $section->tolerance_level->value, 'methods' => $section->methods,
+                'shows_target' => $section->shows_target, 'open_to_join' => $section->open_to_join,
+            ],
+            'schools' => array_map(fn (Family $family): array => $this->school($family), [Family::FinePowder, Family::MoistSugar]),
+            'stations' => $section->stations->map(fn (Station $station): array => ['id' => $station->id, 'name' => $station->name, 'code' => $station->code])->all(),
+            'students' => $section->students->map(fn (Student $student): array => ['id' => $student->id, 'name' => $student->name, 'number' => $student->roster_number, 'station_id' => $student->station_id, 'has_pin' => $student->pin !== null])->all(),
+            'colleagues' => $section->colleagues->map(fn (Colleague $colleague): array => ['id' => $colleague->id, 'name' => $colleague->teacher->name, 'role' => $colleague->role])->all(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function school(Family $family): array
+    {
+        $section = $this->resource;
+        $methods = HouseMethod::forFamily($family);
+        $chosen = array_values(array_filter($methods, static fn (HouseMethod $method): bool => in_array($method->value, $section->methods, true)))[0] ?? $methods[0];
+
+        return ['family' => $family->value, 'methods' => array_map(static fn (HouseMethod $method): array => [
+            'id' => $method->value,
+            'name' => Said::phrase(Phrase::of("method.$method->value")),
+            'effect' => Said::phrase(MethodEffect::of($method, $chosen, $section->standard, $section->kitchen->pantry())),
+            'chosen' => $method === $chosen,
+        ], $methods)];
+    }
+}

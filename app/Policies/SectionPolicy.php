@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Colleague;
+use App\Models\Section;
+use App\Models\Teacher;
+use Illuminate\Contracts\Auth\Authenticatable;
+
+/** A class is its teacher's and its co-teachers'; aides may watch. */
+final class SectionPolicy
+{
+    public function run(Authenticatable $actor, Section $section): bool
+    {
+        return $actor instanceof Teacher && ($section->teacher_id === $actor->id || $this->helps($actor, $section, [Colleague::CO_TEACHER]));
+    }
+
+    public function watch(Authenticatable $actor, Section $section): bool
+    {
+        return $actor instanceof Teacher && ($section->teacher_id === $actor->id || $this->helps($actor, $section, [Colleague::CO_TEACHER, Colleague::AIDE]));
+    }
+
+    /** @param  list<string>  $roles */
+    private function helps(Teacher $teacher, Section $section, array $roles): bool
+    {
+        return Colleague::query()->where('section_id', $section->id)->where('teacher_id', $teacher->id)->whereIn('role', $roles)->exists();
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Section;
+use App\Models\Student;
+use App\Models\Teacher;
+
+beforeEach(function () {
+    $this->class = $this->section();
+    $this->asTeacher($this->class->teacher);
+    $this->url = "/api/sections/{$this->class->id}";
+    $this->settings = fn (array $change = []): array => $change + [
+        'name' => 'Foods 1', 'starts_at' => '09:00', 'ends_at' => '09:47', 'standard' => 'metric_250', 'tolerance_level' => 'exacting',
+        'methods' => ['dip-sweep'], 'shows_target' => true, 'open_to_join' => false,
+    ];
+});
+
+it('makes a class, and sets it up', function () {
+    $id = $this->postJson('/api/sections', ['name' => 'Foods 2', 'starts_at' => '11:00', 'ends_at' => '11:47'])->assertCreated()->json('id');
+    expect(Section::query()->find($id)?->code)->toMatch('/^[B-Z]{6}$/');
+    $this->putJson($this->url, ($this->settings)())->assertNoContent();
+    $this->getJson($this->url)->assertOk()->assertJsonPath('settings.standard', 'metric_250')->assertJsonPath('settings.shows_target', true)
+        ->assertJsonPath('schools.0.methods.2.chosen', true)->assertJsonCount(2, 'stations')->assertJsonCount(4, 'students');
+});
+
+it('says what another house method would change', function () {
+    $methods = $this->getJson($this->url)->json('schools.0.methods');
+    expect($methods[0]['effect'])->toBe('125 g in a cup of All-purpose flour, as now')
+        ->and($methods[1]['effect'])->toContain('targets fall by 10 g a cup')->and($methods[2]['effect'])->toContain('targets rise by 13 g a cup');
+});
+
+it('refuses settings that make no sense', function (array $change, string $field) {
+    $this->putJson($this->url, ($this->settings)($change))->assertUnprocessable()->assertJsonValidationErrors($field);
+    expect($this->class->refresh()->name)->toBe('Foods 1')->and($this->class->standard->value)->toBe('us_customary');
+})->with([[['standard' => 'imperial'], 'standard'], [['ends_at' => '08:00'], 'ends_at'], [['methods' => ['shake']], 'methods.0'], [['name' => ''], 'name'], [['tolerance_level' => 'lax'], 'tolerance_level']]);
+
+it('takes a roster pasted, as CSV, and as OneRoster users, whole', function (string $text, array $names) {
+    $this->class->students()->delete();
+    $this->postJson("$this->url/roster", ['text' => $text, 'look' => true])->assertOk()->assertJsonPath('faults', [])->assertJsonCount(count($names), 'students');
+    expect($this->class->students()->count())->toBe(0);
+    $this->postJson("$this->url/roster", ['text' => $text, 'look' => false])->assertOk();
+    expect($this->class->students()->pluck('name')->all())->toBe($names);
+})->with([
+    'pasted' => ["Ilka\nBram\n\nNoor  Anne", ['Ilka', 'Bram', 'Noor Anne']],
+    'pasted with numbers' => ["Ilka\t3\nBram\t1", ['Bram', 'Ilka']],
+    'CSV' => ["\xEF\xBB\xBFName;Number\r\n\"Ilka\";7\r\nBram;8\r\n", ['Ilka', 'Bram']],
+    'names alike' => ["First name,Last name\nIlka,Norr\nIlka,Sand", ['Ilka', 'Ilka S.']],
+    'OneRoster' => ["\"sourcedId\",\"status\",\"enabledUser\",\"role\",\"username\",\"givenName\",\"familyName\"\n\"1\",\"active\",\"true\",\"student\",\"u1\",\"Ilka\",\"Norr\"\n\"2\",\"active\",\"true\",\"teacher\",\"u2\",\"Otto\",\"Berg\"\n", ['Ilka']],
+]);
+
+it('refuses a bad roster by row and takes nothing of it', function (string $text, string $says) {
+    $before = $this->class->students()->count();
+    $coded = ! mb_check_encoding($text, 'UTF-8') ? ['text' => base64_encode($text), 'coded' => true] : ['text' => $text];
+    $this->postJson("$this->url/roster", $coded + ['look' => true])->assertOk();
+    $errors = $this->postJson("$this->url/roster", $coded + ['look' => false])->assertUnprocessable()->json('errors.text');
+    expect(implode(' | ', $errors))->toContain($says)->and($this->class->students()->count())->toBe($before);
+})->with([
+    'formula' => ["Name\nIlka\n=HYPERLINK(\"x\")", 'Row 3: This begins like a formula'],
+    'plus' => ["Ilka\n+1", 'Row 2: This begins like a formula'],
+    'HTML' => ["Ilka\n<b>Bram</b>", 'Row 2: The name has signs'],
+    'quotes' => ["Name\n\"Ilka\nBram", 'never closed'],
+    'encoding' => ["Name\nJos\xE9", 'not in UTF-8'],
+    'many' => [implode("\n", array_map(fn (int $i): string => "Student $i", range(1, 50_000))), 'too large'],
+    'school' => [implode("\n", array_map(fn (int $i): string => "S$i", range(1, 61))), 'more than 60'],
+    'twice' => ["Ilka\nIlka", 'Row 2: That name stands twice'],
+    'there already' => ["Ilka\nOona of Hazel", 'Row 2: That name is in the class already'],
+    'number' => ["Name,Number\nIlka,abc", 'Row 2: The number must be'],
+    'long' => [str_repeat('a', 41), 'Row 1: The name is longer'],
+    'empty' => ["Name,Number\n", 'no names'],
+]);
+
+it('seats students, resets a PIN, renews codes', function () {
+    [$hazel, $rowan] = $this->class->stations->all();
+    $oona = $hazel->students->first();
+    $oona->update(['pin' => '1234']);
+    $this->putJson("$this->url/students/{$oona->id}", ['name' => 'Oona', 'station_id' => $rowan->id, 'reset_pin' => true])->assertNoContent();
+    expect($oona->refresh()->station_id)->toBe($rowan->id)->and($oona->pin)->toBeNull()->and($oona->name)->toBe('Oona');
+    [$classCode, $stationCode] = [$this->class->code, $hazel->code];
+    $this->postJson("$this->url/code")->assertNoContent();
+    $this->putJson("$this->url/stations/{$hazel->id}", ['name' => 'Hazel', 'renew' => true])->assertNoContent();
+    expect($this->class->refresh()->code)->not->toBe($classCode)->and($hazel->refresh()->code)->not->toBe($stationCode);
+    $this->postJson("$this->url/stations", ['name' => 'Alder'])->assertNoContent();
+    $this->postJson("$this->url/stations", ['name' => 'Alder'])->assertUnprocessable()->assertJsonValidationErrors('name');
+    $alder = $this->class->stations()->where('name', 'Alder')->sole();
+    $this->deleteJson("$this->url/stations/{$alder->id}")->assertNoContent();
+    $this->deleteJson("$this->url/students/{$oona->id}")->assertNoContent();
+    expect(Student::query()->find($oona->id))->toBeNull();
+});
+
+it('keeps a station that has weighed', function () {
+    $lab = $this->openLab($this->class);
+    $this->asNobody()->asStation($this->class->stations->first());
+    $this->weigh($lab->lines->first())->assertCreated();
+    $this->asNobody()->asTeacher($this->class->teacher);
+    $this->deleteJson("$this->url/stations/{$this->class->stations->first()->id}")->assertConflict()->assertJsonPath('reason', 'station_has_weighed');
+});
+
+it('lets a co-teacher run the class and an aide only watch', function () {
+    $other = Teacher::query()->create(['kitchen_id' => $this->class->kitchen_id, 'name' => 'Co', 'email' => 'co@school.example', 'password' => 'x']);
+    $lab = $this->openLab($this->class);
+    $this->postJson("$this->url/colleagues", ['email' => 'nobody@school.example', 'role' => 'aide'])->assertUnprocessable()->assertJsonValidationErrors('email');
+    $this->postJson("$this->url/colleagues", ['email' => 'co@school.example', 'role' => 'aide'])->assertNoContent();
+    $this->asNobody()->asTeacher($other);
+    $this->getJson("/api/labs/{$lab->id}/board")->assertOk();
+    $this->getJson("/api/labs/{$lab->id}/live")->assertNoContent();
+    $this->postJson("/api/labs/{$lab->id}/close")->assertForbidden();
+    $this->getJson($this->url)->assertForbidden();
+    $this->asNobody()->asTeacher($this->class->teacher)->postJson("$this->url/colleagues", ['email' => 'co@school.example', 'role' => 'co-teacher'])->assertNoContent();
+    $this->asNobody()->asTeacher($other)->getJson($this->url)->assertOk()->assertJsonPath('colleagues.0.role', 'co-teacher');
+    $this->getJson('/api/today')->assertJsonPath('sections.0.name', 'Foods 1');
+    $this->postJson("/api/labs/{$lab->id}/close")->assertNoContent();
+    $this->deleteJson("$this->url/colleagues/{$this->class->colleagues()->sole()->id}")->assertNoContent();
+    $this->getJson($this->url)->assertForbidden();
+});
+
+it('is closed to another teacher, to students, and to nobody', function () {
+    $other = $this->section('Foods 2');
+    $student = $this->class->students->first();
+    $station = $this->class->stations->first();
+    $calls = [
+        ['GET', $this->url], ['PUT', $this->url, ($this->settings)()], ['POST', "$this->url/code"], ['POST', "$this->url/roster", ['text' => 'Ilka', 'look' => false]],
+        ['POST', "$this->url/stations", ['name' => 'X']], ['PUT', "$this->url/stations/{$station->id}", ['name' => 'X']], ['DELETE', "$this->url/stations/{$station->id}"],
+        ['PUT', "$this->url/students/{$student->id}", ['name' => 'X', 'station_id' => null]], ['DELETE', "$this->url/students/{$student->id}"],
+        ['POST', "$this->url/colleagues", ['email' => 'a@b.example', 'role' => 'aide']],
+    ];
+    foreach ($calls as $call) {
+        [$method, $url, $body] = [...$call, []];
+        $this->asNobody()->asTeacher($other->teacher)->json($method, $url, $body)->assertForbidden();
+        $this->asNobody()->asStudent($student)->json($method, $url, $body)->assertUnauthorized();
+        $this->asNobody()->json($method, $url, $body)->assertUnauthorized();
+    }
+    // Another class's student under one's own class is not found.
+    $this->asNobody()->asTeacher($other->teacher)->putJson("/api/sections/{$other->id}/students/{$student->id}", ['name' => 'X', 'station_id' => null])->assertNotFound();
+    expect($student->refresh()->name)->not->toBe('X')->and($station->refresh()->name)->not->toBe('X');
+});

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\OwnWeight;
+
+beforeEach(function () {
+    $this->class = $this->section();
+    $this->asTeacher($this->class->teacher);
+});
+
+it('counts the tools a kitchen owns, and plans with them', function () {
+    $lab = $this->lab($this->class);
+    $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.plan', '1 cup + 1/2 cup + 1/4 cup');
+    $this->putJson('/api/drawer/tools/dry-cup-us-3-4', ['count' => 6, 'place' => 'shared shelf'])->assertNoContent();
+    $drawer = $this->getJson('/api/drawer')->assertOk()->assertJsonCount(2, 'scales');
+    expect(collect($drawer->json('tools'))->firstWhere('id', 'dry-cup-us-3-4'))->toMatchArray(['count' => 6, 'place' => 'shared shelf', 'fit' => true])
+        ->and(collect($drawer->json('tools'))->firstWhere('id', 'novelty-cup-1')['fit'])->toBeFalse();
+    $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.plan', '1 cup + 3/4 cup');
+    $this->putJson('/api/drawer/tools/dry-cup-us-3-4', ['count' => 0, 'place' => null])->assertNoContent();
+    $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.plan', '1 cup + 1/2 cup + 1/4 cup');
+});
+
+it('refuses tools and scales that are none', function () {
+    $this->putJson('/api/drawer/tools/shovel', ['count' => 1, 'place' => null])->assertUnprocessable()->assertJsonValidationErrors('id');
+    $this->putJson('/api/drawer/tools/scale-1g-5kg', ['count' => 1, 'place' => null])->assertUnprocessable();
+    $this->putJson('/api/drawer/tools/dry-cup-us-1', ['count' => -1, 'place' => null])->assertUnprocessable()->assertJsonValidationErrors('count');
+    $this->postJson('/api/drawer/scales', ['name' => 'Bench', 'catalogue_id' => 'scale-1g-5kg'])->assertUnprocessable()->assertJsonValidationErrors('name');
+    $this->postJson('/api/drawer/scales', ['name' => 'New', 'catalogue_id' => 'dry-cup-us-1'])->assertUnprocessable()->assertJsonValidationErrors('catalogue_id');
+    expect($this->class->kitchen->scales()->count())->toBe(2);
+});
+
+it('adds a scale and takes it away while nothing was weighed on it', function () {
+    $this->postJson('/api/drawer/scales', ['name' => 'Fine', 'catalogue_id' => 'scale-0-1g-500g'])->assertNoContent();
+    $fine = $this->class->kitchen->scales()->where('name', 'Fine')->sole();
+    $this->deleteJson("/api/drawer/scales/{$fine->id}")->assertNoContent();
+    $lab = $this->openLab($this->class);
+    $this->asNobody()->asStation($this->class->stations->first());
+    $this->weigh($lab->lines->first())->assertCreated();
+    $this->asNobody()->asTeacher($this->class->teacher);
+    $this->deleteJson("/api/drawer/scales/{$this->class->kitchen->scales->first()->id}")->assertConflict();
+});
+
+it('uses the kitchen\'s own weight with its reason, and goes back to the reference', function () {
+    $lab = $this->lab($this->class);
+    $this->putJson('/api/pantry/bread-flour', ['grams' => '130,5', 'reason' => 'Our mill, nine weighings.'])->assertNoContent();
+    $entry = collect($this->getJson('/api/pantry')->assertOk()->json())->firstWhere('id', 'bread-flour');
+    expect($entry['grams'])->toBe(130.5)->and($entry['reference_grams'])->toBe(125)->and($entry['own']['reason'])->toBe('Our mill, nine weighings.')->and($entry['source'])->toBe('our own figure');
+    $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.target_g', 228.375);
+    $this->deleteJson('/api/pantry/bread-flour')->assertNoContent();
+    $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.target_g', 218.75);
+});
+
+it('keeps an opened lab as it was frozen when a weight changes', function () {
+    $lab = $this->openLab($this->class);
+    $this->putJson('/api/pantry/bread-flour', ['grams' => '150', 'reason' => 'Another mill.'])->assertNoContent();
+    expect((float) $lab->lines()->first()?->target_g)->toBe(218.75);
+    $this->getJson("/api/labs/{$lab->id}/board")->assertJsonPath('lines.0.target_g', 218.75);
+});
+
+it('refuses a weight that cannot be, and one without a reason', function (array $body, string $field) {
+    $this->putJson('/api/pantry/bread-flour', $body)->assertUnprocessable()->assertJsonValidationErrors($field);
+    expect(OwnWeight::query()->count())->toBe(0);
+})->with([[['grams' => '0', 'reason' => 'x'], 'grams'], [['grams' => '-1', 'reason' => 'x'], 'grams'], [['grams' => 'lots', 'reason' => 'x'], 'grams'], [['grams' => '9999', 'reason' => 'x'], 'grams'], [['grams' => '120'], 'reason']]);
+
+it('knows no ingredient beyond the pantry', function () {
+    $this->putJson('/api/pantry/zorbs', ['grams' => '120', 'reason' => 'x'])->assertUnprocessable()->assertJsonValidationErrors('ingredient');
+});
+
+it('keeps kitchens apart, and students and nobody out', function () {
+    $other = $this->section('Foods 2');
+    $this->asNobody()->asTeacher($other->teacher);
+    $this->putJson('/api/pantry/bread-flour', ['grams' => '150', 'reason' => 'Theirs.'])->assertNoContent();
+    $this->putJson('/api/drawer/tools/dry-cup-us-2', ['count' => 3, 'place' => null])->assertNoContent();
+    $this->deleteJson("/api/drawer/scales/{$this->class->kitchen->scales->first()->id}")->assertNotFound();
+    $this->asNobody()->asTeacher($this->class->teacher);
+    expect(collect($this->getJson('/api/pantry')->json())->firstWhere('id', 'bread-flour')['own'])->toBeNull()
+        ->and(collect($this->getJson('/api/drawer')->json('tools'))->firstWhere('id', 'dry-cup-us-2')['count'])->toBe(0);
+    foreach ([['GET', '/api/drawer'], ['PUT', '/api/drawer/tools/dry-cup-us-1'], ['POST', '/api/drawer/scales'], ['DELETE', '/api/drawer/scales/1'], ['GET', '/api/pantry'], ['GET', '/api/pantry/names'], ['PUT', '/api/pantry/bread-flour'], ['DELETE', '/api/pantry/bread-flour']] as [$method, $url]) {
+        $this->asNobody()->asStudent($this->class->students->first())->json($method, $url)->assertUnauthorized();
+        $this->asNobody()->json($method, $url)->assertUnauthorized();
+    }
+});
