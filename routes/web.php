@@ -13,6 +13,7 @@ use App\Http\Controllers\Lab\LabStateController;
 use App\Http\Controllers\Lab\LiveController;
 use App\Http\Controllers\Pantry\PantryController;
 use App\Http\Controllers\Pantry\PantryNamesController;
+use App\Http\Controllers\Prepare\ExchangeController;
 use App\Http\Controllers\Prepare\LabsController;
 use App\Http\Controllers\Prepare\RecipeLabController;
 use App\Http\Controllers\Prepare\RecipeLineController;
@@ -43,6 +44,10 @@ Route::prefix('api')->group(function (): void {
         Route::get('labs/{lab}/board', [BoardController::class, 'show']);
         Route::get('labs/{lab}/live', [LiveController::class, 'show']);
 
+        Route::post('labs', [ExchangeController::class, 'import']);
+        Route::get('labs/{lab}/bundle', [ExchangeController::class, 'bundle']);
+        Route::get('labs/{lab}/calendar.ics', [ExchangeController::class, 'calendar']);
+        Route::get('recipes/{recipe}/json-ld', [ExchangeController::class, 'recipe']);
         Route::get('labs/{lab}/sheet', [LabsController::class, 'show']);
         Route::put('labs/{lab}', [LabsController::class, 'update']);
         Route::put('labs/{lab}/items/{item}', [LabsController::class, 'changeItem'])->scopeBindings();

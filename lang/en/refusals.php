@@ -32,4 +32,9 @@ return [
     'station_has_weighed' => 'This station has weighed something. It stays.',
     'scale_has_weighed' => 'Something was weighed on this scale. It stays.',
     'no_such_colleague' => 'No teacher of this kitchen has that e-mail.',
+    'no_json_recipe' => 'There is no recipe in that JSON.',
+    'bundle_not_json' => 'That is not a shared lab: it is not JSON.',
+    'bundle_not_a_lab' => 'That is not a shared lab.',
+    'bundle_newer' => 'That lab was shared by a newer Hovik. Update first.',
+    'bundle_lines' => 'A lab has 1 to 60 lines.',
 ];

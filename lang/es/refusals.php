@@ -32,4 +32,9 @@ return [
     'station_has_weighed' => 'Esta estación ya pesó algo. Se queda.',
     'scale_has_weighed' => 'Algo se pesó en esta báscula. Se queda.',
     'no_such_colleague' => 'Ningún docente de esta cocina tiene ese correo.',
+    'no_json_recipe' => 'No hay ninguna receta en ese JSON.',
+    'bundle_not_json' => 'No es un laboratorio compartido: no es JSON.',
+    'bundle_not_a_lab' => 'No es un laboratorio compartido.',
+    'bundle_newer' => 'Lo compartió un Hovik más nuevo. Actualiza primero.',
+    'bundle_lines' => 'Un laboratorio tiene de 1 a 60 líneas.',
 ];

@@ -382,6 +382,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes/{recipe}/json-ld": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The newest version as schema.org Recipe */
+        get: operations["recipeJsonLd"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/bundle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A lab to share with another installation: no class, student or weighing in it */
+        get: operations["labBundle"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take in a shared lab, whole or not at all */
+        post: operations["importLab"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A lab's period for a calendar */
+        get: operations["labCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labs/{lab}/sheet": {
         parameters: {
             query?: never;
@@ -1950,6 +2018,113 @@ export interface operations {
                 };
             };
             401: components["responses"]["SignedOut"];
+        };
+    };
+    recipeJsonLd: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recipe: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description JSON-LD. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/ld+json": unknown;
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    labBundle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The bundle. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    importLab: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    section: number;
+                    /** @description The bundle. */
+                    text: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Taken in; not open yet. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        id: number;
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    labCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description iCalendar. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": unknown;
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
         };
     };
     labSheet: {

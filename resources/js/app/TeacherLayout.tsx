@@ -25,13 +25,18 @@ export default function TeacherLayout() {
         <NavLink to="/today" aria-label="Hovik">
           <Brand />
         </NavLink>
-        <span className="soft">{session.data.school}</span>
+        <span className="soft school">{session.data.school}</span>
         <nav className="places">
           <NavLink to="/today">{t("places.today")}</NavLink>
           <NavLink to="/prepare">{t("places.prepare")}</NavLink>
           {atLab && <NavLink to={atLab.pathname}>{t("places.lab")}</NavLink>}
         </nav>
-        <div className="ml-auto gap-1">
+        <nav className="places ml-auto" aria-label={t("places.drawer")}>
+          <NavLink to="/drawer">{t("places.drawer")}</NavLink>
+          <NavLink to="/pantry">{t("places.pantry")}</NavLink>
+          <NavLink to="/class">{t("places.class")}</NavLink>
+        </nav>
+        <div className="gap-1">
           <button
             type="button"
             className="quiet"
@@ -50,7 +55,7 @@ export default function TeacherLayout() {
           >
             {t("places.signOut")}
           </button>
-          <span className="pl-3 font-semibold">{session.data.name}</span>
+          <span className="pl-3 font-semibold who">{session.data.name}</span>
         </div>
       </header>
       <Outlet />

@@ -47,10 +47,12 @@ function cup(fill: Fill, k: number): Drawn {
 function spoon(fill: Fill, k: number): Drawn {
   const r = Math.cbrt(fill.ml / SPOON.ml);
   const [w, d, handle] = [SPOON.wide * r * k, SPOON.deep * r * k, 3 * k];
+  // Its lettering may be wider than a small spoon: room for it at both sides.
+  const over = Math.max(0, (fill.nominal.length * 9.5 - w - handle) / 2);
   return {
-    width: w + handle,
+    width: w + handle + over,
     depth: d + 30,
-    before: 0,
+    before: over,
     element: (
       <>
         <path

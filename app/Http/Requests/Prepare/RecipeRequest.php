@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Prepare;
 
+use App\Exchange\RecipeJsonLd;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Recipe\Recipe;
 use Hovik\Core\Recipe\RecipeReader;
@@ -34,7 +35,12 @@ final class RecipeRequest extends FormRequest
 
     public function recipe(): Recipe
     {
-        return $this->read ??= (new RecipeReader(Pantry::reference()))->read($this->string('text')->toString());
+        $text = $this->string('text')->toString();
+        if (RecipeJsonLd::looksLikeIt($text)) {
+            $text = RecipeJsonLd::asText($text) ?? throw ValidationException::withMessages(['text' => [__('refusals.no_json_recipe')]]);
+        }
+
+        return $this->read ??= (new RecipeReader(Pantry::reference()))->read($text);
     }
 
     /** The one given, else the text's own. */

@@ -1,0 +1,1 @@
+export { ClassDoor as default } from "./ClassScreen";

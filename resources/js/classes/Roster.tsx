@@ -1,0 +1,104 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { type ChangeEvent, useState } from "react";
+import { useTranslation } from "react-i18next";
+import client, { asProblem, body } from "../api/client";
+import FieldProblem from "../kit/FieldProblem";
+
+/** A file's bytes as they are, so that a wrong encoding is found and not mended in silence. */
+async function coded(file: File): Promise<string> {
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  let text = "";
+  for (let i = 0; i < bytes.length; i += 8192) text += String.fromCharCode(...bytes.subarray(i, i + 8192));
+  return btoa(text);
+}
+
+/** Names pasted or a file: looked at first, row by row, then taken whole. */
+export default function Roster({ section }: { section: number }) {
+  const { t } = useTranslation();
+  const queries = useQueryClient();
+  const [text, setText] = useState("");
+  const [file, setFile] = useState<{ name: string; text: string }>();
+  const given = file ? { text: file.text, coded: true } : { text };
+  const send = (look: boolean) =>
+    body(
+      client.POST("/api/sections/{section}/roster", {
+        params: { path: { section } },
+        body: { ...given, look },
+      }),
+    );
+  const looking = useMutation({ mutationFn: () => send(true) });
+  const taking = useMutation({
+    mutationFn: () => send(false),
+    onSuccess: () => {
+      setText("");
+      setFile(undefined);
+      looking.reset();
+      queries.invalidateQueries({ queryKey: ["class", section] });
+    },
+  });
+  const choose = async (event: ChangeEvent<HTMLInputElement>) => {
+    const [chosen] = event.target.files ?? [];
+    looking.reset();
+    setFile(chosen ? { name: chosen.name, text: await coded(chosen) } : undefined);
+  };
+  const failed = [looking, taking].find((one) => one.isError);
+  const problem = failed ? asProblem(failed.error) : undefined;
+  const seen = looking.data;
+  return (
+    <section>
+      <h2 className="h2rim">{t("class.roster")}</h2>
+      <div className="grid gap-3 pt-3">
+        <label className="field">
+          <span>{t("class.paste")}</span>
+          <textarea
+            className="paste"
+            rows={4}
+            value={text}
+            disabled={file !== undefined}
+            aria-describedby="roster-hint roster-problem"
+            onChange={(event) => {
+              looking.reset();
+              setText(event.target.value);
+            }}
+          />
+          <small id="roster-hint" className="soft mt-1 block text-[1rem]">
+            {t("class.rosterHint")}
+          </small>
+        </label>
+        <label className="field">
+          <span>{t("class.file")}</span>
+          <input type="file" accept=".csv,.txt,text/csv,text/plain" onChange={choose} />
+        </label>
+        <p className="flex flex-wrap gap-2">
+          <button type="button" className="btn btn-outline min-h-11" onClick={() => looking.mutate()}>
+            {t("class.look")}
+          </button>
+          {seen && seen.faults.length === 0 && (
+            <button type="button" className="btn btn-primary min-h-11" onClick={() => taking.mutate()}>
+              {t("class.take", { count: seen.students.length })}
+            </button>
+          )}
+        </p>
+        <div id="roster-problem" role="status">
+          <FieldProblem>{problem && (problem.fields.text?.[0] ?? problem.message)}</FieldProblem>
+          {seen && seen.faults.length > 0 && (
+            <>
+              <p className="py-2 font-semibold">{t("class.faults", { count: seen.faults.length })}</p>
+              <ul>
+                {seen.faults.map((fault) => (
+                  <li key={`${fault.row} ${fault.text}`} className="note">
+                    {fault.row > 0 && <b>{t("class.row", { row: fault.row })} </b>}
+                    {fault.text}
+                  </li>
+                ))}
+              </ul>
+            </>
+          )}
+          {seen && seen.faults.length === 0 && (
+            <p className="py-2">{seen.students.map((student) => student.name).join(", ")}</p>
+          )}
+        </div>
+      </div>
+    </section>
+  );
+}
