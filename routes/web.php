@@ -13,6 +13,7 @@ use App\Http\Controllers\Lab\LabStateController;
 use App\Http\Controllers\Lab\LiveController;
 use App\Http\Controllers\Pantry\PantryController;
 use App\Http\Controllers\Pantry\PantryNamesController;
+use App\Http\Controllers\Prepare\ChartController;
 use App\Http\Controllers\Prepare\ExchangeController;
 use App\Http\Controllers\Prepare\LabsController;
 use App\Http\Controllers\Prepare\RecipeLabController;
@@ -68,6 +69,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('sections/{section}/colleagues', [SeatsController::class, 'addColleague']);
         Route::delete('sections/{section}/colleagues/{colleague}', [SeatsController::class, 'dropColleague'])->scopeBindings();
 
+        Route::get('chart', [ChartController::class, 'show']);
         Route::get('drawer', [DrawerController::class, 'show']);
         Route::put('drawer/tools/{id}', [DrawerController::class, 'keepTool']);
         Route::post('drawer/scales', [DrawerController::class, 'addScale']);

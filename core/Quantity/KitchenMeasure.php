@@ -48,6 +48,14 @@ final readonly class KitchenMeasure
         return $isMeasure || ! $kitchen->exact ? new self([$said], true, 0.0) : $kitchen;
     }
 
+    /** A volume by spoons alone; null where they cannot say it exactly. */
+    public static function inSpoons(BigRational $ml, MeasureStandard $standard): ?self
+    {
+        $parts = self::withSpoons(BigRational::zero(), $ml, $standard);
+
+        return $parts === null ? null : new self($parts, true, 0.0);
+    }
+
     /** `3/4 cup + 1 tbsp` */
     public function text(): string
     {

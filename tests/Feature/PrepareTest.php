@@ -126,3 +126,13 @@ it('shows no lab on Today that was put away', function () {
     $this->postJson("/api/labs/{$lab->id}/archive")->assertNoContent();
     $this->getJson('/api/today')->assertJsonCount(0, 'sections.0.labs');
 });
+
+it('gives the equivalents chart of the class\'s own cup', function () {
+    $rows = $this->getJson('/api/chart')->assertOk()->assertJsonPath('standard', 'us_customary')->json('rows');
+    expect($rows[0])->toBe(['measure' => '1 cup', 'spoons' => '16 tbsp', 'teaspoons' => '48', 'fluid_ounces' => '8', 'ml' => 236.6])
+        ->and($rows[4]['spoons'])->toBe('5 tbsp + 1 tsp');
+    $this->class->update(['standard' => 'au']);
+    $rows = $this->getJson('/api/chart')->json('rows');
+    expect($rows[0]['ml'])->toBe(250)->and($rows[0]['spoons'])->toBe('12 tbsp + 2 tsp')->and($rows[0]['fluid_ounces'])->toBeNull();
+    $this->asNobody()->getJson('/api/chart')->assertUnauthorized();
+});

@@ -382,6 +382,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/chart": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The equivalents chart of a class */
+        get: operations["chart"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes/{recipe}/json-ld": {
         parameters: {
             query?: never;
@@ -2018,6 +2035,40 @@ export interface operations {
                 };
             };
             401: components["responses"]["SignedOut"];
+        };
+    };
+    chart: {
+        parameters: {
+            query?: {
+                section?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Largest measure first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        section: string;
+                        standard: string;
+                        rows: {
+                            measure: string;
+                            spoons: string | null;
+                            teaspoons: string | null;
+                            fluid_ounces: string | null;
+                            ml: number;
+                        }[];
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
         };
     };
     recipeJsonLd: {

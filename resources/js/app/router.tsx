@@ -46,6 +46,13 @@ export const router = createBrowserRouter([
         ],
       },
       {
+        path: "print/:what",
+        lazy: async () => {
+          const [page] = await Promise.all([import("../print/PrintWall"), learn("teacher")]);
+          return { Component: page.default };
+        },
+      },
+      {
         path: "print/labs/:lab/:what",
         lazy: async () => {
           const [page] = await Promise.all([import("../print/PrintLab"), learn("teacher")]);

@@ -123,7 +123,23 @@ function LabPage({ sheet }: { sheet: Sheet }) {
                 </Link>
               </li>
             ))}
+            {["chart", "labels"].map((what) => (
+              <li key={what}>
+                <Link className="desk-link" to={`/print/${what}`}>
+                  {t(`lab.${what}`)}
+                </Link>
+              </li>
+            ))}
           </ul>
+        </section>
+        <section>
+          <h2 className="h2rim">{t("lab.files")}</h2>
+          <a className="desk-link" href={`/api/labs/${sheet.id}/bundle`}>
+            {t("lab.share")}
+          </a>
+          <a className="desk-link" href={`/api/labs/${sheet.id}/calendar.ics`}>
+            {t("lab.calendar")}
+          </a>
         </section>
         <Actions sheet={sheet} />
       </aside>

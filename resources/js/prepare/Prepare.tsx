@@ -6,6 +6,7 @@ import { Link, useNavigate } from "react-router";
 import client, { asProblem, body } from "../api/client";
 import Loading from "../app/Loading";
 import ProblemNote from "../app/ProblemNote";
+import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import { useDay } from "./day";
 
@@ -19,6 +20,7 @@ export default function Prepare() {
       <div className="grid content-start gap-9">
         <Recipes />
         <Labs />
+        <TakeIn />
       </div>
     </main>
   );
@@ -29,15 +31,16 @@ function PasteBox() {
   const go = useNavigate();
   const queries = useQueryClient();
   const [text, setText] = useState("");
+  const [title, setTitle] = useState("");
   const keeping = useMutation({
-    mutationFn: () => body(client.POST("/api/recipes", { body: { text } })),
+    mutationFn: () => body(client.POST("/api/recipes", { body: { text, title } })),
     onSuccess: ({ id }) => {
       queries.invalidateQueries({ queryKey: ["recipes"] });
       go(`/recipes/${id}`);
     },
   });
   const problem = keeping.isError ? asProblem(keeping.error) : undefined;
-  const says = problem && (problem.fields.text?.[0] ?? problem.fields.title?.[0] ?? problem.message);
+  const says = problem && !problem.fields.title ? (problem.fields.text?.[0] ?? problem.message) : undefined;
   const keep = (event: FormEvent) => {
     event.preventDefault();
     keeping.mutate();
@@ -63,6 +66,18 @@ function PasteBox() {
         </small>
         <FieldProblem id="paste-problem">{says}</FieldProblem>
       </label>
+      <div className="max-w-md pt-4">
+        <Field
+          label={t("prepare.name")}
+          value={title}
+          maxLength={120}
+          problem={problem?.fields.title?.[0]}
+          onChange={(event) => {
+            keeping.reset();
+            setTitle(event.target.value);
+          }}
+        />
+      </div>
       <button type="submit" className="btn btn-primary mt-4 h-12 px-8 text-[1.0625rem]" aria-busy={keeping.isPending}>
         {t("prepare.keep")}
       </button>
@@ -120,6 +135,40 @@ function Labs() {
           </li>
         ))}
       </ul>
+    </section>
+  );
+}
+
+/** A lab somebody shared, for the first class; it is prepared, not open. */
+function TakeIn() {
+  const { t } = useTranslation();
+  const go = useNavigate();
+  const queries = useQueryClient();
+  const today = useQuery({ queryKey: ["today"], queryFn: () => body(client.GET("/api/today")) });
+  const section = today.data?.sections[0]?.id ?? 0;
+  const taking = useMutation({
+    mutationFn: (text: string) => body(client.POST("/api/labs", { body: { section, text } })),
+    onSuccess: ({ id }) => {
+      queries.invalidateQueries();
+      go(`/labs/${id}/prepare`);
+    },
+  });
+  const problem = taking.isError ? asProblem(taking.error) : undefined;
+  return (
+    <section>
+      <h2 className="h2rim">{t("prepare.takeIn")}</h2>
+      <label className="field pt-3">
+        <span className="unseen">{t("prepare.takeInFile")}</span>
+        <input
+          type="file"
+          accept=".json,application/json"
+          onChange={async (event) => {
+            const [file] = event.target.files ?? [];
+            if (file) taking.mutate(await file.text());
+          }}
+        />
+        <FieldProblem>{problem && (problem.fields.text?.[0] ?? problem.message)}</FieldProblem>
+      </label>
     </section>
   );
 }

@@ -125,9 +125,14 @@ function RecipePage({ sheet, wanted, want, problem }: Props) {
               </li>
             ))}
           </ol>
-          <button type="button" className="btn btn-outline mt-3" onClick={() => setChanging(true)}>
-            {t("recipe.change")}
-          </button>
+          <p className="flex flex-wrap items-center gap-2 pt-3">
+            <button type="button" className="btn btn-outline" onClick={() => setChanging(true)}>
+              {t("recipe.change")}
+            </button>
+            <a className="quiet grid items-center" href={`/api/recipes/${sheet.id}/json-ld`}>
+              {t("recipe.export")}
+            </a>
+          </p>
         </section>
       </aside>
     </main>

@@ -1,0 +1,103 @@
+import { expect, test } from "@playwright/test";
+import { button, expectAccessible, someone, teacherSignsIn } from "./school";
+
+test("a new class: roster looked at and taken, seats by keyboard, codes, house method", async ({ browser }) => {
+  test.setTimeout(60_000);
+  const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(page);
+  await page.getByRole("link", { name: "Class" }).click();
+  await expect(page.getByRole("heading", { level: 1, name: "Foods 1, period 4" })).toBeVisible();
+  await button(page, "Make a class").click();
+  await page.getByLabel("Name of the class").fill("Foods 2, period 6");
+  await button(page, "Make a class").click();
+  await expect(page.getByRole("heading", { level: 1, name: "Foods 2, period 6" })).toBeVisible();
+
+  const names = page.getByLabel("Names, one a line");
+  await names.fill("Ilka\n=SUM(A1)\nBram");
+  await button(page, "Look at it").click();
+  await expect(page.getByText("1 row is wrong; nothing was taken.")).toBeVisible();
+  await expect(page.getByText("This begins like a formula, not like a name.")).toBeVisible();
+  await names.fill("Ilka\nBram");
+  await button(page, "Look at it").click();
+  await button(page, "Take 2 students").click();
+  await expect(page.getByLabel("Station of Ilka")).toBeVisible();
+
+  await page.getByLabel("Another station").fill("Aspen");
+  await button(page, "Add it").click();
+  await expect(page.getByRole("heading", { name: "Aspen" })).toBeVisible();
+  const seat = page.getByLabel("Station of Ilka");
+  await seat.focus();
+  await page.keyboard.press("ArrowDown");
+  await expect(page.getByRole("region", { name: "Aspen" }).getByText("Ilka")).toBeVisible();
+  await expect(page.getByText("targets rise by 13 g a cup")).toBeVisible();
+  await page.getByText("dip and sweep").click();
+  await expect(page.getByText("138 g in a cup of All-purpose flour, as now")).toBeVisible();
+  await expectAccessible(page);
+});
+
+test("a file in the wrong encoding is told, and nothing of it is taken", async ({ browser }) => {
+  const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(page);
+  await page.getByRole("link", { name: "Class" }).click();
+  await page.getByLabel("Or a file").setInputFiles({
+    name: "roster.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from("Name\nJos\xe9\n", "latin1"),
+  });
+  await button(page, "Look at it").click();
+  await expect(page.getByText("This file is not in UTF-8.")).toBeVisible();
+});
+
+test("the drawer counts tools and scales, and keeps a scale that has weighed", async ({ browser }) => {
+  const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(page);
+  await page.getByRole("link", { name: "Drawer" }).click();
+  await button(page, "Show all there are").click();
+  const cup = page
+    .getByRole("group", { name: "How many: three quarters cup" })
+    .or(page.getByRole("group", { name: "How many: 3/4 cup" }));
+  await cup.getByRole("button", { name: "One more" }).click();
+  await expect(cup.locator("output")).toHaveText("1");
+  await page.getByLabel("Another scale: its name").fill("Spare");
+  await page.getByRole("complementary").getByRole("button", { name: "Add it" }).click();
+  await expect(button(page, "Take Spare away")).toBeVisible();
+  await button(page, "Take Table left away").click();
+  await expect(page.getByText("Something was weighed on this scale. It stays.")).toBeVisible();
+  await button(page, "Take Spare away").click();
+  await expect(button(page, "Take Spare away")).toBeHidden();
+  await cup.getByRole("button", { name: "One less" }).click();
+  await expect(cup.locator("output")).toHaveText("0");
+  await expectAccessible(page);
+});
+
+test("the pantry is searched by any name, takes our own figure with a reason, and goes back", async ({ browser }) => {
+  const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(page);
+  await page.getByRole("link", { name: "Pantry" }).click();
+  await page.getByLabel("Find an ingredient").fill("icing");
+  await button(page, "Confectioners' sugar").click();
+  await page.getByLabel("Grams in a US cup").fill("lots");
+  await button(page, "Use our figure").click();
+  await expect(page.getByText("Use digits only")).toBeVisible();
+  await page.getByLabel("Grams in a US cup").fill("117");
+  await page.getByLabel("Why").fill("Ours is ground coarser.");
+  await button(page, "Use our figure").click();
+  await expect(page.getByText("The reference says 120 g.")).toBeVisible();
+  await expectAccessible(page);
+  await button(page, "Go back to the reference").click();
+  await expect(page.getByText("The reference says 120 g.")).toBeHidden();
+});
+
+for (const what of ["chart", "labels"]) {
+  test(`the ${what} print on one page`, async ({ browser }) => {
+    const page = await someone(browser);
+    await teacherSignsIn(page);
+    await page.goto(`/print/${what}`);
+    await expect(page.locator(".paper-page")).toBeVisible();
+    await expectAccessible(page);
+    for (const format of ["A4", "Letter"]) {
+      const pdf = (await page.pdf({ format })).toString("latin1");
+      expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+    }
+  });
+}
