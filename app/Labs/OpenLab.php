@@ -10,6 +10,7 @@ use App\Models\LabItem;
 use App\Models\Section;
 use Hovik\Core\Plan\Fill;
 use Hovik\Core\Plan\LinePlanner;
+use Hovik\Core\Plan\Way;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Technique\Watch;
 use Hovik\Core\Words\Phrase;
@@ -31,11 +32,12 @@ final class OpenLab
             if ($section->openLab()->exists()) {
                 throw new Refusal('another_lab_open');
             }
-            if ($lab->items->isEmpty()) {
+            $weighed = $lab->items->filter(fn (LabItem $item): bool => $item->way !== Way::Volume);
+            if ($weighed->isEmpty()) {
                 throw new Refusal('lab_empty');
             }
             $planner = $section->linePlanner();
-            foreach ($lab->items as $item) {
+            foreach ($weighed as $item) {
                 $lab->lines()->create(['position' => $item->position, 'strictness' => $item->strictness->value, 'standard' => $section->standard->value] + self::frozen($item, $planner));
             }
             $lab->update(['state' => Lab::OPEN, 'opened_at' => now()]);

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Hovik\Core\Plan\LinePlan;
 use Hovik\Core\Plan\LinePlanner;
+use Hovik\Core\Plan\Way;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Technique\HouseMethod;
@@ -24,12 +25,13 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $text
  * @property string|null $method
  * @property string|null $tolerance_pct
+ * @property Way $way
  */
 final class LabItem extends Model
 {
     protected $guarded = [];
 
-    protected $casts = ['strictness' => Strictness::class];
+    protected $casts = ['strictness' => Strictness::class, 'way' => Way::class];
 
     /** The method that the recipe's own words ask for. */
     public function askedMethod(): ?HouseMethod
@@ -52,6 +54,7 @@ final class LabItem extends Model
             $this->strictness,
             $this->askedMethod(),
             $this->tolerance(),
+            $this->way,
         );
     }
 }

@@ -44,7 +44,7 @@ final class LinePlanner
      *
      * @throws InvalidInput when the amount makes no sense for the ingredient
      */
-    public function plan(Ingredient $ingredient, Amount $amount, Strictness $strictness, ?HouseMethod $asked = null, ?float $tolerancePct = null): LinePlan
+    public function plan(Ingredient $ingredient, Amount $amount, Strictness $strictness, ?HouseMethod $asked = null, ?float $tolerancePct = null, Way $way = Way::Checked): LinePlan
     {
         $method = TechniqueCatalogue::methodFor($ingredient, $asked ?? $this->chosenFor($ingredient));
         $handling = TechniqueCatalogue::handlingFor($ingredient, $method);
@@ -55,7 +55,9 @@ final class LinePlanner
             ingredient: $ingredient,
             amount: $amount,
             measure: KitchenMeasure::asMeasured($amount, $this->standard),
-            plans: $this->tools->plan($amount, $ingredient, $this->drawer, $this->standard, $method),
+            plans: $way === Way::Weight
+                ? new Plans([], TechniqueCatalogue::for($ingredient, $method, null, $this->pantry), [Advice::WeighInstead], $conversion->exact->toFloat())
+                : $this->tools->plan($amount, $ingredient, $this->drawer, $this->standard, $method),
             method: $method,
             handling: $handling,
             targetG: $conversion->exact->toScale(4, RoundingMode::HALF_UP),

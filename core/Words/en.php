@@ -260,4 +260,5 @@ return $ingredients + [
     'method.effect.now' => '{grams} g in a cup of {name}, as now',
     'method.effect.more' => '{grams} g in a cup of {name}: targets rise by {change} g a cup',
     'method.effect.less' => '{grams} g in a cup of {name}: targets fall by {change} g a cup',
+    'weigh.out' => '{grams} g',
 ];

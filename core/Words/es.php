@@ -370,4 +370,5 @@ return [
     'method.effect.now' => '{grams} g en una taza de {name}, como ahora',
     'method.effect.more' => '{grams} g en una taza de {name}: los objetivos suben {change} g por taza',
     'method.effect.less' => '{grams} g en una taza de {name}: los objetivos bajan {change} g por taza',
+    'weigh.out' => '{grams} g',
 ];

@@ -136,3 +136,23 @@ it('gives the equivalents chart of the class\'s own cup', function () {
     expect($rows[0]['ml'])->toBe(250)->and($rows[0]['spoons'])->toBe('12 tbsp + 2 tsp')->and($rows[0]['fluid_ounces'])->toBeNull();
     $this->asNobody()->getJson('/api/chart')->assertUnauthorized();
 });
+
+it('weighs a line out, or leaves it to the tools, when the teacher says so', function () {
+    $lab = $this->lab($this->class, [['bread-flour', '1 3/4', 'cup'], ['whole-milk', '1', 'cup'], ['blueberries-fresh', '1', 'cup']]);
+    [$flour, $milk] = $lab->items->pluck('id')->all();
+    $this->putJson("/api/labs/{$lab->id}/items/$flour", ['strictness' => 'structural', 'tolerance_pct' => null, 'way' => 'weight'])->assertNoContent();
+    $this->putJson("/api/labs/{$lab->id}/items/$milk", ['strictness' => 'structural', 'tolerance_pct' => null, 'way' => 'volume'])->assertNoContent();
+    $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.way', 'weight')->assertJsonPath('lines.0.fills', [])->assertJsonPath('lines.0.plan', null)->assertJsonCount(3, 'lines');
+    $this->postJson("/api/labs/{$lab->id}/open")->assertNoContent();
+    $this->asNobody()->asStation($this->class->stations->first());
+    $this->getJson('/api/kitchen')->assertOk()->assertJsonCount(2, 'lines')->assertJsonPath('lines.0.weigh_out', '219 g')->assertJsonPath('lines.0.steps.1.id', 'weigh')
+        ->assertJsonPath('lines.1.weigh_out', '148 g');
+    $this->weigh($lab->lines()->firstOrFail(), ['grams' => '219'])->assertCreated()->assertJsonPath('verdict', 'level');
+});
+
+it('opens no lab in which nothing is weighed', function () {
+    $lab = $this->lab($this->class, [['whole-milk', '1', 'cup']]);
+    $this->putJson("/api/labs/{$lab->id}/items/{$lab->items->first()->id}", ['strictness' => 'structural', 'tolerance_pct' => null, 'way' => 'volume'])->assertNoContent();
+    $this->postJson("/api/labs/{$lab->id}/open")->assertConflict()->assertJsonPath('reason', 'lab_empty');
+    $this->putJson("/api/labs/{$lab->id}/items/{$lab->items->first()->id}", ['strictness' => 'structural', 'tolerance_pct' => null, 'way' => 'guess'])->assertUnprocessable()->assertJsonValidationErrors('way');
+});

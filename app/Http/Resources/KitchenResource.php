@@ -11,6 +11,7 @@ use App\Models\Station;
 use App\Models\Student;
 use App\Models\Weighing;
 use App\Words\Said;
+use Hovik\Core\Quantity\ShownGrams;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Technique\Technique;
 use Hovik\Core\Weighing\ScaleFitness;
@@ -48,10 +49,11 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'nominal', type: 'string', example: '1/2 cup'), new OA\Property(property: 'to_mark', type: 'string', nullable: true),
     new OA\Property(property: 'mark_ml', type: 'number', nullable: true), new OA\Property(property: 'called', type: 'string'),
 ])]
-#[OA\Schema(schema: 'KitchenLine', required: ['id', 'name', 'family', 'amount', 'recipe_says', 'fills', 'fetch', 'why_tools', 'steps', 'watch', 'cautions', 'fit_scales', 'attempts'], properties: [
+#[OA\Schema(schema: 'KitchenLine', required: ['id', 'name', 'family', 'amount', 'recipe_says', 'weigh_out', 'fills', 'fetch', 'why_tools', 'steps', 'watch', 'cautions', 'fit_scales', 'attempts'], properties: [
     new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'family', type: 'string'),
     new OA\Property(property: 'amount', type: 'string', example: '2 tbsp + 2 tsp', description: 'As a cook measures it.'),
     new OA\Property(property: 'recipe_says', type: 'string', example: '1/6 cup'),
+    new OA\Property(property: 'weigh_out', type: 'string', nullable: true, description: 'Of a line that is weighed out, not measured: how much. Elsewhere no target is told before the weight is in.'),
     new OA\Property(property: 'fills', type: 'array', items: new OA\Items(ref: '#/components/schemas/KitchenFill')),
     new OA\Property(property: 'fetch', type: 'array', items: new OA\Items(type: 'string'), description: 'Tools, then helpers, by name.'),
     new OA\Property(property: 'why_tools', type: 'string', nullable: true, description: 'Why these tools, in a sentence.'),
@@ -115,6 +117,7 @@ final class KitchenResource extends JsonResource
             'family' => $line->family,
             'amount' => Said::frozen($line->measure),
             'recipe_says' => Said::amount($line),
+            'weigh_out' => in_array(Step::Weigh->value, $line->steps, true) ? Said::phrase(Phrase::of('weigh.out', ['grams' => ShownGrams::of((float) $line->target_g)])) : null,
             'fills' => array_map(fn (array $fill): array => [
                 'kind' => $fill['kind'], 'ml' => $fill['ml'], 'count' => $fill['count'], 'nominal' => $fill['nominal'],
                 'to_mark' => $fill['to_mark'], 'mark_ml' => $fill['mark_ml'], 'called' => Said::frozen($fill['called']),

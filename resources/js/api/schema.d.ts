@@ -961,6 +961,8 @@ export interface components {
             amount: string;
             /** @example 1/6 cup */
             recipe_says: string;
+            /** @description Of a line that is weighed out, not measured: how much. Elsewhere no target is told before the weight is in. */
+            weigh_out: string | null;
             fills: components["schemas"]["KitchenFill"][];
             /** @description Tools, then helpers, by name. */
             fetch: string[];
@@ -1080,6 +1082,8 @@ export interface components {
             own_tolerance: boolean;
             /** @enum {string} */
             strictness: "structural" | "flavour" | "free";
+            /** @enum {string} */
+            way: "checked" | "weight" | "volume";
             warnings: {
                 id: string;
                 text: string;
@@ -2254,6 +2258,11 @@ export interface operations {
                     strictness: "structural" | "flavour" | "free";
                     /** @description Null: the usual. */
                     tolerance_pct: number | null;
+                    /**
+                     * @description By tools and checked by weight, weighed out, or by tools alone.
+                     * @enum {string}
+                     */
+                    way?: "checked" | "weight" | "volume";
                 };
             };
         };

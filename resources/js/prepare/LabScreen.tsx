@@ -15,6 +15,7 @@ import { useDay } from "./day";
 
 type Sheet = Schemas["LabSheet"];
 type Line = Schemas["LabSheetLine"];
+const WAYS = ["checked", "weight", "volume"] as const;
 const STRICTNESS = ["structural", "flavour", "free"] as const;
 export const PRINTS = ["cards", "sheet", "list", "techniques", "blank"] as const;
 
@@ -152,14 +153,22 @@ function LabLineRow({ lab, line, frozen }: { lab: number; line: Line; frozen: bo
   const queries = useQueryClient();
   const path = { lab, item: line.item };
   const refresh = () => queries.invalidateQueries({ queryKey: ["lab-sheet", lab] });
+  const own = line.own_tolerance ? line.tolerance_pct : null;
   const judging = useMutation({
-    mutationFn: async (strictness: (typeof STRICTNESS)[number]) =>
+    mutationFn: async (
+      change: Partial<{
+        strictness: (typeof STRICTNESS)[number];
+        way: (typeof WAYS)[number];
+        tolerance_pct: number | null;
+      }>,
+    ) =>
       void (await client.PUT("/api/labs/{lab}/items/{item}", {
         params: { path },
-        body: { strictness, tolerance_pct: line.own_tolerance ? line.tolerance_pct : null },
+        body: { strictness: line.strictness, way: line.way, tolerance_pct: own, ...change },
       })),
     onSuccess: refresh,
   });
+  const problem = judging.isError ? asProblem(judging.error) : undefined;
   const taking = useMutation({
     mutationFn: async () => void (await client.DELETE("/api/labs/{lab}/items/{item}", { params: { path } })),
     onSuccess: refresh,
@@ -224,11 +233,42 @@ function LabLineRow({ lab, line, frozen }: { lab: number; line: Line; frozen: bo
           aria-label={t("lab.strictness", { name: line.name })}
           value={line.strictness}
           disabled={frozen}
-          onChange={(event) => judging.mutate(event.target.value as (typeof STRICTNESS)[number])}
+          onChange={(event) => judging.mutate({ strictness: event.target.value as (typeof STRICTNESS)[number] })}
         >
           {STRICTNESS.map((one) => (
             <option key={one} value={one}>
               {t(`lab.${one}`)}
+            </option>
+          ))}
+        </select>
+        <label className="percent">
+          <span className="unseen">{t("lab.toleranceOf", { name: line.name })}</span>±
+          <input
+            key={line.tolerance_pct}
+            inputMode="decimal"
+            defaultValue={shown(line.tolerance_pct, Number.isInteger(line.tolerance_pct) ? 0 : 1, i18n.language)}
+            maxLength={5}
+            disabled={frozen}
+            aria-invalid={problem?.fields.tolerance_pct !== undefined}
+            onBlur={(event) => {
+              const typed = event.target.value.trim().replace(",", ".");
+              if (typed === "" ? own !== null : Number(typed) !== line.tolerance_pct) {
+                judging.mutate({ tolerance_pct: typed === "" ? null : (Number(typed) as number) });
+              }
+            }}
+          />
+          %
+        </label>
+        <select
+          className="judge"
+          aria-label={t("lab.wayOf", { name: line.name })}
+          value={line.way}
+          disabled={frozen}
+          onChange={(event) => judging.mutate({ way: event.target.value as (typeof WAYS)[number] })}
+        >
+          {WAYS.map((one) => (
+            <option key={one} value={one}>
+              {t(`lab.way.${one}`)}
             </option>
           ))}
         </select>
@@ -242,7 +282,7 @@ function LabLineRow({ lab, line, frozen }: { lab: number; line: Line; frozen: bo
             {t("lab.takeOut")}
           </button>
         )}
-        <FieldProblem>{judging.isError ? asProblem(judging.error).message : undefined}</FieldProblem>
+        <FieldProblem>{problem && (problem.fields.tolerance_pct?.[0] ?? problem.message)}</FieldProblem>
       </td>
     </tr>
   );

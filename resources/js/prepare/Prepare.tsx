@@ -51,7 +51,7 @@ function PasteBox() {
         <span>{t("prepare.paste")}</span>
         <textarea
           className="paste"
-          rows={16}
+          rows={11}
           value={text}
           placeholder={t("prepare.placeholder")}
           aria-invalid={says !== undefined}

@@ -37,6 +37,9 @@ function Measuring({ line }: { line: Line }) {
           <h1 className={`w-amt ${line.amount.length > 11 ? "long" : ""}`}>
             <KitchenFraction>{line.amount}</KitchenFraction>
           </h1>
+          {line.weigh_out && line.weigh_out !== line.amount && (
+            <p className="pt-2 text-[1.375rem] font-semibold">{t("measure.weighOut", { grams: line.weigh_out })}</p>
+          )}
           {line.recipe_says !== line.amount && (
             <p className="soft running pt-2">
               <KitchenFraction>{t("measure.recipeSays", { amount: line.recipe_says })}</KitchenFraction>

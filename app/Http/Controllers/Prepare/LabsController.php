@@ -56,6 +56,7 @@ final class LabsController extends Controller
         new OA\Parameter(name: 'lab', in: 'path', required: true, schema: new OA\Schema(type: 'integer')), new OA\Parameter(name: 'item', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['strictness', 'tolerance_pct'], properties: [
         new OA\Property(property: 'strictness', type: 'string', enum: ['structural', 'flavour', 'free']), new OA\Property(property: 'tolerance_pct', type: 'number', nullable: true, description: 'Null: the usual.'),
+        new OA\Property(property: 'way', type: 'string', enum: ['checked', 'weight', 'volume'], description: 'By tools and checked by weight, weighed out, or by tools alone.'),
     ])), responses: [
         new OA\Response(response: 204, description: 'Kept.'),
         new OA\Response(ref: '#/components/responses/SignedOut', response: 401), new OA\Response(ref: '#/components/responses/NotYours', response: 403),

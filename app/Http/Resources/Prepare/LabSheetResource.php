@@ -39,7 +39,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'preparation', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'directions', type: 'array', items: new OA\Items(type: 'string')),
 ])]
-#[OA\Schema(schema: 'LabSheetLine', required: ['item', 'text', 'name', 'amount', 'measure', 'fills', 'plan', 'why', 'alternatives', 'steps', 'technique', 'target_g', 'decimals', 'tolerance_g', 'tolerance_decimals', 'low_g', 'high_g', 'tolerance_pct', 'own_tolerance', 'strictness', 'warnings', 'working', 'source'], properties: [
+#[OA\Schema(schema: 'LabSheetLine', required: ['item', 'text', 'name', 'amount', 'measure', 'fills', 'plan', 'why', 'alternatives', 'steps', 'technique', 'target_g', 'decimals', 'tolerance_g', 'tolerance_decimals', 'low_g', 'high_g', 'tolerance_pct', 'own_tolerance', 'strictness', 'way', 'warnings', 'working', 'source'], properties: [
     new OA\Property(property: 'item', type: 'integer'), new OA\Property(property: 'text', type: 'string', nullable: true, description: 'As written.'),
     new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'amount', type: 'string'), new OA\Property(property: 'measure', type: 'string'),
     new OA\Property(property: 'fills', type: 'array', items: new OA\Items(ref: '#/components/schemas/KitchenFill')),
@@ -52,6 +52,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'low_g', type: 'number'), new OA\Property(property: 'high_g', type: 'number'),
     new OA\Property(property: 'tolerance_pct', type: 'number'), new OA\Property(property: 'own_tolerance', type: 'boolean'),
     new OA\Property(property: 'strictness', type: 'string', enum: ['structural', 'flavour', 'free']),
+    new OA\Property(property: 'way', type: 'string', enum: ['checked', 'weight', 'volume']),
     new OA\Property(property: 'warnings', type: 'array', items: new OA\Items(required: ['id', 'text'], type: 'object', properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'text', type: 'string')])),
     new OA\Property(property: 'working', type: 'array', items: new OA\Items(type: 'string')), new OA\Property(property: 'source', type: 'string', nullable: true),
 ])]
@@ -112,6 +113,7 @@ final class LabSheetResource extends JsonResource
             'tolerance_pct' => $plan->tolerance->percent,
             'own_tolerance' => $item->tolerance_pct !== null,
             'strictness' => $item->strictness->value,
+            'way' => $item->way->value,
             'warnings' => array_map(static fn (Phrase $warning): array => ['id' => substr($warning->id, strlen('warning.')), 'text' => Said::phrase($warning)], $warnings),
             'working' => array_map(Said::phrase(...), $plan->working),
             'source' => $plan->source === null ? null : Said::phrase(Phrase::of('working.source', ['source' => Phrase::of("source.$plan->source"), 'confidence' => $plan->ingredient->confidence])),
