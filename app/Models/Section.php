@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Hovik\Core\Plan\LinePlanner;
+use Hovik\Core\Plan\Schools;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Weighing\ToleranceLevel;
@@ -27,6 +28,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property MeasureStandard $standard
  * @property ToleranceLevel $tolerance_level
  * @property list<string> $methods
+ * @property array<string, string>|null $schools
  * @property string $starts_at
  * @property string $ends_at
  * @property-read Kitchen $kitchen
@@ -47,6 +49,7 @@ final class Section extends Model
         'standard' => MeasureStandard::class,
         'tolerance_level' => ToleranceLevel::class,
         'methods' => 'array',
+        'schools' => 'array',
     ];
 
     /** @return BelongsTo<Kitchen, $this> */
@@ -91,6 +94,12 @@ final class Section extends Model
         return $this->hasMany(Colleague::class)->orderBy('id');
     }
 
+    /** What this class settled on where cooks disagree about tools. */
+    public function schoolsSettled(): Schools
+    {
+        return Schools::of($this->schools ?? []);
+    }
+
     /** Plans lines by this class's settings and its kitchen's drawer. */
     public function linePlanner(): LinePlanner
     {
@@ -100,6 +109,7 @@ final class Section extends Model
             $this->standard,
             $this->tolerance_level,
             array_map(HouseMethod::from(...), $this->methods),
+            $this->schoolsSettled(),
         );
     }
 }

@@ -34,8 +34,9 @@ final class LinePlanner
         private readonly MeasureStandard $standard,
         private readonly ToleranceLevel $level,
         private readonly array $methods = [],
+        ?Schools $schools = null,
     ) {
-        $this->tools = new ToolPlanner($pantry);
+        $this->tools = new ToolPlanner($pantry, $schools);
     }
 
     /**

@@ -48,9 +48,12 @@ final class ToolPlanner
 
     private const MORE_FILLS = 5;
 
-    /** @param  float  $weighAboveCups  cups of a dry ingredient above which weighing is advised */
-    public function __construct(private readonly Pantry $pantry, private readonly float $weighAboveCups = 3.0)
+    private readonly Schools $schools;
+
+    /** @param  Schools|null  $schools  what the class settled on where cooks disagree about tools */
+    public function __construct(private readonly Pantry $pantry, ?Schools $schools = null)
     {
+        $this->schools = $schools ?? Schools::usual();
     }
 
     /**
@@ -74,7 +77,7 @@ final class ToolPlanner
         }
 
         $density = Density::of($this->pantry, $ingredient, $handling);
-        $options = $this->options($ingredient->family, $drawer, $ml, $standard);
+        $options = $this->options($ingredient, $drawer, $ml, $standard);
         $plans = $this->exactPlans($options, $ml, $ingredient->family, $density);
         if ($plans === []) {
             $plans = $this->nearestPlan($options, $ml, $density, $weighG, $ingredient->family->isPoured() ? self::NEAREST_POURS : self::NEAREST_FILLS);
@@ -82,7 +85,7 @@ final class ToolPlanner
         if ($ingredient->family->comesInSticks()) {
             $plans = [...$plans, ...$this->displacement($drawer, $ml, $density)];
         }
-        $plans = array_slice(self::explained(self::bestFirst($plans, $amount->unit)), 0, self::MOST_PLANS);
+        $plans = array_slice(self::explained($this->bestFirst($plans, $amount->unit)), 0, self::MOST_PLANS);
         $first = $plans[0]->fills[0] ?? null;
 
         return new Plans($plans, $technique($first?->tool->kind), $this->advice($plans, $options, $ml, $ingredient->family, $standard), $weighG);
@@ -117,17 +120,23 @@ final class ToolPlanner
      * @param  list<Tool>  $drawer
      * @return list<Fill> of one each
      */
-    private function options(Family $family, array $drawer, BigRational $ml, MeasureStandard $standard): array
+    private function options(Ingredient $ingredient, array $drawer, BigRational $ml, MeasureStandard $standard): array
     {
         $large = $ml->isGreaterThanOrEqualTo($standard->size(Unit::Cup)->multipliedBy(self::GRADUATED_FROM_CUPS));
+        $family = $ingredient->family;
         $options = [];
         foreach ($drawer as $tool) {
             $suits = match ($tool->kind) {
                 ToolKind::Spoon => true,
-                ToolKind::DryCup => ! $family->isPoured() || $family === Family::ViscousLiquid,
+                ToolKind::DryCup => match (true) {
+                    $family === Family::ViscousLiquid => true,
+                    $family->isPoured() => $this->schools->poursIntoDryCups(),
+                    // Seeds share the technique of spices, and are cupped all the same.
+                    $family === Family::LeavenerSpice => $this->schools->leavenersByCup() || str_ends_with($ingredient->id, '-seed'),
+                    default => true,
+                },
                 ToolKind::LiquidMeasure, ToolKind::SmallLiquidMeasure => $family->isPoured(),
-                // Cooks disagree about reading from above: trusted once its volume has been found with water.
-                ToolKind::TopReadLiquidMeasure => $family->isPoured() && $tool->trueMl !== null,
+                ToolKind::TopReadLiquidMeasure => $family->isPoured() && $this->schools->trustsTopRead($tool->trueMl !== null),
                 ToolKind::GraduatedDryMeasure => $large && ! $family->isPoured(),
                 ToolKind::ButterWrapper => $family->comesInSticks(),
                 ToolKind::NoveltyScoop, ToolKind::Scale => false,
@@ -289,7 +298,7 @@ final class ToolPlanner
         if ($family->isPoured()) {
             $advice = [...$advice, ...self::marksMissed($best, $options, $ml)];
         }
-        $isMuch = ! $family->isPoured() && $ml->isGreaterThan($standard->size(Unit::Cup)->multipliedBy(BigRational::of(sprintf('%.4F', $this->weighAboveCups))));
+        $isMuch = ! $family->isPoured() && $ml->isGreaterThan($standard->size(Unit::Cup)->multipliedBy($this->schools->weighAboveCups()));
         if ($best === null || ! $best->exact || $isMuch) {
             $advice[] = Advice::WeighInstead;
         }
@@ -324,9 +333,9 @@ final class ToolPlanner
      * @param  list<ToolPlan>  $plans
      * @return list<ToolPlan>
      */
-    private static function bestFirst(array $plans, Unit $said): array
+    private function bestFirst(array $plans, Unit $said): array
     {
-        $ranks = array_map(static fn (ToolPlan $plan): array => self::rank($plan, $said), $plans);
+        $ranks = array_map(fn (ToolPlan $plan): array => $this->rank($plan, $said), $plans);
         uksort($plans, static fn (int $a, int $b): int => $ranks[$a] <=> $ranks[$b]);
 
         return array_values($plans);
@@ -337,11 +346,11 @@ final class ToolPlanner
      *
      * @return list<bool|int|float>
      */
-    private static function rank(ToolPlan $plan, Unit $said): array
+    private function rank(ToolPlan $plan, Unit $said): array
     {
         $otherColumn = array_filter($plan->fills, static fn (Fill $f): bool => $f->toMark?->amount !== null && $f->toMark->amount->unit !== $said);
 
-        return [self::isSecondChoice($plan), $plan->fillCount(), round($plan->uG, 9), $plan->distinctTools(), $otherColumn !== []];
+        return [$this->isSecondChoice($plan), $plan->fillCount(), round($plan->uG, 9), $plan->distinctTools(), $otherColumn !== []];
     }
 
     /**
@@ -392,8 +401,10 @@ final class ToolPlanner
     }
 
     /** Small liquids go by spoon unless the class says otherwise, fat by cup or wrapper; these stay alternatives. */
-    private static function isSecondChoice(ToolPlan $plan): bool
+    private function isSecondChoice(ToolPlan $plan): bool
     {
-        return $plan->waterTo !== null || array_filter($plan->fills, static fn (Fill $f): bool => $f->tool->kind === ToolKind::SmallLiquidMeasure) !== [];
+        $bySmallMeasure = array_filter($plan->fills, static fn (Fill $f): bool => $f->tool->kind === ToolKind::SmallLiquidMeasure) !== [];
+
+        return $plan->waterTo !== null || ($bySmallMeasure && ! $this->schools->prefersSmallMeasure());
     }
 }

@@ -91,3 +91,20 @@ it('spreads a jug by the eye, not by the fill', function () use ($drawer) {
     $read = 0.7 * M_PI / 4 * 82 ** 2 / 1000 * 236.2 / 236.5882365; // mm x mm2 / 1000 = mL, x g/mL
     expect($u)->toEqualWithDelta(sqrt($read ** 2 + (118.1 * 0.001) ** 2 + (118.1 * 0.03 / sqrt(3)) ** 2), 0.001);
 });
+
+it('follows the schools a class settled on', function () use ($drawer, $us) {
+    $best = function (array $schools, string $id, string $number, Unit $unit, string ...$tools) use ($drawer, $us): ?string {
+        $plan = (new ToolPlanner(Pantry::reference(), Hovik\Core\Plan\Schools::of($schools)))->plan(Amount::of($number, $unit), Pantry::reference()->ingredient($id), $drawer(...$tools), $us);
+
+        return $plan->best()?->fills[0]->tool->id;
+    };
+    expect($best([], 'whole-milk', '1/2', Unit::Cup, 'top-read-us-1-cup'))->toBeNull()
+        ->and($best(['top-read' => 'trusted'], 'whole-milk', '1/2', Unit::Cup, 'top-read-us-1-cup'))->toBe('top-read-us-1-cup')
+        ->and($best([], 'whole-milk', '1/2', Unit::Cup, 'dry-cup-us-1-2'))->toBeNull()
+        ->and($best(['liquids-in-dry-cups' => 'brim-full'], 'whole-milk', '1/2', Unit::Cup, 'dry-cup-us-1-2'))->toBe('dry-cup-us-1-2')
+        ->and($best([], 'vanilla-extract', '1', Unit::Tablespoon, 'spoon-us-1-tbsp', 'small-liquid-us-2-fl-oz'))->toBe('spoon-us-1-tbsp')
+        ->and($best(['small-liquids' => 'small-measure'], 'vanilla-extract', '1', Unit::FluidOunce, 'spoon-us-1-tbsp', 'small-liquid-us-2-fl-oz'))->toBe('small-liquid-us-2-fl-oz')
+        ->and($best([], 'baking-powder', '1/4', Unit::Cup, 'dry-cup-us-1-4', 'spoon-us-1-tbsp'))->toBe('spoon-us-1-tbsp')
+        ->and($best(['leaveners' => 'cup'], 'baking-powder', '1/4', Unit::Cup, 'dry-cup-us-1-4', 'spoon-us-1-tbsp'))->toBe('dry-cup-us-1-4');
+    expect(fn () => Hovik\Core\Plan\Schools::of(['top-read' => 'maybe']))->toThrow(Hovik\Core\InvalidInput::class);
+});

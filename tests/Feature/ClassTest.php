@@ -12,7 +12,7 @@ beforeEach(function () {
     $this->url = "/api/sections/{$this->class->id}";
     $this->settings = fn (array $change = []): array => $change + [
         'name' => 'Foods 1', 'starts_at' => '09:00', 'ends_at' => '09:47', 'standard' => 'metric_250', 'tolerance_level' => 'exacting',
-        'methods' => ['dip-sweep'], 'shows_target' => true, 'open_to_join' => false,
+        'methods' => ['dip-sweep'], 'schools' => ['top-read' => 'trusted'], 'shows_target' => true, 'open_to_join' => false,
     ];
 });
 
@@ -33,7 +33,7 @@ it('says what another house method would change', function () {
 it('refuses settings that make no sense', function (array $change, string $field) {
     $this->putJson($this->url, ($this->settings)($change))->assertUnprocessable()->assertJsonValidationErrors($field);
     expect($this->class->refresh()->name)->toBe('Foods 1')->and($this->class->standard->value)->toBe('us_customary');
-})->with([[['standard' => 'imperial'], 'standard'], [['ends_at' => '08:00'], 'ends_at'], [['methods' => ['shake']], 'methods.0'], [['name' => ''], 'name'], [['tolerance_level' => 'lax'], 'tolerance_level']]);
+})->with([[['standard' => 'imperial'], 'standard'], [['ends_at' => '08:00'], 'ends_at'], [['methods' => ['shake']], 'methods.0'], [['schools' => ['top-read' => 'maybe']], 'schools.top-read'], [['schools' => ['ovens' => 'no']], 'schools.ovens'], [['name' => ''], 'name'], [['tolerance_level' => 'lax'], 'tolerance_level']]);
 
 it('takes a roster pasted, as CSV, and as OneRoster users, whole', function (string $text, array $names) {
     $this->class->students()->delete();

@@ -767,6 +767,10 @@ export interface components {
             /** @enum {string} */
             tolerance_level: "getting-started" | "practised" | "exacting";
             methods: string[];
+            /** @description Answers by question; those not there are as usual. */
+            schools: {
+                [key: string]: string;
+            };
             shows_target: boolean;
             open_to_join: boolean;
         };
@@ -858,6 +862,16 @@ export interface components {
                     name: string;
                     /** @description What it makes a cup weigh. */
                     effect: string;
+                    chosen: boolean;
+                }[];
+            }[];
+            /** @description Where cooks disagree about tools. */
+            questions: {
+                id: string;
+                text: string;
+                answers: {
+                    id: string;
+                    text: string;
                     chosen: boolean;
                 }[];
             }[];

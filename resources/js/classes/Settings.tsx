@@ -97,6 +97,23 @@ export default function Settings({ one }: { one: Class }) {
           ))}
         </fieldset>
       ))}
+      <div className="settings">
+        {one.questions.map((question) => (
+          <label key={question.id} className="field">
+            <span>{question.text}</span>
+            <select
+              value={question.answers.find((answer) => answer.chosen)?.id}
+              onChange={(event) => keep({ schools: { ...draft.schools, [question.id]: event.target.value } })}
+            >
+              {question.answers.map((answer) => (
+                <option key={answer.id} value={answer.id}>
+                  {answer.text}
+                </option>
+              ))}
+            </select>
+          </label>
+        ))}
+      </div>
       <label className="opt">
         <input
           type="checkbox"

@@ -10,6 +10,7 @@ use App\Models\Station;
 use App\Models\Student;
 use App\Words\Said;
 use Hovik\Core\Pantry\Family;
+use Hovik\Core\Plan\Schools;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\MethodEffect;
 use Hovik\Core\Words\Phrase;
@@ -18,7 +19,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 use OpenApi\Attributes as OA;
 
 /** @property Section $resource */
-#[OA\Schema(schema: 'Class', required: ['id', 'code', 'settings', 'schools', 'stations', 'students', 'colleagues'], properties: [
+#[OA\Schema(schema: 'Class', required: ['id', 'code', 'settings', 'schools', 'questions', 'stations', 'students', 'colleagues'], properties: [
     new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'code', type: 'string'),
     new OA\Property(property: 'settings', ref: '#/components/schemas/ClassSettings'),
     new OA\Property(property: 'schools', type: 'array', description: 'Where cooks disagree: one house method a family.', items: new OA\Items(required: ['family', 'methods'], type: 'object', properties: [
@@ -26,6 +27,12 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'methods', type: 'array', items: new OA\Items(required: ['id', 'name', 'effect', 'chosen'], type: 'object', properties: [
             new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'),
             new OA\Property(property: 'effect', type: 'string', description: 'What it makes a cup weigh.'), new OA\Property(property: 'chosen', type: 'boolean'),
+        ])),
+    ])),
+    new OA\Property(property: 'questions', type: 'array', description: 'Where cooks disagree about tools.', items: new OA\Items(required: ['id', 'text', 'answers'], type: 'object', properties: [
+        new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'text', type: 'string'),
+        new OA\Property(property: 'answers', type: 'array', items: new OA\Items(required: ['id', 'text', 'chosen'], type: 'object', properties: [
+            new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'text', type: 'string'), new OA\Property(property: 'chosen', type: 'boolean'),
         ])),
     ])),
     new OA\Property(property: 'stations', type: 'array', items: new OA\Items(required: ['id', 'name', 'code'], type: 'object', properties: [
@@ -51,13 +58,26 @@ final class ClassResource extends JsonResource
             'code' => $section->code,
             'settings' => [
                 'name' => $section->name, 'starts_at' => substr($section->starts_at, 0, 5), 'ends_at' => substr($section->ends_at, 0, 5),
-                'standard' => $section->standard->value, 'tolerance_level' => $section->tolerance_level->value, 'methods' => $section->methods,
+                'standard' => $section->standard->value, 'tolerance_level' => $section->tolerance_level->value, 'methods' => $section->methods, 'schools' => (object) ($section->schools ?? []),
                 'shows_target' => $section->shows_target, 'open_to_join' => $section->open_to_join,
             ],
             'schools' => array_map(fn (Family $family): array => $this->school($family), [Family::FinePowder, Family::MoistSugar]),
+            'questions' => array_map(fn (string $question): array => $this->question($question), array_keys(Schools::QUESTIONS)),
             'stations' => $section->stations->map(fn (Station $station): array => ['id' => $station->id, 'name' => $station->name, 'code' => $station->code])->all(),
             'students' => $section->students->map(fn (Student $student): array => ['id' => $student->id, 'name' => $student->name, 'number' => $student->roster_number, 'station_id' => $student->station_id, 'has_pin' => $student->pin !== null])->all(),
             'colleagues' => $section->colleagues->map(fn (Colleague $colleague): array => ['id' => $colleague->id, 'name' => $colleague->teacher->name, 'role' => $colleague->role])->all(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function question(string $question): array
+    {
+        $settled = $this->resource->schoolsSettled()->answer($question);
+
+        return [
+            'id' => $question,
+            'text' => Said::phrase(Phrase::of("school.$question")),
+            'answers' => array_map(static fn (string $answer): array => ['id' => $answer, 'text' => Said::phrase(Phrase::of("school.$question.$answer")), 'chosen' => $answer === $settled], Schools::QUESTIONS[$question]),
         ];
     }
 
