@@ -57,6 +57,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('labs/{lab}/archive', [LabsController::class, 'archive']);
 
         Route::post('sections', [ClassesController::class, 'store']);
+        Route::post('sections/import', [ClassesController::class, 'import']);
         Route::get('sections/{section}', [ClassesController::class, 'show']);
         Route::put('sections/{section}', [ClassesController::class, 'update']);
         Route::post('sections/{section}/code', [ClassesController::class, 'renewCode']);
@@ -76,10 +77,13 @@ Route::prefix('api')->group(function (): void {
         Route::delete('drawer/scales/{scale}', [DrawerController::class, 'dropScale'])->whereNumber('scale');
 
         Route::get('pantry', [PantryController::class, 'index']);
+        Route::post('pantry', [PantryController::class, 'store']);
+        Route::get('pantry/{ingredient}/measure', [PantryController::class, 'measure']);
         Route::put('pantry/{ingredient}', [PantryController::class, 'update']);
         Route::delete('pantry/{ingredient}', [PantryController::class, 'destroy']);
         Route::get('pantry/names', [PantryNamesController::class, 'index']);
         Route::get('recipes', [RecipesController::class, 'index']);
+        Route::get('portions', [ChartController::class, 'portions']);
         Route::post('recipes', [RecipesController::class, 'store']);
         Route::get('recipes/{recipe}', [RecipesController::class, 'show']);
         Route::post('recipes/{recipe}/versions', [RecipesController::class, 'change']);

@@ -51,6 +51,29 @@ final readonly class Roster
         return self::students($rows, $columns ?? ['name' => 0, 'family' => null, 'number' => 1, 'role' => null], $columns === null ? 1 : 2);
     }
 
+    /**
+     * The classes of a OneRoster classes.csv, by title.
+     *
+     * @return list<string>|string the titles, or the key of what is wrong
+     */
+    public static function classes(string $text): array|string
+    {
+        $text = str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text;
+        if (strlen($text) > self::MOST_BYTES || ! mb_check_encoding($text, 'UTF-8')) {
+            return strlen($text) > self::MOST_BYTES ? 'too_large' : 'encoding';
+        }
+        $rows = self::rows($text);
+        $head = array_map(static fn (string $cell): string => mb_strtolower($cell), $rows[0] ?? []);
+        $title = array_search('title', $head, true);
+        if ($rows === null || $title === false) {
+            return $rows === null ? 'quotes' : 'no_title_column';
+        }
+        $titles = array_map(static fn (array $cells): string => $cells[$title] ?? '', array_slice($rows, 1));
+        $titles = array_values(array_unique(array_filter($titles, static fn (string $one): bool => $one !== '' && mb_strlen($one) <= 80 && preg_match('~^[=+\-@]|[<>{}\p{C}]~u', $one) !== 1)));
+
+        return $titles === [] || count($titles) > self::MOST_ROWS ? 'no_classes' : $titles;
+    }
+
     /** @return list<list<string>>|null null when a quotation mark is never closed */
     private static function rows(string $text): ?array
     {

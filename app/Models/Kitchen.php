@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Hovik\Core\Drawer\Tool as MeasuringTool;
 use Hovik\Core\Drawer\ToolCatalogue;
+use Hovik\Core\Pantry\NewIngredient;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\MeasureStandard;
 use Illuminate\Database\Eloquent\Collection;
@@ -22,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Collection<int, Tool> $tools
  * @property-read Collection<int, Scale> $scales
  * @property-read Collection<int, OwnWeight> $ownWeights
+ * @property-read Collection<int, OwnIngredient> $ownIngredients
  */
 final class Kitchen extends Model
 {
@@ -45,10 +47,16 @@ final class Kitchen extends Model
         return $this->hasMany(OwnWeight::class);
     }
 
+    /** @return HasMany<OwnIngredient, $this> */
+    public function ownIngredients(): HasMany
+    {
+        return $this->hasMany(OwnIngredient::class);
+    }
+
     /** The reference, with this kitchen's own weights laid over it. */
     public function pantry(): Pantry
     {
-        return Pantry::reference()->with($this->ownWeights->mapWithKeys(fn (OwnWeight $own): array => [
+        return Pantry::reference()->adding(array_values($this->ownIngredients->map(fn (OwnIngredient $own): NewIngredient => $own->toCore())->all()))->with($this->ownWeights->mapWithKeys(fn (OwnWeight $own): array => [
             $own->ingredient_id => ['g_per_us_cup' => $own->g_per_us_cup, 'g_per_piece' => $own->g_per_piece],
         ])->all());
     }

@@ -10,6 +10,7 @@ use Brick\Math\RoundingMode;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Dimension;
+use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
@@ -60,6 +61,20 @@ final readonly class Conversion
             ...self::weightOf($density, $unitMl, $to, $standard),
             Phrase::of('working.divide', ['grams' => self::worked($grams), 'each' => self::worked($perUnit), 'unit' => self::one($to)]),
         ], $ingredient->source);
+    }
+
+    /**
+     * Grams back to the nearest measure a cook has.
+     *
+     * @throws InvalidInput when the ingredient is not measured by volume
+     */
+    public static function nearestMeasure(Amount $grams, Ingredient $ingredient, MeasureStandard $standard, Pantry $pantry): KitchenMeasure
+    {
+        // Little is measured by spoon, and a spoon may hold another weight.
+        $cups = self::fromGrams($grams->number, Unit::Cup, $ingredient, $standard, $pantry)->exact;
+        $unit = $cups->isLessThan('1/4') ? Unit::Tablespoon : Unit::Cup;
+
+        return KitchenMeasure::of(Amount::of(self::fromGrams($grams->number, $unit, $ingredient, $standard, $pantry)->exact, $unit), $standard);
     }
 
     private static function volume(Amount $amount, Density $density, MeasureStandard $standard): self

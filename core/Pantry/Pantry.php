@@ -16,6 +16,9 @@ final class Pantry
     /** @var array<string, Ingredient> made when first asked for */
     private array $made = [];
 
+    /** @var list<string> ids of foods the reference does not know */
+    private array $added = [];
+
     /** @var array<string, HandlingFactor> by "family/handling" and "ingredient/handling" */
     private array $factors = [];
 
@@ -88,18 +91,40 @@ final class Pantry
         return $with;
     }
 
+    /**
+     * This pantry and foods that a kitchen added.
+     *
+     * @param  list<NewIngredient>  $added
+     */
+    public function adding(array $added): self
+    {
+        if ($added === []) {
+            return $this;
+        }
+        $with = clone $this;
+        foreach ($added as $new) {
+            foreach ($this->ingredients as $id => $row) {
+                if ($row['family'] === $new->family->value) {
+                    $with->made[$new->id] = $new->likeItsFamily($this->ingredient($id));
+                    $with->added[] = $new->id;
+                    break;
+                }
+            }
+        }
+
+        return $with;
+    }
+
     /** @throws InvalidInput when there is no such ingredient */
     public function ingredient(string $id, string $field = 'ingredient'): Ingredient
     {
-        $row = $this->ingredients[$id] ?? throw new InvalidInput($field, "There is no ingredient '$id' in the pantry.");
-
-        return $this->made[$id] ??= self::make($row);
+        return $this->made[$id] ??= self::make($this->ingredients[$id] ?? throw new InvalidInput($field, "There is no ingredient '$id' in the pantry."));
     }
 
     /** @return list<string> */
     public function ids(): array
     {
-        return array_keys($this->ingredients);
+        return [...array_keys($this->ingredients), ...$this->added];
     }
 
     /** The ingredient's own factor before its family's; null where the handling makes no sense for it. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Words;
 
+use Hovik\Core\Pantry\NewIngredient;
+
 /** Says the core's phrases in a language. Patterns are ICU messages, in en.php and es.php beside this file. */
 final class Phrasebook
 {
@@ -54,6 +56,9 @@ final class Phrasebook
             $parts = $phrase->with['parts'] ?? [];
 
             return $this->listed(is_array($parts) ? $parts : [], $phrase->id === 'list.plus');
+        }
+        if (str_starts_with($phrase->id, 'ingredient.'.NewIngredient::PREFIX)) {
+            return NewIngredient::nameOf(substr($phrase->id, strlen('ingredient.')));
         }
         $pattern = $this->patterns[$phrase->id] ?? throw new \LogicException("No phrase '{$phrase->id}' in {$this->locale}");
         $values = array_map(fn (mixed $value): mixed => match (true) {

@@ -16,4 +16,6 @@ return [
     'number_twice' => 'That number stands twice.',
     'name_twice' => 'That name stands twice. Add a letter to tell them apart.',
     'in_class' => 'That name is in the class already.',
+    'no_title_column' => 'There is no column named title.',
+    'no_classes' => 'There are no class names in it that can be used.',
 ];

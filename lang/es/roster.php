@@ -16,4 +16,6 @@ return [
     'number_twice' => 'Ese número está dos veces.',
     'name_twice' => 'Ese nombre está dos veces. Añade una letra para distinguirlos.',
     'in_class' => 'Ese nombre ya está en el grupo.',
+    'no_title_column' => 'No hay ninguna columna llamada title.',
+    'no_classes' => 'No hay nombres de grupo que sirvan.',
 ];

@@ -134,3 +134,14 @@ it('is closed to another teacher, to students, and to nobody', function () {
     $this->asNobody()->asTeacher($other->teacher)->putJson("/api/sections/{$other->id}/students/{$student->id}", ['name' => 'X', 'station_id' => null])->assertNotFound();
     expect($student->refresh()->name)->not->toBe('X')->and($station->refresh()->name)->not->toBe('X');
 });
+
+it('makes classes from a OneRoster classes file, once', function () {
+    $csv = "\"sourcedId\",\"status\",\"title\",\"grade\"\n\"1\",\"active\",\"Foods 3\",\"9\"\n\"2\",\"active\",\"Foods 4\",\"9\"\n\"3\",\"active\",\"=BAD()\",\"9\"\n";
+    $this->postJson('/api/sections/import', ['text' => $csv])->assertCreated()->assertJsonPath('made', ['Foods 3', 'Foods 4']);
+    $this->postJson('/api/sections/import', ['text' => $csv])->assertCreated()->assertJsonPath('made', []);
+    foreach (["a,b\n1,2", "title\n\"open", ''] as $bad) {
+        $this->postJson('/api/sections/import', ['text' => $bad])->assertUnprocessable()->assertJsonValidationErrors('text');
+    }
+    expect(Section::query()->count())->toBe(3);
+    $this->asNobody()->postJson('/api/sections/import', ['text' => $csv])->assertUnauthorized();
+});

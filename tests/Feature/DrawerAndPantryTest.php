@@ -81,3 +81,44 @@ it('keeps kitchens apart, and students and nobody out', function () {
         $this->asNobody()->json($method, $url)->assertUnauthorized();
     }
 });
+
+it('adds a food the reference does not know, reads it in recipes, and takes it away', function () {
+    $id = $this->postJson('/api/pantry', ['name' => 'Teff flour', 'family' => 'fine-powder', 'grams' => '140', 'allergens' => [], 'reason' => 'Weighed five times.'])->assertCreated()->json('id');
+    $this->asTeacher($this->class->teacher->fresh()); // as another request would find it
+    expect($id)->toBe('own-teff-flour')->and(collect($this->getJson('/api/pantry')->json())->firstWhere('id', $id))->toMatchArray(['name' => 'Teff flour', 'grams' => 140, 'added' => true, 'notes' => 'Weighed five times.']);
+    $recipe = $this->postJson('/api/recipes', ['text' => "Flatbread\n1 1/2 cups teff flour\n1 cup water"])->json('id');
+    $this->getJson("/api/recipes/$recipe")->assertJsonPath('lines.0.reads_as', 'Teff flour')->assertJsonPath('lines.0.scaled.grams', 210);
+    $lab = $this->postJson("/api/recipes/$recipe/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-01'])->json('id');
+    $this->postJson("/api/labs/$lab/open")->assertNoContent();
+    $this->asNobody()->asStation($this->class->stations->first());
+    $this->getJson('/api/kitchen')->assertJsonPath('lines.0.name', 'Teff flour');
+    $this->asNobody()->asTeacher($this->class->teacher->fresh());
+    $this->deleteJson("/api/pantry/$id")->assertNoContent();
+    $this->asTeacher($this->class->teacher->fresh());
+    $this->getJson("/api/recipes/$recipe")->assertJsonPath('lines.0.reads_as', null);
+    $this->getJson("/api/labs/$lab/board")->assertOk()->assertJsonPath('lines.0.name', 'Teff flour');
+});
+
+it('refuses a food without sense', function (array $change, string $field) {
+    $this->postJson('/api/pantry', $change + ['name' => 'Teff flour', 'family' => 'fine-powder', 'grams' => '140', 'allergens' => [], 'reason' => 'x'])->assertUnprocessable()->assertJsonValidationErrors($field);
+    expect($this->class->kitchen->ownIngredients()->count())->toBe(0);
+})->with([[['name' => '<b>'], 'name'], [['name' => 'x'], 'name'], [['family' => 'dust'], 'family'], [['grams' => '-1'], 'grams'], [['grams' => '99999'], 'grams'], [['allergens' => ['pollen']], 'allergens'], [['reason' => ''], 'reason']]);
+
+it('turns grams back into the nearest measure', function () {
+    $measure = fn (string $id, string $grams) => $this->getJson("/api/pantry/$id/measure?grams=$grams");
+    $measure('all-purpose-flour', '93.75')->assertOk()->assertJson(['measure' => '3/4 cup', 'exact' => true]);
+    $measure('butter', '14.1875')->assertOk()->assertJsonPath('measure', '1 tbsp');
+    $measure('all-purpose-flour', '100')->assertOk()->assertJsonPath('exact', false);
+    $measure('all-purpose-flour', '-1')->assertUnprocessable()->assertJsonValidationErrors('grams');
+    $measure('egg-large', '50')->assertUnprocessable();
+});
+
+it('shares a batch out by cup', function () {
+    $this->getJson('/api/portions?batch=10+cups&each=1/3+cup')->assertOk()->assertJson(['portions' => 30, 'left' => null]);
+    $this->getJson('/api/portions?batch=2+1/2+cups&each=2+tbsp')->assertOk()->assertJson(['portions' => 20, 'left' => null]);
+    $this->getJson('/api/portions?batch=1+cup&each=1/3+cup')->assertJsonPath('portions', 3);
+    $this->getJson('/api/portions?batch=1+cup&each=3/8+cup')->assertJson(['portions' => 2, 'left' => '1/4 cup']);
+    foreach ([['lots', '1 cup', 'batch'], ['10 cups', '5 g', 'each'], ['1/4 cup', '1 cup', 'each'], ['0 cups', '1 cup', 'batch']] as [$batch, $each, $field]) {
+        $this->getJson('/api/portions?'.http_build_query(['batch' => $batch, 'each' => $each]))->assertUnprocessable()->assertJsonValidationErrors($field);
+    }
+});

@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sections/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Classes from a OneRoster classes.csv, those that are not there yet */
+        post: operations["importClasses"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sections/{section}": {
         parameters: {
             query?: never;
@@ -340,7 +357,8 @@ export interface paths {
         /** Every ingredient with its family, weights, handlings, source */
         get: operations["pantry"];
         put?: never;
-        post?: never;
+        /** A food the reference does not know */
+        post: operations["addIngredient"];
         delete?: never;
         options?: never;
         head?: never;
@@ -358,8 +376,25 @@ export interface paths {
         /** The kitchen's own weight instead of the reference's, with a reason */
         put: operations["ownWeight"];
         post?: never;
-        /** Back to the reference weight */
+        /** Back to the reference weight; a food that was added is taken away */
         delete: operations["backToReference"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry/{ingredient}/measure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Grams back to the nearest kitchen measure */
+        get: operations["nearestMeasure"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -374,6 +409,23 @@ export interface paths {
         };
         /** Ingredients and units to choose from */
         get: operations["pantryNames"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/portions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How many portions a batch gives, by volume */
+        get: operations["portions"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1028,6 +1080,8 @@ export interface components {
             /** @enum {string} */
             confidence: "high" | "medium" | "low";
             notes: string;
+            /** @description The reference does not know it. */
+            added: boolean;
             own: {
                 reason: string;
                 by: string;
@@ -1084,7 +1138,7 @@ export interface components {
             why: string | null;
             alternatives: string[];
             steps: string[];
-            /** @description The steps as one reminder, without the tool check every technique begins with. */
+            /** @description The steps as one reminder, without what every technique shares. */
             technique: string;
             target_g: number;
             decimals: number;
@@ -1120,6 +1174,7 @@ export interface components {
             section: {
                 id: number;
                 name: string;
+                stations: number;
             };
             standard: string;
             /** @example 1/2 */
@@ -1381,6 +1436,36 @@ export interface operations {
                 content: {
                     "application/json": {
                         id: number;
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    importClasses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Made; their times are to be set. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        made: string[];
                     };
                 };
             };
@@ -1980,6 +2065,41 @@ export interface operations {
             401: components["responses"]["SignedOut"];
         };
     };
+    addIngredient: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    family: string;
+                    /** @description Of a US cup; of a piece where it is counted. */
+                    grams: string;
+                    allergens: string[];
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Added. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        id: string;
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     ownWeight: {
         parameters: {
             query?: never;
@@ -2031,6 +2151,37 @@ export interface operations {
             401: components["responses"]["SignedOut"];
         };
     };
+    nearestMeasure: {
+        parameters: {
+            query: {
+                grams: string;
+            };
+            header?: never;
+            path: {
+                ingredient: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By the first class's cup. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        measure: string;
+                        exact: boolean;
+                        /** @description Of the measure against the grams. */
+                        error_pct: number;
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     pantryNames: {
         parameters: {
             query?: never;
@@ -2053,6 +2204,37 @@ export interface operations {
                 };
             };
             401: components["responses"]["SignedOut"];
+        };
+    };
+    portions: {
+        parameters: {
+            query: {
+                /** @example 10 cups */
+                batch: string;
+                /** @example 1/3 cup */
+                each: string;
+                section?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Whole portions, and what is left. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        portions: number;
+                        left: string | null;
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
         };
     };
     chart: {

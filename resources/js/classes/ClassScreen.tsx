@@ -335,6 +335,7 @@ function NewClass({ cancel }: { cancel?: () => void }) {
   return (
     <main className="desk">
       <h1>{t("class.make")}</h1>
+      <ClassFile done={cancel} />
       <form
         className="grid max-w-md gap-4"
         noValidate
@@ -376,5 +377,35 @@ function NewClass({ cancel }: { cancel?: () => void }) {
         </p>
       </form>
     </main>
+  );
+}
+
+/** Classes from a file of the school's own system. */
+function ClassFile({ done }: { done: (() => void) | undefined }) {
+  const { t } = useTranslation();
+  const go = useNavigate();
+  const queries = useQueryClient();
+  const taking = useMutation({
+    mutationFn: (text: string) => body(client.POST("/api/sections/import", { body: { text } })),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ["today"] });
+      done?.();
+      go("/today");
+    },
+  });
+  const problem = taking.isError ? asProblem(taking.error) : undefined;
+  return (
+    <label className="field order-last">
+      <span>{t("class.file2")}</span>
+      <input
+        type="file"
+        accept=".csv,text/csv"
+        onChange={async (event) => {
+          const [file] = event.target.files ?? [];
+          if (file) taking.mutate(await file.text());
+        }}
+      />
+      <FieldProblem>{problem && (problem.fields.text?.[0] ?? problem.message)}</FieldProblem>
+    </label>
   );
 }

@@ -7,6 +7,8 @@ import Loading from "../app/Loading";
 import ProblemNote from "../app/ProblemNote";
 import Field from "../kit/Field";
 import { shown } from "../kit/numbers";
+import NearestMeasure from "./NearestMeasure";
+import NewFood from "./NewFood";
 
 type Entry = Schemas["PantryEntry"];
 
@@ -79,7 +81,14 @@ function PantryPage({ entries }: { entries: Entry[] }) {
         {found.length === 0 && <p className="py-6">{t("pantry.none", { word: sought })}</p>}
       </div>
       <aside className="sheet-side">
-        {chosen ? <EntryPanel key={chosen.id} entry={chosen} /> : <p className="note">{t("pantry.pick")}</p>}
+        {chosen ? (
+          <EntryPanel key={chosen.id} entry={chosen} />
+        ) : (
+          <>
+            <p className="note">{t("pantry.pick")}</p>
+            <NewFood done={setOpen} />
+          </>
+        )}
       </aside>
     </main>
   );
@@ -146,6 +155,7 @@ function EntryPanel({ entry }: { entry: Entry }) {
           </table>
         </section>
       )}
+      {entry.per === "cup" && <NearestMeasure ingredient={entry.id} />}
       <form className="grid gap-3" onSubmit={keep} noValidate>
         <h2 className="h2rim">{t("pantry.ours")}</h2>
         <Field
@@ -166,9 +176,9 @@ function EntryPanel({ entry }: { entry: Entry }) {
         <button type="submit" className="btn btn-primary min-h-11" aria-busy={keeping.isPending}>
           {t("pantry.keep")}
         </button>
-        {entry.own && (
+        {(entry.own || entry.added) && (
           <button type="button" className="btn btn-outline min-h-11" onClick={() => back.mutate()}>
-            {t("pantry.back")}
+            {t(entry.added ? "pantry.takeAway" : "pantry.back")}
           </button>
         )}
         <p className="soft text-[0.875rem]">{t("pantry.frozen")}</p>

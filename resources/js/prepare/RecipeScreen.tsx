@@ -11,6 +11,7 @@ import { shown } from "../kit/numbers";
 import ChangeRecipe from "./ChangeRecipe";
 import MakeLab from "./MakeLab";
 import Mend from "./Mend";
+import Portion from "./Portion";
 import { type Sheet, type SheetLine, useSettle, useSheet, type Wanted } from "./recipe";
 import Scaler from "./Scaler";
 import WrittenLine from "./WrittenLine";
@@ -115,6 +116,7 @@ function RecipePage({ sheet, wanted, want, problem }: Props) {
         <Notes title={t("recipe.findings")} sentences={sheet.findings} />
         <Notes title={t("recipe.cautions")} sentences={sheet.cautions} />
         <MakeLab sheet={sheet} />
+        <Portion section={sheet.section.id} />
         <section>
           <h2 className="h2rim">{t("recipe.versions")}</h2>
           <ol>

@@ -41,6 +41,7 @@ export default function StationCards({ sheet }: { sheet: Sheet }) {
               <span className={`card-amt ${line.measure.length > 9 ? "long" : ""}`}>
                 <KitchenFraction>{line.measure}</KitchenFraction>
               </span>
+              <span className="card-initials">{t("print.initials")}</span>
             </div>
             <div className="running">
               {line.fills.length > 0 && <ToolRow fills={line.fills} label={line.plan ?? ""} k={5} />}

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Classes;
 
 use App\Classes\Code;
 use App\Classes\ImportRoster;
+use App\Exchange\Roster;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Classes\ClassRequest;
 use App\Http\Requests\Classes\NewClassRequest;
@@ -14,7 +15,9 @@ use App\Http\Resources\Classes\ClassResource;
 use App\Models\Section;
 use App\Models\Teacher;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
@@ -34,6 +37,32 @@ final class ClassesController extends Controller
         $section = Section::query()->create($request->validated() + ['kitchen_id' => $teacher->kitchen_id, 'teacher_id' => $teacher->id, 'code' => Code::ofClass(), 'methods' => []]);
 
         return response()->json(['id' => $section->id], 201);
+    }
+
+    #[OA\Post(path: '/api/sections/import', operationId: 'importClasses', summary: 'Classes from a OneRoster classes.csv, those that are not there yet', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['text'], properties: [
+        new OA\Property(property: 'text', type: 'string'),
+    ])), responses: [
+        new OA\Response(response: 201, description: 'Made; their times are to be set.', content: new OA\JsonContent(required: ['made'], properties: [new OA\Property(property: 'made', type: 'array', items: new OA\Items(type: 'string'))])),
+        new OA\Response(ref: '#/components/responses/SignedOut', response: 401), new OA\Response(ref: '#/components/responses/Invalid', response: 422),
+    ])]
+    public function import(Request $request): JsonResponse
+    {
+        $request->validate(['text' => ['required', 'string', 'max:600000']]);
+        /** @var Teacher $teacher */
+        $teacher = $request->user();
+        $titles = Roster::classes($request->string('text')->toString());
+        if (is_string($titles)) {
+            throw ValidationException::withMessages(['text' => [__("roster.$titles")]]);
+        }
+        $there = $teacher->classes()->pluck('name')->all();
+        $made = array_values(array_filter($titles, static fn (string $title): bool => ! in_array($title, $there, true)));
+        DB::transaction(function () use ($made, $teacher): void {
+            foreach ($made as $title) {
+                Section::query()->create(['name' => $title, 'starts_at' => '08:00', 'ends_at' => '08:47', 'kitchen_id' => $teacher->kitchen_id, 'teacher_id' => $teacher->id, 'code' => Code::ofClass(), 'methods' => []]);
+            }
+        });
+
+        return response()->json(['made' => $made], 201);
     }
 
     #[OA\Get(path: '/api/sections/{section}', operationId: 'class', summary: 'A class: settings, roster, stations, codes', parameters: [

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Prepare;
 
+use App\Models\Teacher;
 use Hovik\Core\Pantry\Conversion;
-use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Quantity\MeasureStandard;
@@ -35,12 +35,15 @@ final class SettleRequest extends FormRequest
         if ($this->string('as')->toString() !== 'settled') {
             return null;
         }
-        $ingredient = Pantry::reference()->ingredient($this->string('ingredient')->toString());
+        /** @var Teacher $teacher */
+        $teacher = $this->user();
+        $pantry = $teacher->kitchen->pantry();
+        $ingredient = $pantry->ingredient($this->string('ingredient')->toString());
         $amount = Amount::of($this->string('amount')->toString(), Unit::named($this->string('unit')->toString()));
         $method = $this->filled('method') ? HouseMethod::named($this->string('method')->toString()) : null;
         // Refuses a method of another family, a cup of eggs, a can of no size.
         TechniqueCatalogue::methodFor($ingredient, $method);
-        Conversion::toGrams($amount, $ingredient, MeasureStandard::UsCustomary, Pantry::reference(), $method?->handling());
+        Conversion::toGrams($amount, $ingredient, MeasureStandard::UsCustomary, $pantry, $method?->handling());
 
         return ['ingredient' => $ingredient->id, 'amount' => KitchenNotation::write($amount->number), 'unit' => $amount->unit->value, 'method' => $method?->value];
     }

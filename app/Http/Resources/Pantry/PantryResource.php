@@ -16,7 +16,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 use OpenApi\Attributes as OA;
 
 /** @property Kitchen $resource */
-#[OA\Schema(schema: 'PantryEntry', required: ['id', 'name', 'aliases', 'family', 'grams', 'reference_grams', 'per', 'per_tsp', 'handlings', 'allergens', 'source', 'confidence', 'notes', 'own'], properties: [
+#[OA\Schema(schema: 'PantryEntry', required: ['id', 'name', 'aliases', 'family', 'grams', 'reference_grams', 'per', 'per_tsp', 'handlings', 'allergens', 'source', 'confidence', 'notes', 'added', 'own'], properties: [
     new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'aliases', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'family', type: 'string'), new OA\Property(property: 'grams', type: 'number', description: 'As used now.'), new OA\Property(property: 'reference_grams', type: 'number'),
     new OA\Property(property: 'per', type: 'string', enum: ['cup', 'piece']), new OA\Property(property: 'per_tsp', type: 'number', nullable: true),
@@ -25,6 +25,7 @@ use OpenApi\Attributes as OA;
     ])),
     new OA\Property(property: 'allergens', type: 'array', items: new OA\Items(type: 'string')), new OA\Property(property: 'source', type: 'string'),
     new OA\Property(property: 'confidence', type: 'string', enum: ['high', 'medium', 'low']), new OA\Property(property: 'notes', type: 'string'),
+    new OA\Property(property: 'added', type: 'boolean', description: 'The reference does not know it.'),
     new OA\Property(property: 'own', required: ['reason', 'by', 'on'], type: 'object', nullable: true, properties: [
         new OA\Property(property: 'reason', type: 'string'), new OA\Property(property: 'by', type: 'string'), new OA\Property(property: 'on', type: 'string', format: 'date'),
     ]),
@@ -42,7 +43,8 @@ final class PantryResource extends JsonResource
     /** @return array<string, mixed> */
     private function entry(Ingredient $ingredient, Pantry $pantry): array
     {
-        $reference = Pantry::reference()->ingredient($ingredient->id);
+        $added = $this->resource->ownIngredients->firstWhere('ingredient_id', $ingredient->id);
+        $reference = $added === null ? Pantry::reference()->ingredient($ingredient->id) : $ingredient;
         $isCounted = $ingredient->family === Family::Counted;
         $own = $this->resource->ownWeights->firstWhere('ingredient_id', $ingredient->id);
         $handlings = [];
@@ -66,7 +68,8 @@ final class PantryResource extends JsonResource
             'allergens' => array_map(static fn (string $id): string => Said::phrase(Phrase::of("allergen.$id")), $ingredient->allergens),
             'source' => Said::phrase(Phrase::of("source.$ingredient->source")),
             'confidence' => $ingredient->confidence,
-            'notes' => $ingredient->notes,
+            'notes' => $added->reason ?? $ingredient->notes,
+            'added' => $added !== null,
             'own' => $own === null ? null : ['reason' => $own->reason, 'by' => $own->teacher->name, 'on' => $own->updated_at->toDateString()],
         ];
     }

@@ -46,7 +46,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'plan', type: 'string', nullable: true, description: 'The tools in words.'), new OA\Property(property: 'why', type: 'string', nullable: true),
     new OA\Property(property: 'alternatives', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'steps', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'technique', type: 'string', description: 'The steps as one reminder, without the tool check every technique begins with.'),
+    new OA\Property(property: 'technique', type: 'string', description: 'The steps as one reminder, without what every technique shares.'),
     new OA\Property(property: 'target_g', type: 'number'), new OA\Property(property: 'decimals', type: 'integer'),
     new OA\Property(property: 'tolerance_g', type: 'number'), new OA\Property(property: 'tolerance_decimals', type: 'integer'),
     new OA\Property(property: 'low_g', type: 'number'), new OA\Property(property: 'high_g', type: 'number'),
@@ -58,6 +58,9 @@ use OpenApi\Attributes as OA;
 ])]
 final class LabSheetResource extends JsonResource
 {
+    /** Steps a short reminder leaves out: those every technique shares, and what is done with the rest. */
+    private const UNSAID = [Step::CleanDryEmpty, Step::OverPaper, Step::ReturnExcess];
+
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
@@ -103,7 +106,7 @@ final class LabSheetResource extends JsonResource
             'why' => $best === null ? null : Said::phrase($best->why),
             'alternatives' => array_map(self::inWords(...), array_slice($plan->plans->plans, 1)),
             'steps' => array_map($say, $plan->plans->technique->steps),
-            'technique' => implode('. ', array_map($say, array_values(array_filter($plan->plans->technique->steps, static fn (Step $step): bool => $step !== Step::CleanDryEmpty)))).'.',
+            'technique' => implode('. ', array_map($say, array_values(array_filter($plan->plans->technique->steps, static fn (Step $step): bool => ! in_array($step, self::UNSAID, true))))).'.',
             'target_g' => $target->grams,
             'decimals' => $decimals,
             'tolerance_g' => $target->toleranceG(),

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Pantry;
+
+use Brick\Math\BigDecimal;
+use Hovik\Core\InvalidInput;
+
+/** A food the reference does not know: a name, a family, a weight. What else there is to know it takes from its family. */
+final readonly class NewIngredient
+{
+    /** Ids of added foods begin so; the rest is the name. */
+    public const PREFIX = 'own-';
+
+    public const ALLERGENS = ['wheat', 'milk', 'egg', 'soy', 'peanut', 'tree-nut', 'sesame', 'fish'];
+
+    /** @param  list<string>  $allergens */
+    private function __construct(public string $id, public Family $family, public BigDecimal $grams, public array $allergens)
+    {
+    }
+
+    /**
+     * @param  string  $grams  of a US cup, of a piece where the family is counted; above 0, to 3000
+     * @param  list<string>  $allergens
+     *
+     * @throws InvalidInput naming the field
+     */
+    public static function named(string $name, string $family, string $grams, array $allergens): self
+    {
+        $slug = trim((string) preg_replace('~[^a-z0-9]+~', '-', strtolower(trim($name))), '-');
+        if (strlen($slug) < 2 || strlen($slug) > 50 || preg_match('~^[\p{L}0-9 \'-]+$~u', trim($name)) !== 1 || preg_match('~[^\x00-\x7F]~', $name) === 1) {
+            throw new InvalidInput('name', 'Give it a name of 2 to 50 plain letters.');
+        }
+        $of = Family::tryFrom($family) ?? throw new InvalidInput('family', 'Choose the family it is measured like.');
+        if (preg_match('~^\d{1,4}(\.\d{1,3})?$~', $grams) !== 1 || (float) $grams <= 0 || (float) $grams > 3000) {
+            throw new InvalidInput('grams', 'Give the grams as digits, above 0 and no more than 3000.');
+        }
+        if (array_diff($allergens, self::ALLERGENS) !== []) {
+            throw new InvalidInput('allergens', 'Choose from the usual allergens.');
+        }
+
+        return self::known(self::PREFIX.$slug, $of, $grams, $allergens);
+    }
+
+    /** @param  list<string>  $allergens */
+    public static function known(string $id, Family $family, string $grams, array $allergens): self
+    {
+        return new self($id, $family, BigDecimal::of($grams), $allergens);
+    }
+
+    /** `Teff flour`, of an id that begins with the prefix. */
+    public static function nameOf(string $id): string
+    {
+        return ucfirst(str_replace('-', ' ', substr($id, strlen(self::PREFIX))));
+    }
+
+    /** @param  Ingredient  $like  of the same family: spread, residue and slope are taken from it */
+    public function likeItsFamily(Ingredient $like): Ingredient
+    {
+        $isCounted = $this->family === Family::Counted;
+
+        return new Ingredient(
+            $this->id, self::nameOf($this->id), [], $this->family, $like->referenceHandling,
+            $isCounted ? null : $this->grams, null, $isCounted ? $this->grams : null,
+            $like->cvFill, $like->cvBatch, $like->reposeDeg, $like->residue, $this->allergens, 'none', 'own', 'high', '',
+        );
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Recipe;
+
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\Dimension;
+use Hovik\Core\Quantity\KitchenMeasure;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Quantity\Unit;
+
+/** A batch shared out by volume: so many portions of so much, and what is left. Exact. */
+final readonly class Portions
+{
+    private function __construct(public int $whole, public ?KitchenMeasure $left)
+    {
+    }
+
+    /**
+     * @param  string  $batch  `10 cups`
+     * @param  string  $each  `1/3 cup`
+     *
+     * @throws InvalidInput naming the field, when either is no volume, or one portion is more than the batch
+     */
+    public static function of(string $batch, string $each, MeasureStandard $standard): self
+    {
+        $all = self::volume($batch, 'batch')->inBase($standard);
+        $one = self::volume($each, 'each')->inBase($standard);
+        $times = $all->dividedBy($one)->simplified();
+        $whole = $times->getNumerator()->quotient($times->getDenominator());
+        if ($whole->isZero()) {
+            throw new InvalidInput('each', 'One portion is more than there is.');
+        }
+        $left = $all->minus($one->multipliedBy($whole))->simplified();
+
+        return new self($whole->toInt(), $left->isZero() ? null : KitchenMeasure::of(Amount::of($left->dividedBy($standard->size(Unit::Cup)), Unit::Cup), $standard));
+    }
+
+    private static function volume(string $text, string $field): Amount
+    {
+        $reading = Token::split($text);
+        $r = $reading === [] ? null : new Reading($reading);
+        $units = new UnitWords;
+        $number = $r === null ? null : NumberWords::at($r, 0, static fn (int $at): bool => $units->at($r, $at) !== null);
+        $unit = $r === null || $number === null ? null : $units->at($r, $number[1]);
+        if ($number === null || $unit === null || $unit[0]->dimension() !== Dimension::Volume) {
+            throw new InvalidInput($field, "Write it like 10 cups or 1/3 cup: '$text'.");
+        }
+
+        return Amount::of($number[0], $unit[0], $field);
+    }
+}

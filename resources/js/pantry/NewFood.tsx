@@ -1,0 +1,110 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import { useTranslation } from "react-i18next";
+import client, { asProblem, body } from "../api/client";
+import Field from "../kit/Field";
+import FieldProblem from "../kit/FieldProblem";
+
+const FAMILIES = [
+  "fine-powder",
+  "granular-sugar",
+  "moist-sugar",
+  "leavener-spice",
+  "coarse-grain",
+  "pieces",
+  "shredded",
+  "solid-fat",
+  "nut-butter",
+  "thin-liquid",
+  "oil",
+  "viscous-liquid",
+  "thick-dairy-puree",
+  "counted",
+  "whole-irregular",
+];
+const ALLERGENS = ["wheat", "milk", "egg", "soy", "peanut", "tree-nut", "sesame", "fish"];
+
+/** A food the reference does not know: its name, what it is measured like, its weight, and where that is from. */
+export default function NewFood({ done }: { done: (id: string) => void }) {
+  const { t } = useTranslation();
+  const queries = useQueryClient();
+  const [name, setName] = useState("");
+  const [family, setFamily] = useState("fine-powder");
+  const [grams, setGrams] = useState("");
+  const [reason, setReason] = useState("");
+  const [allergens, setAllergens] = useState<string[]>([]);
+  const adding = useMutation({
+    mutationFn: () => body(client.POST("/api/pantry", { body: { name, family, grams, allergens, reason } })),
+    onSuccess: async ({ id }) => {
+      await queries.invalidateQueries({ queryKey: ["pantry"] });
+      queries.invalidateQueries({ queryKey: ["pantry-names"] });
+      done(id);
+    },
+  });
+  const problem = adding.isError ? asProblem(adding.error) : undefined;
+  const at = (field: string) => problem?.fields[field]?.[0];
+  const add = (event: FormEvent) => {
+    event.preventDefault();
+    adding.mutate();
+  };
+  return (
+    <form className="grid gap-3" onSubmit={add} noValidate>
+      <h2 className="h2rim">{t("pantry.addFood")}</h2>
+      <Field
+        label={t("pantry.nameOf")}
+        value={name}
+        maxLength={50}
+        problem={at("name")}
+        onChange={(e) => setName(e.target.value)}
+      />
+      <label className="field">
+        <span>{t("pantry.like")}</span>
+        <select value={family} onChange={(event) => setFamily(event.target.value)}>
+          {FAMILIES.map((one) => (
+            <option key={one} value={one}>
+              {t(`family.${one}`)}
+            </option>
+          ))}
+        </select>
+        <FieldProblem>{at("family")}</FieldProblem>
+      </label>
+      <Field
+        label={t("pantry.gramsOfNew")}
+        inputMode="decimal"
+        maxLength={8}
+        value={grams}
+        problem={at("grams")}
+        onChange={(e) => setGrams(e.target.value)}
+      />
+      <fieldset>
+        <legend className="label !text-[1rem]">{t("pantry.allergensOf")}</legend>
+        <div className="flex flex-wrap gap-x-4">
+          {ALLERGENS.map((one) => (
+            <label key={one} className="flex min-h-8 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-5"
+                checked={allergens.includes(one)}
+                onChange={() =>
+                  setAllergens(allergens.includes(one) ? allergens.filter((each) => each !== one) : [...allergens, one])
+                }
+              />
+              {t(`allergen.${one}`)}
+            </label>
+          ))}
+        </div>
+        <FieldProblem>{at("allergens")}</FieldProblem>
+      </fieldset>
+      <Field
+        label={t("pantry.reason")}
+        value={reason}
+        maxLength={200}
+        problem={at("reason")}
+        onChange={(e) => setReason(e.target.value)}
+      />
+      <button type="submit" className="btn btn-primary min-h-11" aria-busy={adding.isPending}>
+        {t("pantry.add")}
+      </button>
+    </form>
+  );
+}

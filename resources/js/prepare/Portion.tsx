@@ -1,0 +1,57 @@
+import { useMutation } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import { useTranslation } from "react-i18next";
+import client, { asProblem, body } from "../api/client";
+import Field from "../kit/Field";
+import KitchenFraction from "../kit/KitchenFraction";
+
+/** A batch shared out by cup: how many portions, and what is left. */
+export default function Portion({ section }: { section: number }) {
+  const { t } = useTranslation();
+  const [batch, setBatch] = useState("10 cups");
+  const [each, setEach] = useState("1/3 cup");
+  const asking = useMutation({
+    mutationFn: () => body(client.GET("/api/portions", { params: { query: { batch, each, section } } })),
+  });
+  const fields = asking.isError ? asProblem(asking.error).fields : {};
+  const ask = (event: FormEvent) => {
+    event.preventDefault();
+    asking.mutate();
+  };
+  return (
+    <section>
+      <h2 className="h2rim">{t("recipe.portion")}</h2>
+      <form className="grid gap-3 pt-3" onSubmit={ask} noValidate>
+        <Field
+          label={t("recipe.batch")}
+          value={batch}
+          maxLength={60}
+          problem={fields.batch?.[0]}
+          onChange={(e) => setBatch(e.target.value)}
+        />
+        <Field
+          label={t("recipe.each")}
+          value={each}
+          maxLength={60}
+          problem={fields.each?.[0]}
+          onChange={(e) => setEach(e.target.value)}
+        />
+        <button type="submit" className="btn btn-outline min-h-11">
+          {t("recipe.work")}
+        </button>
+        <p role="status" className="running text-[1.0625rem]">
+          {asking.data && (
+            <>
+              <b>{t("recipe.count", { count: asking.data.portions })}</b>
+              {asking.data.left && (
+                <>
+                  , <KitchenFraction>{t("recipe.left", { left: asking.data.left })}</KitchenFraction>
+                </>
+              )}
+            </>
+          )}
+        </p>
+      </form>
+    </section>
+  );
+}
