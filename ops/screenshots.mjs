@@ -4,7 +4,7 @@ import { mkdirSync } from "node:fs";
 import { chromium } from "@playwright/test";
 
 const base = process.env.HOVIK_URL ?? "http://127.0.0.1:8484";
-const KEPT = ["start-phone", "join", "kitchen", "measure", "measure-phone", "weigh", "weigh-phone", "verdict-heaped", "verdict-shy-phone", "verdict-close-dark", "sign-in", "today", "board", "board-projected"];
+const KEPT = ["join", "kitchen", "measure", "measure-phone", "weigh", "verdict-heaped", "verdict-shy-phone", "verdict-close-dark", "sign-in", "today", "board", "board-projected", "prepare", "recipe", "lab", "class", "drawer", "pantry", "station-card"];
 const [folder = "docs/screenshots", ...names] = process.argv.slice(2);
 const only = process.argv[2] === undefined ? KEPT : names;
 mkdirSync(folder, { recursive: true });
@@ -97,4 +97,26 @@ await desk.getByRole("button", { name: /^Hazel, Bread flour/ }).click();
 await shoot(desk, "board");
 await button(desk, /Project/).click();
 await shoot(desk, "board-projected");
+await button(desk, /Stop projecting/).click();
+await desk.getByRole("link", { name: "Prepare" }).click();
+await desk.getByRole("link", { name: /Cardamom oat buns 10/ }).waitFor();
+await shoot(desk, "prepare");
+await desk.getByRole("link", { name: /Ginger pear loaf 8/ }).click();
+await desk.getByRole("heading", { name: "To settle" }).waitFor();
+await shoot(desk, "recipe");
+await desk.goto("/labs/3/prepare");
+await desk.getByRole("heading", { name: "Before the day" }).waitFor();
+await shoot(desk, "lab");
+for (const place of ["class", "drawer", "pantry"]) {
+  await desk.goto(`/${place}`);
+  await desk.getByRole("heading", { level: 1 }).waitFor();
+  await shoot(desk, place);
+}
+await desk.goto("/print/labs/2/cards");
+await desk.locator(".paper-page").first().waitFor();
+if (only.length === 0 || only.includes("station-card")) {
+  await desk.evaluate(() => document.fonts.ready);
+  await desk.locator(".paper-page").nth(2).screenshot({ path: `${folder}/station-card.png` });
+  console.log("station-card");
+}
 await browser.close();

@@ -14,6 +14,7 @@ use Hovik\Core\Plan\ToolPlanner;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Recipe\LineReader;
 use Hovik\Core\Weighing\Judge;
 use Hovik\Core\Weighing\ScaleReading;
 use Hovik\Core\Weighing\Target;
@@ -61,3 +62,13 @@ foreach (range(1, 5000) as $i) {
 }
 report('plan', $plans);
 report('judge', $judgements);
+
+// Two hundred lines of every form: the conformance cases of the reader, over and over.
+/** @var list<array{given: array{text: string}}> $cases */
+$cases = json_decode((string) file_get_contents(dirname(__DIR__).'/Core/conformance/read.json'), true);
+$reader = new LineReader($pantry);
+$reads = array_map(static fn (int $i): callable => static fn () => $reader->read($cases[$i % count($cases)]['given']['text']), range(0, 199));
+report('read', $reads);
+$from = hrtime(true);
+array_map(static fn (callable $read): mixed => $read(), $reads);
+printf("200 lines read in %.1f ms\n", (hrtime(true) - $from) / 1e6);

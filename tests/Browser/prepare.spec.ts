@@ -119,3 +119,58 @@ test("nonsense in the paste box gets its message beside it", async ({ browser })
   await button(page, "Read the recipe").click();
   await expect(page.locator("#paste-problem")).toContainText("too many lines");
 });
+
+test("from nothing to printed cards for eight lines: under 25 interactions and two minutes", async ({ browser }) => {
+  test.setTimeout(120_000);
+  const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(page);
+  let count = 0;
+  const click = async (name: string | RegExp, role: "button" | "link" = "button") => {
+    await page.getByRole(role, { name }).first().click();
+    count++;
+  };
+  const fill = async (label: string, text: string) => {
+    await page.getByLabel(label).first().fill(text);
+    count++;
+  };
+  const from = Date.now();
+  await click("Class", "link");
+  await click("Make a class");
+  await fill("Name of the class", "Foods 5");
+  await fill("Begins", "13:10");
+  await fill("Ends", "13:57");
+  await click("Make a class");
+  await expect(page.getByRole("heading", { level: 1, name: "Foods 5" })).toBeVisible();
+  for (const station of ["Ash", "Elm"]) {
+    await fill("Another station", station);
+    await click("Add it");
+    await expect(page.getByRole("heading", { name: station })).toBeVisible();
+  }
+  await click("Prepare", "link");
+  await fill("Paste a recipe", RECIPE);
+  await click("Read the recipe");
+  await click(/^8 fl oz in the jug/);
+  await expect(page.getByText("Nothing left to settle.")).toBeVisible();
+  await page.getByRole("combobox", { name: "Class" }).selectOption({ label: "Foods 5" });
+  count++;
+  await click("Make a lab");
+  await click("Station cards", "link");
+  await expect(page.locator(".paper-page")).toHaveCount(2);
+  await expect(page.locator(".paper-page").first().locator(".card-row")).toHaveCount(8);
+  await page.evaluate(() => {
+    (window as unknown as { printed: number }).printed = 0;
+    window.print = () => {
+      (window as unknown as { printed: number }).printed++;
+    };
+  });
+  await click("Print");
+  expect(await page.evaluate(() => (window as unknown as { printed: number }).printed)).toBe(1);
+  expect(count).toBeLessThan(25);
+  expect(Date.now() - from).toBeLessThan(120_000);
+  test.info().annotations.push({ type: "interactions", description: String(count) });
+
+  // The other tests share this kitchen: leave no lab behind.
+  await page.goBack();
+  await button(page, "Put away").click();
+  await expect(page.getByRole("link", { name: "Station cards" })).toBeHidden();
+});
