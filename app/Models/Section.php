@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Hovik\Core\Plan\LinePlanner;
-use Hovik\Core\Plan\Schools;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Technique\Schools;
 use Hovik\Core\Weighing\ToleranceLevel;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -94,10 +94,10 @@ final class Section extends Model
         return $this->hasMany(Colleague::class)->orderBy('id');
     }
 
-    /** What this class settled on where cooks disagree about tools. */
+    /** What this class settled on where cooks disagree. */
     public function schoolsSettled(): Schools
     {
-        return Schools::of($this->schools ?? []);
+        return Schools::of($this->schools ?? [], array_map(HouseMethod::from(...), $this->methods));
     }
 
     /** Plans lines by this class's settings and its kitchen's drawer. */
@@ -108,7 +108,6 @@ final class Section extends Model
             $this->kitchen->drawer($this->standard),
             $this->standard,
             $this->tolerance_level,
-            array_map(HouseMethod::from(...), $this->methods),
             $this->schoolsSettled(),
         );
     }

@@ -53,7 +53,7 @@ final readonly class RecipeSheet
                 default => SettledLine::from($reads[$i], $standard),
             };
         }
-        $batch = Batch::of($settled, $factor, $standard, $pantry, array_map(HouseMethod::from(...), $section->methods));
+        $batch = Batch::of($settled, $factor, $standard, $pantry, $section->schoolsSettled());
         $lines = [];
         foreach ($version->lines as $i => $line) {
             $lines[] = new SheetLine($i, $reads[$i], $settled[$i], $line['settled'] !== null, $line['skip'], $batch->lines[$i]);

@@ -14,6 +14,7 @@ use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Technique\Schools;
 use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Weighing\Strictness;
 use Hovik\Core\Weighing\Tolerance;
@@ -22,21 +23,23 @@ use Hovik\Core\Weighing\ToleranceLevel;
 /** Puts tools, technique, target and tolerance together for one line of a lab, by a class's settings. */
 final class LinePlanner
 {
-    private ToolPlanner $tools;
+    private readonly ToolPlanner $tools;
+
+    private readonly Schools $schools;
 
     /**
      * @param  list<Tool>  $drawer
-     * @param  list<HouseMethod>  $methods  the class's choices; families without one take their default
+     * @param  Schools|null  $schools  what the class settled on; null for the usual
      */
     public function __construct(
         public readonly Pantry $pantry,
         private readonly array $drawer,
         private readonly MeasureStandard $standard,
         private readonly ToleranceLevel $level,
-        private readonly array $methods = [],
         ?Schools $schools = null,
     ) {
-        $this->tools = new ToolPlanner($pantry, $schools);
+        $this->schools = $schools ?? Schools::usual();
+        $this->tools = new ToolPlanner($pantry, $this->schools);
     }
 
     /**
@@ -47,7 +50,7 @@ final class LinePlanner
      */
     public function plan(Ingredient $ingredient, Amount $amount, Strictness $strictness, ?HouseMethod $asked = null, ?float $tolerancePct = null, Way $way = Way::Checked): LinePlan
     {
-        $method = TechniqueCatalogue::methodFor($ingredient, $asked ?? $this->chosenFor($ingredient));
+        $method = TechniqueCatalogue::methodFor($ingredient, $asked ?? $this->schools->methodFor($ingredient));
         $handling = TechniqueCatalogue::handlingFor($ingredient, $method);
         $usual = Tolerance::usual($ingredient->family, $this->level, $strictness);
         $conversion = Conversion::toGrams($amount, $ingredient, $this->standard, $this->pantry, $handling);
@@ -66,16 +69,5 @@ final class LinePlanner
             working: $conversion->working,
             source: $conversion->source,
         );
-    }
-
-    private function chosenFor(Ingredient $ingredient): ?HouseMethod
-    {
-        foreach ($this->methods as $method) {
-            if ($method->suits($ingredient->family)) {
-                return $method;
-            }
-        }
-
-        return null;
     }
 }

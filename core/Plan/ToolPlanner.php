@@ -22,6 +22,7 @@ use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\ShownGrams;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Technique\Schools;
 use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Weighing\WeightModel;
 use Hovik\Core\Words\Phrase;
@@ -66,7 +67,7 @@ final class ToolPlanner
         $method = TechniqueCatalogue::methodFor($ingredient, $method);
         $handling = TechniqueCatalogue::handlingFor($ingredient, $method);
         $weighG = Conversion::toGrams($amount, $ingredient, $standard, $this->pantry, $handling)->exact->toFloat();
-        $technique = fn (?ToolKind $kind) => TechniqueCatalogue::for($ingredient, $method, $kind, $this->pantry);
+        $technique = fn (?ToolKind $kind) => TechniqueCatalogue::for($ingredient, $method, $kind, $this->pantry)->levelledAs($this->schools);
 
         if ($amount->unit->dimension() === Dimension::Count) {
             return $this->counted($amount, $ingredient, $standard, $weighG);
@@ -135,7 +136,7 @@ final class ToolPlanner
                     $family === Family::LeavenerSpice => $this->schools->leavenersByCup() || str_ends_with($ingredient->id, '-seed'),
                     default => true,
                 },
-                ToolKind::LiquidMeasure, ToolKind::SmallLiquidMeasure => $family->isPoured(),
+                ToolKind::LiquidMeasure, ToolKind::SmallLiquidMeasure => $family->isPoured() || ($family === Family::ThickDairyPuree && $this->schools->poursThick()),
                 ToolKind::TopReadLiquidMeasure => $family->isPoured() && $this->schools->trustsTopRead($tool->trueMl !== null),
                 ToolKind::GraduatedDryMeasure => $large && ! $family->isPoured(),
                 ToolKind::ButterWrapper => $family->comesInSticks(),

@@ -9,7 +9,7 @@ use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\MeasureStandard;
-use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Technique\Schools;
 use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Words\Phrase;
 
@@ -29,15 +29,15 @@ final readonly class Batch
 
     /**
      * @param  list<SettledLine|null>  $lines
-     * @param  list<HouseMethod>  $methods  the class's
+     * @param  Schools|null  $schools  what the class settled on
      *
      * @throws InvalidInput when an amount leaves the kitchen
      */
-    public static function of(array $lines, Factor $factor, MeasureStandard $standard, Pantry $pantry, array $methods = []): self
+    public static function of(array $lines, Factor $factor, MeasureStandard $standard, Pantry $pantry, ?Schools $schools = null): self
     {
         $scaled = [];
         foreach ($lines as $line) {
-            $scaled[] = $line === null ? null : self::line($line, $factor->number, $standard, $pantry, $methods);
+            $scaled[] = $line === null ? null : self::line($line, $factor->number, $standard, $pantry, $schools ?? Schools::usual());
         }
         $flour = BigRational::zero();
         foreach ($scaled as $line) {
@@ -53,25 +53,12 @@ final readonly class Batch
         );
     }
 
-    /** @param  list<HouseMethod>  $methods */
-    private static function line(SettledLine $line, BigRational $factor, MeasureStandard $standard, Pantry $pantry, array $methods): ScaledLine
+    private static function line(SettledLine $line, BigRational $factor, MeasureStandard $standard, Pantry $pantry, Schools $schools): ScaledLine
     {
-        $method = $line->method ?? self::chosen($line, $methods);
+        $method = $line->method ?? $schools->methodFor($line->ingredient);
         $handling = TechniqueCatalogue::handlingFor($line->ingredient, TechniqueCatalogue::methodFor($line->ingredient, $method));
 
         return ScaledLine::of($line, $factor, $standard, $pantry, $handling);
-    }
-
-    /** @param  list<HouseMethod>  $methods */
-    private static function chosen(SettledLine $line, array $methods): ?HouseMethod
-    {
-        foreach ($methods as $method) {
-            if ($method->suits($line->ingredient->family)) {
-                return $method;
-            }
-        }
-
-        return null;
     }
 
     /** Baker's percentages count against flour and meal, not starch, cocoa or sugar. */

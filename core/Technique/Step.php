@@ -19,6 +19,8 @@ enum Step: string
     case PressOutAir = 'press-out-air';
     case Settle = 'settle';
     case SweepLevel = 'sweep-level';
+    case SweepKnife = 'sweep-knife';
+    case SmoothFingertip = 'smooth-fingertip';
     case TurnOut = 'turn-out';
     case ReturnExcess = 'return-excess';
     case FlatSurface = 'flat-surface';
@@ -44,7 +46,7 @@ enum Step: string
             self::Sift => 'sifter',
             self::PressOutAir, self::ScrapeOut => 'scraper',
             self::CrackApart => 'small-bowl',
-            self::CutAtMark => 'knife',
+            self::SweepKnife, self::CutAtMark => 'knife',
             default => null,
         };
     }

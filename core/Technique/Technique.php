@@ -18,6 +18,14 @@ final readonly class Technique
     {
     }
 
+    /** The same, levelled the way a class levels. */
+    public function levelledAs(Schools $schools): self
+    {
+        $level = $schools->levels(in_array(Step::Pack, $this->steps, true));
+
+        return new self(array_map(static fn (Step $step): Step => $step === Step::SweepLevel ? $level : $step, $this->steps), $this->watch, $this->cautions);
+    }
+
     /** @return list<string> helper ids to fetch, each once */
     public function helpers(): array
     {

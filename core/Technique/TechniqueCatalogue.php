@@ -19,6 +19,11 @@ final class TechniqueCatalogue
     /** Powders that cake: lumps are broken before anything else. */
     private const LUMPY_POWDERS = ['confectioners-sugar', 'cocoa-powder'];
 
+    public static function isLumpyPowder(Ingredient $ingredient): bool
+    {
+        return in_array($ingredient->id, self::LUMPY_POWDERS, true);
+    }
+
     /**
      * The class's method, or the family's default where none is given.
      *
@@ -74,7 +79,9 @@ final class TechniqueCatalogue
             Family::ThinLiquid => self::poured($tool, false),
             Family::Oil => self::poured($tool, true),
             Family::ViscousLiquid => [Step::OilTool, Step::Fill, ...($tool->isMarked() ? [Step::FlatSurface, Step::EyeLevel] : [Step::SweepLevel]), Step::ScrapeOut],
-            Family::ThickDairyPuree => [Step::Fill, Step::PressOutAir, Step::SweepLevel, ...($tool === ToolKind::Spoon ? [] : [Step::LeaveInCup]), Step::ScrapeOut],
+            Family::ThickDairyPuree => $tool->isMarked()
+                ? [Step::Fill, Step::FlatSurface, Step::EyeLevel, Step::ScrapeOut]
+                : [Step::Fill, Step::PressOutAir, Step::SweepLevel, ...($tool === ToolKind::Spoon ? [] : [Step::LeaveInCup]), Step::ScrapeOut],
         };
 
         return [Step::CleanDryEmpty, ...$own];
@@ -86,7 +93,7 @@ final class TechniqueCatalogue
         $before = match ($method) {
             HouseMethod::SiftSpoonLevel => [Step::Sift],
             HouseMethod::DipSweep => [],
-            default => [in_array($ingredient->id, self::LUMPY_POWDERS, true) ? Step::CrushLumps : Step::Loosen],
+            default => [self::isLumpyPowder($ingredient) ? Step::CrushLumps : Step::Loosen],
         };
         $filling = $method === HouseMethod::DipSweep ? Step::DipHeaped : Step::SpoonHeaped;
 

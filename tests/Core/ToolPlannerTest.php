@@ -15,6 +15,9 @@ use Hovik\Core\Plan\ToolPlanner;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Technique\Schools;
+use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\WeightModel;
 
 uses(TestTrait::class);
@@ -94,7 +97,7 @@ it('spreads a jug by the eye, not by the fill', function () use ($drawer) {
 
 it('follows the schools a class settled on', function () use ($drawer, $us) {
     $best = function (array $schools, string $id, string $number, Unit $unit, string ...$tools) use ($drawer, $us): ?string {
-        $plan = (new ToolPlanner(Pantry::reference(), Hovik\Core\Plan\Schools::of($schools)))->plan(Amount::of($number, $unit), Pantry::reference()->ingredient($id), $drawer(...$tools), $us);
+        $plan = (new ToolPlanner(Pantry::reference(), Schools::of($schools)))->plan(Amount::of($number, $unit), Pantry::reference()->ingredient($id), $drawer(...$tools), $us);
 
         return $plan->best()?->fills[0]->tool->id;
     };
@@ -102,9 +105,28 @@ it('follows the schools a class settled on', function () use ($drawer, $us) {
         ->and($best(['top-read' => 'trusted'], 'whole-milk', '1/2', Unit::Cup, 'top-read-us-1-cup'))->toBe('top-read-us-1-cup')
         ->and($best([], 'whole-milk', '1/2', Unit::Cup, 'dry-cup-us-1-2'))->toBeNull()
         ->and($best(['liquids-in-dry-cups' => 'brim-full'], 'whole-milk', '1/2', Unit::Cup, 'dry-cup-us-1-2'))->toBe('dry-cup-us-1-2')
+        ->and($best([], 'yogurt-plain', '1/2', Unit::Cup, 'liquid-measure-us-1-cup'))->toBeNull()
+        ->and($best(['thick-pourables' => 'jug'], 'yogurt-plain', '1/2', Unit::Cup, 'liquid-measure-us-1-cup'))->toBe('liquid-measure-us-1-cup')
         ->and($best([], 'vanilla-extract', '1', Unit::Tablespoon, 'spoon-us-1-tbsp', 'small-liquid-us-2-fl-oz'))->toBe('spoon-us-1-tbsp')
         ->and($best(['small-liquids' => 'small-measure'], 'vanilla-extract', '1', Unit::FluidOunce, 'spoon-us-1-tbsp', 'small-liquid-us-2-fl-oz'))->toBe('small-liquid-us-2-fl-oz')
         ->and($best([], 'baking-powder', '1/4', Unit::Cup, 'dry-cup-us-1-4', 'spoon-us-1-tbsp'))->toBe('spoon-us-1-tbsp')
         ->and($best(['leaveners' => 'cup'], 'baking-powder', '1/4', Unit::Cup, 'dry-cup-us-1-4', 'spoon-us-1-tbsp'))->toBe('dry-cup-us-1-4');
-    expect(fn () => Hovik\Core\Plan\Schools::of(['top-read' => 'maybe']))->toThrow(Hovik\Core\InvalidInput::class);
+    expect(fn () => Schools::of(['top-read' => 'maybe']))->toThrow(Hovik\Core\InvalidInput::class);
+});
+
+it('levels and breaks lumps the way a class does', function () use ($drawer, $us) {
+    $steps = function (array $schools, string $id) use ($drawer, $us): array {
+        $settled = Schools::of($schools, [HouseMethod::DipSweep]);
+        $ingredient = Pantry::reference()->ingredient($id);
+        $plans = (new ToolPlanner(Pantry::reference(), $settled))->plan(Amount::of('1', Unit::Cup), $ingredient, $drawer('dry-cup-us-1'), $us, $settled->methodFor($ingredient));
+
+        return array_map(fn (Step $step): string => $step->value, $plans->technique->steps);
+    };
+    expect($steps([], 'bread-flour'))->toBe(['clean-dry-empty', 'over-paper', 'dip-heaped', 'sweep-level', 'return-excess'])
+        ->and($steps([], 'confectioners-sugar'))->toBe(['clean-dry-empty', 'crush-lumps', 'over-paper', 'spoon-heaped', 'sweep-level', 'return-excess'])
+        ->and($steps(['lumpy-powders' => 'sift'], 'confectioners-sugar'))->toContain('sift')
+        ->and($steps(['lumpy-powders' => 'sift'], 'bread-flour'))->not->toContain('sift')
+        ->and($steps(['levelling' => 'knife-back'], 'granulated-sugar'))->toContain('sweep-knife')->not->toContain('sweep-level')
+        ->and($steps(['levelling' => 'fingertip'], 'granulated-sugar'))->toContain('sweep-level')
+        ->and($steps(['levelling' => 'fingertip'], 'light-brown-sugar'))->toContain('smooth-fingertip')->not->toContain('sweep-level');
 });

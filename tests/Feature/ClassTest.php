@@ -28,6 +28,16 @@ it('says what another house method would change', function () {
     $methods = $this->getJson($this->url)->json('schools.0.methods');
     expect($methods[0]['effect'])->toBe('125 g in a cup of All-purpose flour, as now')
         ->and($methods[1]['effect'])->toContain('targets fall by 10 g a cup')->and($methods[2]['effect'])->toContain('targets rise by 13 g a cup');
+
+    $lumpy = array_column($this->getJson($this->url)->json('questions'), null, 'id')['lumpy-powders']['answers'];
+    expect(array_column($lumpy, 'chosen'))->toBe([true, false])
+        ->and($lumpy[1]['text'])->toBe("Sift, then spoon · 100 g in a cup of Confectioners' sugar: targets fall by 20 g a cup");
+});
+
+it('levels and sifts the way the class settled on, in a lab opened after', function () {
+    $this->putJson($this->url, ($this->settings)(['methods' => [], 'schools' => ['levelling' => 'knife-back']]))->assertNoContent();
+    $lab = $this->openLab($this->class->refresh());
+    expect($lab->lines->first()->steps)->toContain('sweep-knife')->not->toContain('sweep-level');
 });
 
 it('refuses settings that make no sense', function (array $change, string $field) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Classes;
 
-use Hovik\Core\Plan\Schools;
 use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Technique\Schools;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;

@@ -10,9 +10,9 @@ use App\Models\Station;
 use App\Models\Student;
 use App\Words\Said;
 use Hovik\Core\Pantry\Family;
-use Hovik\Core\Plan\Schools;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\MethodEffect;
+use Hovik\Core\Technique\Schools;
 use Hovik\Core\Words\Phrase;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -77,8 +77,23 @@ final class ClassResource extends JsonResource
         return [
             'id' => $question,
             'text' => Said::phrase(Phrase::of("school.$question")),
-            'answers' => array_map(static fn (string $answer): array => ['id' => $answer, 'text' => Said::phrase(Phrase::of("school.$question.$answer")), 'chosen' => $answer === $settled], Schools::QUESTIONS[$question]),
+            'answers' => array_map(fn (string $answer): array => ['id' => $answer, 'text' => Said::phrase(Phrase::of("school.$question.$answer")).$this->gramsOf($question, $answer), 'chosen' => $answer === $settled], Schools::QUESTIONS[$question]),
         ];
+    }
+
+    /** ' · 120 g in a cup of …' for an answer that changes what a cup weighs; else nothing. */
+    private function gramsOf(string $question, string $answer): string
+    {
+        if ($question !== 'lumpy-powders') {
+            return '';
+        }
+        $section = $this->resource;
+        $pantry = $section->kitchen->pantry();
+        $sugar = $pantry->ingredient('confectioners-sugar');
+        $now = $section->schoolsSettled()->methodFor($sugar);
+        $method = Schools::of([$question => $answer])->methodFor($sugar);
+
+        return $now === null || $method === null ? '' : ' · '.Said::phrase(MethodEffect::of($method, $now, $section->standard, $pantry, $sugar));
     }
 
     /** @return array<string, mixed> */

@@ -2,18 +2,19 @@
 
 declare(strict_types=1);
 
-namespace Hovik\Core\Plan;
+namespace Hovik\Core\Technique;
 
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Pantry\Ingredient;
 
-/**
- * Where cooks disagree about tools: what a class has settled on. The methods for flour and brown sugar are
- * {@see \Hovik\Core\Technique\HouseMethod}.
- */
+/** Where good cooks disagree: the house methods and the answers a class has settled on. Without any, the usual ones. */
 final readonly class Schools
 {
     /** Every question with its answers, the default first. Words: `school.QUESTION`, `school.QUESTION.ANSWER`. */
     public const QUESTIONS = [
+        'lumpy-powders' => ['break-lumps', 'sift'],
+        'levelling' => ['straight-edge', 'knife-back', 'fingertip'],
+        'thick-pourables' => ['dry-cup', 'jug'],
         'top-read' => ['verified', 'never', 'trusted'],
         'liquids-in-dry-cups' => ['no', 'brim-full'],
         'small-liquids' => ['spoons', 'small-measure'],
@@ -21,22 +22,26 @@ final readonly class Schools
         'weigh-above' => ['3', '2', '4', '6'],
     ];
 
-    /** @param  array<string, string>  $answers  by question; what is not there takes the default */
-    private function __construct(private array $answers)
+    /**
+     * @param  array<string, string>  $answers  by question; what is not there takes the default
+     * @param  list<HouseMethod>  $methods  one a family; a family without takes its default
+     */
+    private function __construct(private array $answers, private array $methods)
     {
     }
 
     public static function usual(): self
     {
-        return new self([]);
+        return new self([], []);
     }
 
     /**
      * @param  array<array-key, mixed>  $answers
+     * @param  list<HouseMethod>  $methods
      *
      * @throws InvalidInput naming the question
      */
-    public static function of(array $answers): self
+    public static function of(array $answers, array $methods = []): self
     {
         $known = [];
         foreach ($answers as $question => $answer) {
@@ -46,12 +51,43 @@ final readonly class Schools
             $known[(string) $question] = $answer;
         }
 
-        return new self($known);
+        return new self($known, $methods);
     }
 
     public function answer(string $question): string
     {
         return $this->answers[$question] ?? self::QUESTIONS[$question][0];
+    }
+
+    /** How the class measures it; null for the family's default. Powders that cake have a question of their own. */
+    public function methodFor(Ingredient $ingredient): ?HouseMethod
+    {
+        if (TechniqueCatalogue::isLumpyPowder($ingredient)) {
+            return $this->answer('lumpy-powders') === 'sift' ? HouseMethod::SiftSpoonLevel : HouseMethod::StirSpoonLevel;
+        }
+        foreach ($this->methods as $method) {
+            if ($method->suits($ingredient->family)) {
+                return $method;
+            }
+        }
+
+        return null;
+    }
+
+    /** The step that levels what is heaped. A fingertip levels packed sugar only, where it cannot dig in. */
+    public function levels(bool $isPacked): Step
+    {
+        return match ($this->answer('levelling')) {
+            'knife-back' => Step::SweepKnife,
+            'fingertip' => $isPacked ? Step::SmoothFingertip : Step::SweepLevel,
+            default => Step::SweepLevel,
+        };
+    }
+
+    /** Whether yogurt and the like may go into a jug too: they mound in a cup, and some flow. */
+    public function poursThick(): bool
+    {
+        return $this->answer('thick-pourables') === 'jug';
     }
 
     /** @param  bool  $isChecked  its volume has been found with water */
