@@ -261,6 +261,7 @@ return $ingredients + [
     'fill.mark.butter-wrapper' => 'wrapper, cut at {mark}',
     'unit.pieces' => 'pieces',
     'source.own' => 'our own figure',
+    'method.effect.cup' => '{answer}: {grams} g a cup',
     'method.effect.now' => '{grams} g in a cup of {name}, as now',
     'method.effect.more' => '{grams} g in a cup of {name}: targets rise by {change} g a cup',
     'method.effect.less' => '{grams} g in a cup of {name}: targets fall by {change} g a cup',

@@ -371,6 +371,7 @@ return [
     'fill.mark.butter-wrapper' => 'envoltorio, corta en {mark}',
     'unit.pieces' => 'piezas',
     'source.own' => 'nuestra propia cifra',
+    'method.effect.cup' => '{answer}: {grams} g por taza',
     'method.effect.now' => '{grams} g en una taza de {name}, como ahora',
     'method.effect.more' => '{grams} g en una taza de {name}: los objetivos suben {change} g por taza',
     'method.effect.less' => '{grams} g en una taza de {name}: los objetivos bajan {change} g por taza',

@@ -31,7 +31,7 @@ it('says what another house method would change', function () {
 
     $lumpy = array_column($this->getJson($this->url)->json('questions'), null, 'id')['lumpy-powders']['answers'];
     expect(array_column($lumpy, 'chosen'))->toBe([true, false])
-        ->and($lumpy[1]['text'])->toBe("Sift, then spoon · 100 g in a cup of Confectioners' sugar: targets fall by 20 g a cup");
+        ->and($lumpy[1]['text'])->toBe('Sift, then spoon: 100 g a cup');
 });
 
 it('levels and sifts the way the class settled on, in a lab opened after', function () {

@@ -72,28 +72,19 @@ final class ClassResource extends JsonResource
     /** @return array<string, mixed> */
     private function question(string $question): array
     {
-        $settled = $this->resource->schoolsSettled()->answer($question);
+        $section = $this->resource;
+        $settled = $section->schoolsSettled()->answer($question);
+        $pantry = $section->kitchen->pantry();
 
         return [
             'id' => $question,
             'text' => Said::phrase(Phrase::of("school.$question")),
-            'answers' => array_map(fn (string $answer): array => ['id' => $answer, 'text' => Said::phrase(Phrase::of("school.$question.$answer")).$this->gramsOf($question, $answer), 'chosen' => $answer === $settled], Schools::QUESTIONS[$question]),
+            'answers' => array_map(static fn (string $answer): array => [
+                'id' => $answer,
+                'text' => Said::phrase(MethodEffect::ofAnswer($question, $answer, $section->standard, $pantry)),
+                'chosen' => $answer === $settled,
+            ], Schools::QUESTIONS[$question]),
         ];
-    }
-
-    /** ' · 120 g in a cup of …' for an answer that changes what a cup weighs; else nothing. */
-    private function gramsOf(string $question, string $answer): string
-    {
-        if ($question !== 'lumpy-powders') {
-            return '';
-        }
-        $section = $this->resource;
-        $pantry = $section->kitchen->pantry();
-        $sugar = $pantry->ingredient('confectioners-sugar');
-        $now = $section->schoolsSettled()->methodFor($sugar);
-        $method = Schools::of([$question => $answer])->methodFor($sugar);
-
-        return $now === null || $method === null ? '' : ' · '.Said::phrase(MethodEffect::of($method, $now, $section->standard, $pantry, $sugar));
     }
 
     /** @return array<string, mixed> */
