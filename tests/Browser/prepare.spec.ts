@@ -22,7 +22,8 @@ Bake in the oven for 20 minutes.`;
 async function tabTo(page: Page, name: string | RegExp, role: "button" | "link" | "textbox" = "button") {
   const target = page.getByRole(role, { name }).first();
   await expect(target).toBeVisible();
-  while (!(await target.evaluate((one) => one === document.activeElement))) await page.keyboard.press("Tab");
+  const element = await target.elementHandle(); // found by its name once: looking for it after each Tab is slow
+  while (!(await element?.evaluate((one) => one === document.activeElement))) await page.keyboard.press("Tab");
 }
 async function press(page: Page, name: string | RegExp, role: "button" | "link" = "button") {
   await tabTo(page, name, role);
@@ -42,6 +43,7 @@ test("from a pasted recipe to printed cards and an open lab, by keyboard alone",
   await expect(page.getByText("1 line cannot be measured yet")).toBeVisible();
   await press(page, /^8 fl oz in the jug/);
   await expect(page.getByText("Nothing left to settle.")).toBeVisible();
+  await expect(page.getByRole("heading", { name: "To settle" })).toBeFocused();
 
   await press(page, "Mend: 1/4 cup honey");
   const amount = page.getByLabel("Amount", { exact: true });
@@ -50,6 +52,7 @@ test("from a pasted recipe to printed cards and an open lab, by keyboard alone",
   await page.keyboard.type("1/3");
   await press(page, "Settle it");
   await expect(page.getByRole("cell", { name: "one third cup", exact: true })).toBeVisible();
+  await expect(button(page, "Mend: 1/4 cup honey")).toBeFocused();
 
   await press(page, "Less");
   await press(page, "Less");

@@ -8,6 +8,7 @@ import ProblemNote from "../app/ProblemNote";
 import FieldProblem from "../kit/FieldProblem";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
+import { useFocusKept } from "../kit/useFocusKept";
 import ChangeRecipe from "./ChangeRecipe";
 import MakeLab from "./MakeLab";
 import Mend from "./Mend";
@@ -160,6 +161,7 @@ function Notes({ title, sentences }: { title: string; sentences: string[] }) {
 type RowProps = { recipe: number; line: SheetLine; hasFlour: boolean; mending: boolean; mend: (open: boolean) => void };
 
 function LineRow({ recipe, line, hasFlour, mending, mend }: RowProps) {
+  const opener = useFocusKept<HTMLButtonElement>(mending ? 1 : 0);
   const { t, i18n } = useTranslation();
   const { scaled } = line;
   const grams = (number: number, decimals: number) => shown(number, decimals, i18n.language);
@@ -219,6 +221,7 @@ function LineRow({ recipe, line, hasFlour, mending, mend }: RowProps) {
         )}
         <td className="text-right">
           <button
+            ref={opener}
             type="button"
             className="quiet"
             aria-expanded={mending}
@@ -246,9 +249,12 @@ function Settle({ sheet }: { sheet: Sheet }) {
   const asked = sheet.lines.filter((line) => line.questions.length > 0);
   const must = asked.filter((line) => line.open);
   const may = asked.filter((line) => !line.open);
+  const heading = useFocusKept<HTMLHeadingElement>(asked.length);
   return (
     <section>
-      <h2 className="h2rim">{t("recipe.settle")}</h2>
+      <h2 ref={heading} tabIndex={-1} className="h2rim">
+        {t("recipe.settle")}
+      </h2>
       {sheet.open > 0 ? (
         <p className="note">
           <b>{t("recipe.open", { count: sheet.open })}</b>
