@@ -1,41 +1,16 @@
-import "../../css/print.css";
 import { useQuery } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
-import { Navigate, useNavigate, useParams } from "react-router";
-import client, { asProblem, body } from "../api/client";
-import Loading from "../app/Loading";
-import ProblemNote from "../app/ProblemNote";
+import { useParams } from "react-router";
+import client, { body } from "../api/client";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
 import ToolRow from "../kit/ToolRow";
+import PrintFrame, { Waiting } from "./PrintFrame";
 
 /** What hangs in the kitchen whatever the lab: the equivalents chart, and labels for the tools. */
 export default function PrintWall() {
-  const { t } = useTranslation();
-  const go = useNavigate();
   const { what = "" } = useParams();
-  return (
-    <div className="print-page" data-theme="flour">
-      <p className="print-bar">
-        <button type="button" className="btn btn-outline" onClick={() => go(-1)}>
-          {t("print.back")}
-        </button>
-        <button type="button" className="btn btn-primary" onClick={() => window.print()}>
-          {t("print.now")}
-        </button>
-      </p>
-      {what === "labels" ? <Labels /> : <Chart />}
-    </div>
-  );
-}
-
-function Waiting({ error, retry }: { error: unknown; retry: () => void }) {
-  if (!error) return <Loading />;
-  return asProblem(error).isSignedOut ? (
-    <Navigate to="/sign-in" replace />
-  ) : (
-    <ProblemNote error={error} retry={retry} />
-  );
+  return <PrintFrame>{what === "labels" ? <Labels /> : <Chart />}</PrintFrame>;
 }
 
 function Chart() {
