@@ -130,3 +130,24 @@ it('levels and breaks lumps the way a class does', function () use ($drawer, $us
         ->and($steps(['levelling' => 'fingertip'], 'granulated-sugar'))->toContain('sweep-level')
         ->and($steps(['levelling' => 'fingertip'], 'light-brown-sugar'))->toContain('smooth-fingertip')->not->toContain('sweep-level');
 });
+
+it('levels once at most, and only as the class does, whatever the food and the schools', function () use ($drawer, $us) {
+    $drawer = $drawer('dry-cup-us-1-2', 'spoon-us-1-tbsp', 'liquid-measure-us-1-cup', 'top-read-us-1-cup');
+    $levels = ['sweep-level', 'sweep-knife', 'smooth-fingertip'];
+    foreach (Schools::QUESTIONS as $question => $answers) {
+        foreach ($answers as $answer) {
+            $schools = Schools::of([$question => $answer]);
+            $planner = new ToolPlanner(Pantry::reference(), $schools);
+            $own = [$schools->levels(false)->value, $schools->levels(true)->value];
+            foreach (Pantry::reference()->ids() as $id) {
+                $ingredient = Pantry::reference()->ingredient($id);
+                if ($ingredient->gramsPerUsCup === null) {
+                    continue;
+                }
+                $steps = array_map(static fn (Step $step): string => $step->value, $planner->plan(Amount::of('1/2', Unit::Cup), $ingredient, $drawer, $us, $schools->methodFor($ingredient))->technique->steps);
+                $levelled = array_values(array_intersect($steps, $levels));
+                expect(count($levelled))->toBeLessThanOrEqual(1, "$question=$answer $id")->and(array_diff($levelled, $own))->toBe([], "$question=$answer $id");
+            }
+        }
+    }
+});

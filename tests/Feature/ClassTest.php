@@ -38,6 +38,10 @@ it('levels and sifts the way the class settled on, in a lab opened after', funct
     $this->putJson($this->url, ($this->settings)(['methods' => [], 'schools' => ['levelling' => 'knife-back']]))->assertNoContent();
     $lab = $this->openLab($this->class->refresh());
     expect($lab->lines->first()->steps)->toContain('sweep-knife')->not->toContain('sweep-level');
+
+    $this->asNobody()->asStation($this->class->stations->first());
+    $this->weigh($lab->lines->first(), ['ticked' => ['sweep-level']])->assertUnprocessable()->assertJsonValidationErrors('ticked');
+    $this->weigh($lab->lines->first(), ['ticked' => ['sweep-knife']])->assertCreated();
 });
 
 it('refuses settings that make no sense', function (array $change, string $field) {
