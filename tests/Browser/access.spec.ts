@@ -1,32 +1,35 @@
 import { expect, test } from "@playwright/test";
 import { button, expectAccessible, measure, openBoard, someone, tabletIs, teacherSignsIn } from "./school";
 
-for (const colorScheme of ["light", "dark"] as const) {
+for (const [colorScheme, rules] of [
+  ["light", "all"],
+  ["dark", "colour"],
+] as const) {
   test(`student screens pass the checks in ${colorScheme}`, async ({ browser }) => {
     const page = await someone(browser, { colorScheme, reducedMotion: "reduce" });
     await page.goto("/");
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
-    await expectAccessible(page);
+    await expectAccessible(page, rules);
     await page.goto("/join?class=BUNSON");
-    await expectAccessible(page);
+    await expectAccessible(page, rules);
     await button(page, "Find the class").click();
     await button(page, "Oona Hazel").click();
-    await expectAccessible(page);
+    await expectAccessible(page, rules);
     await tabletIs(page, "HAZEL234", "Farida");
-    await expectAccessible(page);
+    await expectAccessible(page, rules);
     await page.locator(".todo-row", { hasText: "Whole milk" }).click();
     await expect(button(page, "Done, next step")).toBeVisible();
-    await expectAccessible(page);
+    await expectAccessible(page, rules);
     await page.goto("/kitchen");
     await measure(page, "Honey");
-    await expectAccessible(page);
+    await expectAccessible(page, rules);
     const kitchen = await page.evaluate(() =>
       fetch("/api/kitchen", { headers: { Accept: "application/json" } }).then((r) => r.json()),
     );
     for (const line of kitchen.lines.slice(0, 3)) {
       await page.goto(`/kitchen/weighings/${line.attempts.at(-1).id}`);
       await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
-      await expectAccessible(page);
+      await expectAccessible(page, rules);
     }
   });
 
@@ -37,14 +40,14 @@ for (const colorScheme of ["light", "dark"] as const) {
       reducedMotion: "reduce",
     });
     await page.goto("/sign-in");
-    await expectAccessible(page);
+    await expectAccessible(page, rules);
     await teacherSignsIn(page);
-    await expectAccessible(page);
+    await expectAccessible(page, rules);
     await openBoard(page);
     await button(page, /^Hazel, Bread flour/).click();
-    await expectAccessible(page);
+    await expectAccessible(page, rules);
     await button(page, /Project/).click();
-    await expectAccessible(page);
+    await expectAccessible(page, rules);
   });
 }
 
@@ -96,7 +99,10 @@ test("a student weighs in by keyboard alone", async ({ page }) => {
   await go("All steps done");
   await go("To the scale");
   await expect(page.getByLabel("Grams typed")).toBeVisible();
-  await page.keyboard.type("43"); // the screen takes digits wherever the focus is
+  await page.evaluate(() => {
+    // The screen takes digits wherever the focus is, even two before it is drawn again.
+    for (const key of "43") document.body.dispatchEvent(new KeyboardEvent("keydown", { key, bubbles: true }));
+  });
   await expect(page.getByLabel("Grams typed")).toHaveValue("43");
   await go("Check the level");
   await expect(page.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();

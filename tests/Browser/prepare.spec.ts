@@ -31,7 +31,7 @@ async function press(page: Page, name: string | RegExp, role: "button" | "link" 
 }
 
 test("from a pasted recipe to printed cards and an open lab, by keyboard alone", async ({ browser }) => {
-  test.setTimeout(90_000);
+  test.setTimeout(180_000);
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
   await teacherSignsIn(page);
   await press(page, "Prepare", "link");
@@ -85,7 +85,7 @@ for (const [what, pages] of [
   test(`${what} print on ${pages} pages, on A4 and on Letter`, async ({ browser }) => {
     const page = await someone(browser);
     await teacherSignsIn(page);
-    await page.goto("/print/labs/2/" + what);
+    await page.goto(`/print/labs/2/${what}`);
     await expect(page.locator(".paper-page").first()).toBeVisible();
     for (const format of ["A4", "Letter"]) {
       const pdf = (await page.pdf({ format })).toString("latin1");

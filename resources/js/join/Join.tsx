@@ -103,7 +103,7 @@ export default function Join() {
           ))}
         </p>
         <FieldProblem>{problem && (Object.values(problem.fields)[0]?.[0] ?? problem.message)}</FieldProblem>
-        <Keypad value={pin} onChange={setPin} decimals={0} longest={PIN_LENGTH} />
+        <Keypad onChange={setPin} decimals={0} longest={PIN_LENGTH} />
         <button
           type="submit"
           className="btn btn-primary btn-main"

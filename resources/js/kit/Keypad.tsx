@@ -2,27 +2,24 @@ import { type PointerEvent, useRef } from "react";
 import { useTranslation } from "react-i18next";
 import { Erase } from "./icons";
 
-type Props = { value: string; onChange: (value: string) => void; decimals: number; longest?: number };
+/** Each key says how it changes what is there, so that two quick ones both count. */
+type Props = { onChange: (next: (before: string) => string) => void; decimals: number; longest?: number };
 
 /** A second touch of the same key this soon is a bounce of a wet thumb, in ms; a touch this wide is a sleeve, in px. */
 const BOUNCE = 120;
 const SLEEVE = 40;
 
 /** Digits for floury hands: acts when the finger lifts inside the key it pressed; the keyboard works too. */
-export default function Keypad({ value, onChange, decimals, longest = 8 }: Props) {
+export default function Keypad({ onChange, decimals, longest = 8 }: Props) {
   const { t, i18n } = useTranslation();
   const last = useRef({ key: "", at: 0 });
   const sign = i18n.language === "es" ? "," : ".";
-  const press = (key: string) => {
-    if (key === "back") return onChange(value.slice(0, -1));
-    if (key === "point") {
-      if (decimals > 0 && !/[.,]/.test(value)) onChange(`${value || "0"}${sign}`);
-      return;
-    }
+  const after = (value: string, key: string) => {
+    if (key === "back") return value.slice(0, -1);
+    if (key === "point") return decimals > 0 && !/[.,]/.test(value) ? `${value || "0"}${sign}` : value;
     const places = value.split(/[.,]/)[1];
-    if (value.length < longest && (places === undefined || places.length < decimals)) {
-      onChange(value === "0" ? key : value + key);
-    }
+    if (value.length >= longest || (places !== undefined && places.length >= decimals)) return value;
+    return value === "0" ? key : value + key;
   };
   const steady = (key: string, event: PointerEvent<HTMLButtonElement>) => {
     const { current: before } = last;
@@ -43,7 +40,7 @@ export default function Keypad({ value, onChange, decimals, longest = 8 }: Props
           aria-label={key === "back" ? t("keypad.back") : key === "point" ? t("keypad.point") : undefined}
           style={key === "point" && decimals === 0 ? { visibility: "hidden" } : undefined}
           onPointerDown={(event) => steady(key, event)}
-          onClick={(event) => event.currentTarget.dataset.ignore !== "yes" && press(key)}
+          onClick={(event) => event.currentTarget.dataset.ignore !== "yes" && onChange((value) => after(value, key))}
         >
           {key === "back" ? <Erase size={30} /> : key === "point" ? sign : key}
         </button>

@@ -83,7 +83,7 @@ export default function KitPage() {
           </p>
           <Field label="Class code" hint="Six letters" problem="No class has that code." defaultValue="BUNSAN" />
           <p className="readout text-[4rem]">{grams} g</p>
-          <Keypad value={grams} onChange={setGrams} decimals={1} />
+          <Keypad onChange={setGrams} decimals={1} />
           <ScaleDrawing label="A bowl on the scale" reads="0 g" />
         </section>
       ))}

@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { type FormEvent, useEffect } from "react";
+import { type FormEvent, useLayoutEffect } from "react";
 import { useTranslation } from "react-i18next";
 import { Link, useNavigate, useParams } from "react-router";
 import client, { asProblem, body } from "../api/client";
@@ -79,17 +79,18 @@ function Weighing({ line }: { line: Line }) {
       );
     }
   };
-  const type = (grams: string) => {
+  const type = (next: (grams: string) => string) => {
     sending.reset();
-    change({ grams });
+    change((before) => ({ grams: next(before.grams) }));
   };
 
   // A keyboard types into the readout wherever the focus is, as on the scale's own screen.
-  useEffect(() => {
+  // Before the first drawing: who sees the readout may type at once.
+  useLayoutEffect(() => {
     const hear = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || event.target instanceof HTMLInputElement) return;
-      if (/^[0-9.,]$/.test(event.key)) type((draft.grams + event.key).slice(0, 12));
-      if (event.key === "Backspace") type(draft.grams.slice(0, -1));
+      if (/^[0-9.,]$/.test(event.key)) type((grams) => (grams + event.key).slice(0, 12));
+      if (event.key === "Backspace") type((grams) => grams.slice(0, -1));
     };
     window.addEventListener("keydown", hear);
     return () => window.removeEventListener("keydown", hear);
@@ -172,7 +173,7 @@ function Weighing({ line }: { line: Line }) {
                 maxLength={12}
                 placeholder={shown(0, scale?.decimals ?? 0, i18n.language)}
                 value={draft.grams}
-                onChange={(event) => type(event.target.value)}
+                onChange={(event) => type(() => event.target.value)}
               />
               <span className="unit">g</span>
             </div>
@@ -185,7 +186,7 @@ function Weighing({ line }: { line: Line }) {
                 </Link>
               </p>
             )}
-            <Keypad value={draft.grams} onChange={type} decimals={scale?.decimals ?? 0} />
+            <Keypad onChange={type} decimals={scale?.decimals ?? 0} />
             <div className="pt-6 scale-room">
               <ScaleDrawing label={t("weigh.scaleAlt")} reads={`${shown(0, scale?.decimals ?? 0, i18n.language)} g`} />
             </div>

@@ -19,13 +19,16 @@ function read(line: number): Draft {
   }
 }
 
-export function useDraft(line: number): [Draft, (change: Partial<Draft>) => void] {
+/** What to change; worked out from the draft as it is by then, where two keys may come before one drawing. */
+type Change = Partial<Draft> | ((before: Draft) => Partial<Draft>);
+
+export function useDraft(line: number): [Draft, (change: Change) => void] {
   const [draft, setDraft] = useState(() => read(line));
   return [
     draft,
     (change) =>
       setDraft((before) => {
-        const after = { ...before, ...change };
+        const after = { ...before, ...(typeof change === "function" ? change(before) : change) };
         sessionStorage.setItem(key(line), JSON.stringify(after));
         return after;
       }),
