@@ -107,9 +107,9 @@ final class ToolPlanner
         $pieces = $amount->inBase($standard);
         $isWhole = $pieces->getDenominator()->isEqualTo(1);
         $each = $ingredient->gramsPerPiece?->toFloat() ?? 0.0;
-        ['mean' => $mean, 'u' => $u] = WeightModel::pieces($pieces->toFloat(), $each, $ingredient->cvBatch, $ingredient->cvFill);
+        $weight = WeightModel::pieces($pieces->toFloat(), $each, $ingredient->cvBatch, $ingredient->cvFill);
         $technique = TechniqueCatalogue::for($ingredient, null, null, $this->pantry);
-        $plan = new ToolPlan([], true, 0.0, $mean, $u, Phrase::of('plan.why.counted', ['count' => KitchenNotation::write($pieces)]));
+        $plan = new ToolPlan([], true, 0.0, $weight->mean, $weight->u(), Phrase::of('plan.why.counted', ['count' => KitchenNotation::write($pieces)]));
 
         // Part of an egg is beaten egg, by weight.
         return $isWhole ? new Plans([$plan], $technique, [Advice::CountInstead], $weighG) : new Plans([], $technique, [Advice::WeighInstead], $weighG);
@@ -243,7 +243,7 @@ final class ToolPlanner
     /** @param  non-empty-list<Fill>  $fills */
     private function exactPlan(array $fills, Density $density): ToolPlan
     {
-        ['mean' => $mean, 'u' => $u] = WeightModel::goodTechnique($fills, $density);
+        $weight = WeightModel::of($fills, $density);
         $count = array_sum(array_map(static fn (Fill $f): int => $f->count, $fills));
         $only = $fills[0];
         $why = match (true) {
@@ -253,7 +253,7 @@ final class ToolPlanner
             default => Phrase::of('plan.why.one-fill', ['tool' => $only->tool->called()]),
         };
 
-        return new ToolPlan($fills, true, 0.0, $mean, $u, $why);
+        return new ToolPlan($fills, true, 0.0, $weight->mean, $weight->u(), $why);
     }
 
     /**
@@ -273,9 +273,9 @@ final class ToolPlanner
         if (abs($error) >= 50) {
             return [];
         }
-        ['mean' => $mean, 'u' => $u] = WeightModel::goodTechnique($fills, $density);
+        $weight = WeightModel::of($fills, $density);
 
-        return [new ToolPlan($fills, false, $error, $mean, $u, Phrase::of('plan.why.nearest', ['percent' => round(abs($error), 1), 'grams' => ShownGrams::of($weighG)]))];
+        return [new ToolPlan($fills, false, $error, $weight->mean, $weight->u(), Phrase::of('plan.why.nearest', ['percent' => round(abs($error), 1), 'grams' => ShownGrams::of($weighG)]))];
     }
 
     /** An amount with an odd denominator, to a ten-thousandth of a mL: enough to find what is nearest. */
@@ -390,10 +390,10 @@ final class ToolPlanner
                 if ($risen === null || $water->amount?->unit !== $risen->amount?->unit) {
                     continue;
                 }
-                ['mean' => $mean, 'u' => $u] = WeightModel::displaced(new Fill($tool, 1, $risen), $ml, $density);
-                if ($best === null || $u < $best->uG) {
+                $weight = WeightModel::displaced(new Fill($tool, 1, $risen), $ml, $density);
+                if ($best === null || $weight->u() < $best->uG) {
                     $why = Phrase::of('plan.why.displacement', ['from' => $water->amount ?? $water->text, 'to' => $risen->amount ?? $risen->text]);
-                    $best = new ToolPlan([new Fill($tool, 1, $risen)], true, 0.0, $mean, $u, $why, $water);
+                    $best = new ToolPlan([new Fill($tool, 1, $risen)], true, 0.0, $weight->mean, $weight->u(), $why, $water);
                 }
             }
         }

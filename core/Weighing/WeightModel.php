@@ -5,48 +5,103 @@ declare(strict_types=1);
 namespace Hovik\Core\Weighing;
 
 use Brick\Math\BigRational;
-use Hovik\Core\Drawer\ToolKind;
+use Hovik\Core\Drawer\Scale;
 use Hovik\Core\Pantry\Density;
 use Hovik\Core\Plan\Fill;
 
 /**
- * What good technique with these fills weighs: mean and spread. One level fill of a tool of true volume V weighs
- * m = V . rho . f and varies by u_fill = m . cv_fill . (236.6 / V)^(1/3); a vessel filled to a mark varies instead by how
- * well the eye finds the line. Another handling than the reference adds people's habits, common to all fills; the package
- * and each tool's own size are common to their fills too.
+ * What a plan and a way of working weigh: mean and spread, or a draw. The one model behind targets, the planner's spread, the
+ * bench and the diagnosis (the craft's page, section 5).
+ *
+ * One level fill of a tool of true volume V weighs m = V . rho . f and varies by u_fill = m . cv_fill . (236.6 / V)^(1/3); a
+ * vessel filled to a line varies instead by how well the eye finds it. A mound adds, a dish takes away. What stays in an
+ * emptied tool is lost. Package, habit and each tool's own size are common to all the fills they touch.
  */
 final class WeightModel
 {
-    /** mm. Standard deviation of the height at which an eye on the line judges the surface. */
-    private const READING_SD_MM = 0.7;
-
     /** mL. The cup to which cv_fill refers. */
     private const REFERENCE_ML = 236.6;
 
+    /** Scraping leaves this share of what would have stayed. */
+    private const SCRAPED = 0.1;
+
+    /** Relative standard deviation of what stays: an estimate of ours, from one person's shake to another's. */
+    private const RESIDUE_SPREAD = 0.35;
+
     /**
      * @param  non-empty-list<Fill>  $fills
-     * @return array{mean: float, u: float} g, and its standard uncertainty, g
+     * @param  Density  $density  as the food was handled
      */
-    public static function goodTechnique(array $fills, Density $density): array
+    public static function of(array $fills, Density $density, ?WayOfWorking $way = null): Weight
     {
+        $way ??= WayOfWorking::good();
         $mean = 0.0;
-        $variance = 0.0;
+        $own = 0.0;
         $byTool = [];
         foreach ($fills as $fill) {
-            $nominal = $fill->toMark->about ?? $fill->tool->aboutMl;
-            $ml = $nominal * $fill->tool->bias();
-            $each = $ml * $density->inVesselAbout($nominal);
+            [$each, $spread] = self::oneFill($fill, $density, $way);
             $mean += $each * $fill->count;
-            $variance += $fill->count * self::oneFill($fill, $ml, $each, $density) ** 2;
+            $own += $fill->count * $spread ** 2;
             $byTool[$fill->tool->id] ??= [0.0, $fill->tool->relativeUncertainty()];
             $byTool[$fill->tool->id][0] += $each * $fill->count;
         }
+        $tools = 0.0;
         foreach ($byTool as [$grams, $relative]) {
-            $variance += ($grams * $relative) ** 2;
+            $tools += ($grams * $relative) ** 2;
         }
-        $variance += ($mean * $density->ingredient->cvBatch) ** 2 + ($mean * self::habit($density)) ** 2;
+        $stays = self::stays($density, $way);
+        $out = 1 - $stays;
 
-        return ['mean' => $mean, 'u' => sqrt($variance)];
+        return new Weight(
+            mean: $mean * $out,
+            fillU: sqrt($own) * $out,
+            toolU: sqrt($tools) * $out,
+            batchU: $mean * $out * $density->ingredient->cvBatch,
+            habitU: $mean * $out * self::habit($density),
+            residueU: $mean * $stays * self::RESIDUE_SPREAD,
+        );
+    }
+
+    /**
+     * One weighing by chance, g, before any scale: the same terms, drawn.
+     *
+     * @param  non-empty-list<Fill>  $fills
+     */
+    public static function draw(array $fills, Density $density, WayOfWorking $way, Chance $chance): float
+    {
+        $sizes = [];
+        $grams = 0.0;
+        foreach ($fills as $fill) {
+            [$middle, $spread, $low, $high] = self::contentsMl($fill, $density, $way);
+            $perMl = self::gramsPerMl($fill, $density);
+            $tool = $fill->tool;
+            // Uncalibrated, any size within the tolerance is as likely as another.
+            $sizes[$tool->id] ??= 1 + ($tool->trueMl === null ? $tool->tolerance * (2 * $chance->even() - 1) : $tool->relativeUncertainty() * $chance->normal());
+            for ($i = 0; $i < $fill->count; $i++) {
+                $grams += $sizes[$tool->id] * $perMl * min(max($middle + $spread * $chance->normal(), $low), $high);
+            }
+        }
+        $grams *= 1 + $density->ingredient->cvBatch * $chance->normal();
+        $grams *= 1 + self::habit($density) * $chance->normal();
+        $grams *= 1 - self::stays($density, $way) * (1 + self::RESIDUE_SPREAD * $chance->normal());
+
+        return max($grams, 0.0);
+    }
+
+    /** A true tared weight as a scale shows it: two displays rounded to its step, and its own error. g */
+    public static function drawOnScale(float $grams, Scale $scale, Chance $chance): float
+    {
+        $step = $scale->readabilityG;
+        $under = $step * $chance->even(); // where the vessel's own weight fell between two steps
+        $true = max($grams + $scale->calibrationUncertainty($grams) * $chance->normal(), 0.0);
+
+        return round((round(($under + $true) / $step) - round($under / $step)) * $step, 6);
+    }
+
+    /** Standard uncertainty of the reading of a weight that itself varies by $u, g. */
+    public static function readingU(float $mean, float $u, Scale $scale): float
+    {
+        return sqrt($u ** 2 + (ScaleReading::of(max($mean, 0.0), $scale)->uncertainty() / 2) ** 2);
     }
 
     /**
@@ -54,27 +109,61 @@ final class WeightModel
      *
      * @param  Fill  $risen  the jug, and the line the water rises to
      * @param  BigRational  $ml  of fat
-     * @return array{mean: float, u: float} g
      */
-    public static function displaced(Fill $risen, BigRational $ml, Density $density): array
+    public static function displaced(Fill $risen, BigRational $ml, Density $density): Weight
     {
         $perMl = $density->inVesselAbout($risen->tool->aboutMl);
         $mean = $perMl * $ml->toFloat() * $risen->tool->bias();
-        $reading = self::oneFill($risen, $ml->toFloat(), $mean, $density) * sqrt(2.0);
+        $reading = $perMl * Geometry::mlPerMm($risen->tool) * Geometry::heightSpreadMm($risen->tool, WayOfWorking::good());
 
-        return ['mean' => $mean, 'u' => sqrt($reading ** 2 + ($mean * $risen->tool->relativeUncertainty()) ** 2 + ($mean * $density->ingredient->cvBatch) ** 2)];
+        return new Weight($mean, $reading * sqrt(2.0), $mean * $risen->tool->relativeUncertainty(), $mean * $density->ingredient->cvBatch);
     }
 
-    /** Spread of one fill, g. */
-    private static function oneFill(Fill $fill, float $ml, float $grams, Density $density): float
+    /** Counted foods: each piece varies on its own. */
+    public static function pieces(float $count, float $gramsPerPiece, float $cvBatch, float $cvFill): Weight
     {
-        $diameter = $fill->tool->diameterMm;
-        if ($fill->toMark !== null && $diameter !== null && $fill->tool->kind !== ToolKind::GraduatedDryMeasure) {
-            // The rim's opening, so an upper estimate: mm3 / 1000 = mL.
-            return $grams / $ml * self::READING_SD_MM * M_PI / 4 * $diameter ** 2 / 1000;
-        }
+        return new Weight($count * $gramsPerPiece, $gramsPerPiece * sqrt(max($count, 0.0)) * hypot($cvBatch, $cvFill));
+    }
 
-        return $grams * $density->ingredient->cvFill * (self::REFERENCE_ML / $ml) ** (1 / 3);
+    /** @return array{float, float} one fill: mean and standard deviation, g */
+    private static function oneFill(Fill $fill, Density $density, WayOfWorking $way): array
+    {
+        [$mean, $sd] = Normal::within(...self::contentsMl($fill, $density, $way));
+        $perMl = self::gramsPerMl($fill, $density);
+
+        return [$mean * $perMl, $sd * $perMl];
+    }
+
+    /** A spoon may hold another density than a cup; which it is, its stamped size says. */
+    private static function gramsPerMl(Fill $fill, Density $density): float
+    {
+        return $density->inVesselAbout($fill->toMark->about ?? $fill->tool->aboutMl);
+    }
+
+    /** @return array{float, float, float, float} what ends up in the tool, mL: mean, standard deviation, least, most */
+    private static function contentsMl(Fill $fill, Density $density, WayOfWorking $way): array
+    {
+        $tool = $fill->tool;
+        $ml = ($fill->toMark->about ?? $tool->aboutMl) * $tool->bias();
+        if (Geometry::isRead($fill)) {
+            $perMm = Geometry::mlPerMm($tool);
+
+            return [$ml + $perMm * Geometry::heightErrorMm($tool, $way), $perMm * Geometry::heightSpreadMm($tool, $way), 0.0, Geometry::brimMl($tool)];
+        }
+        $spread = $ml * $density->ingredient->cvFill * (self::REFERENCE_ML / $ml) ** (1 / 3);
+        $overRim = $fill->toMark === null ? Geometry::overRimMl($tool, $density->ingredient, $way) : 0.0;
+
+        return [max($ml + $overRim, 0.0), $spread, 0.0, INF];
+    }
+
+    /** Share of the food that stays in an emptied tool. */
+    private static function stays(Density $density, WayOfWorking $way): float
+    {
+        return match ($way->scraped) {
+            null => 0.0,
+            true => self::SCRAPED * $density->ingredient->residue,
+            false => $density->ingredient->residue,
+        };
     }
 
     /** Relative spread between people of a handling that is not the reference; none of the reference itself. */
@@ -86,15 +175,5 @@ final class WeightModel
         $relative = $density->factor->sd / $density->factor->mean->toFloat();
 
         return sqrt(max(0.0, $relative ** 2 - $density->ingredient->cvFill ** 2));
-    }
-
-    /**
-     * Counted foods: each piece varies on its own.
-     *
-     * @return array{mean: float, u: float} g
-     */
-    public static function pieces(float $count, float $gramsPerPiece, float $cvBatch, float $cvFill): array
-    {
-        return ['mean' => $count * $gramsPerPiece, 'u' => $gramsPerPiece * sqrt(max($count, 0.0)) * sqrt($cvBatch ** 2 + $cvFill ** 2)];
     }
 }

@@ -70,7 +70,7 @@ it('is best by fills, then spread, then different tools, over random drawers and
             foreach ($way as $id => $times) {
                 $made[] = new Fill(ToolCatalogue::tool($id, $us), $times);
             }
-            $ranked[] = [array_sum($way), round(WeightModel::goodTechnique($made, $density)['u'], 9), count($way)];
+            $ranked[] = [array_sum($way), round(WeightModel::of($made, $density)->u(), 9), count($way)];
         }
         sort($ranked);
         if ($best?->exact !== true) {

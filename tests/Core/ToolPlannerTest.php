@@ -18,7 +18,6 @@ use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Schools;
 use Hovik\Core\Technique\Step;
-use Hovik\Core\Weighing\WeightModel;
 
 uses(TestTrait::class);
 
@@ -70,29 +69,6 @@ it('gives plans that add up, best first, by technique\'s own weight', function (
                 $rank = $now;
             }
         });
-});
-
-it('gives the spread of the model, worked by hand for one cup of flour', function () use ($drawer) {
-    $flour = Pantry::reference()->ingredient('all-purpose-flour');
-    $fill = new Fill($drawer('dry-cup-us-1')[0], 1);
-    ['mean' => $mean, 'u' => $u] = WeightModel::goodTechnique([$fill], Density::of(Pantry::reference(), $flour));
-    // 125 g; fill 2.5 % x (236.6/236.588)^(1/3), batch 4 %, tool 3 %/sqrt 3
-    expect($mean)->toEqualWithDelta(125.0, 1e-9);
-    expect($u)->toEqualWithDelta(125 * sqrt(0.025 ** 2 + 0.04 ** 2 + (0.03 / sqrt(3)) ** 2), 0.001);
-    // Dipped: 1.10 +- 0.05 between people, of which the fill's own 2.5 % is counted already.
-    ['u' => $dipped] = WeightModel::goodTechnique([$fill], Density::of(Pantry::reference(), $flour, Handling::Dipped));
-    $habit = sqrt((0.05 / 1.10) ** 2 - 0.025 ** 2);
-    expect($dipped)->toEqualWithDelta(137.5 * sqrt(0.025 ** 2 + 0.04 ** 2 + (0.03 / sqrt(3)) ** 2 + $habit ** 2), 0.001);
-});
-
-it('spreads a jug by the eye, not by the fill', function () use ($drawer) {
-    $water = Pantry::reference()->ingredient('water');
-    $jug = $drawer('liquid-measure-us-1-cup')[0];
-    $mark = $jug->marks[2];
-    expect($mark->text)->toBe('1/2 cup');
-    ['u' => $u] = WeightModel::goodTechnique([new Fill($jug, 1, $mark)], Density::of(Pantry::reference(), $water));
-    $read = 0.7 * M_PI / 4 * 82 ** 2 / 1000 * 236.2 / 236.5882365; // mm x mm2 / 1000 = mL, x g/mL
-    expect($u)->toEqualWithDelta(sqrt($read ** 2 + (118.1 * 0.001) ** 2 + (118.1 * 0.03 / sqrt(3)) ** 2), 0.001);
 });
 
 it('follows the schools a class settled on', function () use ($drawer, $us) {
