@@ -14,24 +14,32 @@ use Hovik\Core\Quantity\Unit;
  * Grams per mL of an ingredient handled one way, exact. There are two: what a cup holds, and what a measuring spoon of
  * 20 mL or less holds where that really differs (core/data/sources.md).
  */
-final readonly class Density
+final class Density
 {
     /** mL. A vessel up to this size takes the spoon weight. */
     public const SPOON_ML = 20;
 
-    private float $cupFloat;
+    /** mL, US customary: what the pantry's weights are of. */
+    private const CUP_ML = 236.5882365;
 
-    private float $spoonFloat;
+    private const TSP_ML = 4.92892159375;
+
+    private readonly float $cupFloat;
+
+    private readonly float $spoonFloat;
+
+    private ?BigRational $ofCup = null;
+
+    private ?BigRational $ofSpoon = null;
 
     private function __construct(
-        public Ingredient $ingredient,
-        public Handling $handling,
-        public HandlingFactor $factor,
-        private ?BigRational $ofCup,
-        private ?BigRational $ofSpoon,
+        public readonly Ingredient $ingredient,
+        public readonly Handling $handling,
+        public readonly HandlingFactor $factor,
     ) {
-        $this->cupFloat = $ofCup?->toFloat() ?? 0.0;
-        $this->spoonFloat = $ofSpoon?->toFloat() ?? $this->cupFloat;
+        $mean = $factor->mean->toFloat();
+        $this->cupFloat = ($ingredient->gramsPerUsCup?->toFloat() ?? 0.0) * $mean / self::CUP_ML;
+        $this->spoonFloat = $ingredient->gramsPerTsp === null ? $this->cupFloat : $ingredient->gramsPerTsp->toFloat() * $mean / self::TSP_ML;
     }
 
     /** @throws InvalidInput when this ingredient is never handled so, or has no weight by volume */
@@ -43,20 +51,24 @@ final readonly class Density
         }
         $factor = $pantry->handlingFactor($ingredient, $handling)
             ?? throw new InvalidInput('handling', "{$ingredient->name} is never '{$handling->value}'.");
-        $us = MeasureStandard::UsCustomary;
-        $per = static fn (?BigDecimal $grams, Unit $unit): ?BigRational => $grams === null ? null
-            : $grams->toBigRational()->multipliedBy($factor->mean)->dividedBy($us->size($unit))->simplified();
 
-        return new self($ingredient, $handling, $factor, $per($ingredient->gramsPerUsCup, Unit::Cup), $per($ingredient->gramsPerTsp, Unit::Teaspoon));
+        return new self($ingredient, $handling, $factor);
     }
 
     /** g per mL in a vessel of this many mL. */
     public function inVessel(BigRational $ml): BigRational
     {
-        $density = $this->usesSpoonWeight($ml) ? $this->ofSpoon : $this->ofCup;
+        $density = $this->usesSpoonWeight($ml)
+            ? $this->ofSpoon ??= $this->exact($this->ingredient->gramsPerTsp, Unit::Teaspoon)
+            : $this->ofCup ??= $this->exact($this->ingredient->gramsPerUsCup, Unit::Cup);
         assert($density !== null);
 
         return $density;
+    }
+
+    private function exact(?BigDecimal $grams, Unit $per): ?BigRational
+    {
+        return $grams?->toBigRational()->multipliedBy($this->factor->mean)->dividedBy(MeasureStandard::UsCustomary->size($per))->simplified();
     }
 
     /** The same as a float, for the statistical model. */
@@ -67,6 +79,6 @@ final readonly class Density
 
     public function usesSpoonWeight(BigRational $ml): bool
     {
-        return $this->ofSpoon !== null && $ml->isLessThanOrEqualTo(self::SPOON_ML);
+        return $this->ingredient->gramsPerTsp !== null && $ml->isLessThanOrEqualTo(self::SPOON_ML);
     }
 }

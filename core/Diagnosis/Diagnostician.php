@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Diagnosis;
+
+/**
+ * Ranks what a weight may come from by Bayes' rule: prior x how well each cause predicts the reading, against each other and
+ * against nonsense. Where nothing single explains it, two slips at once are tried.
+ */
+final class Diagnostician
+{
+    /** Nonsense is spread evenly over orders of magnitude: from a hundredth to thirty times the target. */
+    private const NONSENSE_FROM = 0.01;
+
+    private const NONSENSE_TO = 30.0;
+
+    /** Below this probability a cause is not named. */
+    private const WORTH_NAMING = 0.001;
+
+    /** Two slips at once happen this much more often than by chance: the careless are careless twice. */
+    private const CARELESS = 1.5;
+
+    public static function diagnose(Situation $at): Diagnosis
+    {
+        $predictions = self::predictions($at);
+        $priors = Priors::of($at, array_keys($predictions));
+        $grams = $at->reading->grams;
+        $scores = [];
+        foreach ($predictions as $id => $prediction) {
+            $scores[] = [Cause::from($id), null, ($priors[$id] ?? 0.0) * $prediction->density($grams), $prediction];
+        }
+        $nonsense = Priors::OUTLIER / max($grams, self::NONSENSE_FROM * $at->targetG) / log(self::NONSENSE_TO / self::NONSENSE_FROM);
+        $single = array_sum(array_column($scores, 2));
+        if ($single < $nonsense) {
+            $scores = [...$scores, ...self::pairs($at, $priors, $predictions)];
+        }
+
+        return self::ranked($scores, $nonsense, $grams);
+    }
+
+    /** The one prediction of a cause here, or null where it cannot happen. */
+    public static function predict(Cause $cause, Situation $at): ?Prediction
+    {
+        return match ($cause) {
+            Cause::Sound => Prediction::ofWeights([[1.0, $at->sound()]], $at->reading->scale),
+            default => match ($cause->place()) {
+                'filling' => FoodSlips::predict($cause, $at),
+                'level' => FoodSlips::predict($cause, $at) ?? JugSlips::predict($cause, $at),
+                'tool' => $cause === Cause::WrongColumn ? JugSlips::predict($cause, $at) : ToolSlips::predict($cause, $at),
+                'scale' => ScaleSlips::predict($cause, $at),
+                default => RecipeSlips::predict($cause, $at),
+            },
+        };
+    }
+
+    /** @return array<string, Prediction> by cause: those that can happen here */
+    private static function predictions(Situation $at): array
+    {
+        $predictions = [];
+        foreach (Cause::cases() as $cause) {
+            $prediction = self::predict($cause, $at);
+            if ($prediction !== null) {
+                $predictions[$cause->value] = $prediction;
+            }
+        }
+
+        return $predictions;
+    }
+
+    /**
+     * @param  array<string, float>  $priors
+     * @param  array<string, Prediction>  $predictions
+     * @return list<array{Cause, Cause|null, float, Prediction}>
+     */
+    private static function pairs(Situation $at, array $priors, array $predictions): array
+    {
+        $sound = $at->sound();
+        $grams = $at->reading->grams;
+        $scores = [];
+        $causes = array_values(array_filter(Cause::cases(), static fn (Cause $c): bool => isset($predictions[$c->value]) && $c !== Cause::Sound && $c !== Cause::SwappedDigits));
+        foreach ($causes as $i => $one) {
+            foreach (array_slice($causes, $i + 1) as $other) {
+                if ($one->place() === $other->place()) {
+                    continue;
+                }
+                [$first, $second] = [$predictions[$one->value], $predictions[$other->value]];
+                // A vessel adds to whatever was wrong before; all else multiplies.
+                $both = $other === Cause::NotTared ? $first->plus($second, $sound) : ($one === Cause::NotTared ? $second->plus($first, $sound) : $first->times($second, $sound));
+                $prior = self::CARELESS * ($priors[$one->value] ?? 0.0) * ($priors[$other->value] ?? 0.0);
+                $scores[] = [$one, $other, $prior * $both->density($grams), $both];
+            }
+        }
+
+        return $scores;
+    }
+
+    /** @param  list<array{Cause, Cause|null, float, Prediction}>  $scores */
+    private static function ranked(array $scores, float $nonsense, float $grams): Diagnosis
+    {
+        $all = array_sum(array_column($scores, 2)) + $nonsense;
+        usort($scores, static fn (array $a, array $b): int => $b[2] <=> $a[2]);
+        $causes = [];
+        foreach ($scores as [$cause, $with, $score, $prediction]) {
+            if ($score / $all >= self::WORTH_NAMING) {
+                $causes[] = new LikelyCause($cause, $with, $score / $all, $prediction, $grams);
+            }
+        }
+
+        return new Diagnosis($causes, $nonsense / $all);
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Diagnosis;
+
+use Hovik\Core\Pantry\Family;
+use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Weighing\Weight;
+
+/** Slips of reading: another food, another amount than the recipe's. */
+final class RecipeSlips
+{
+    private const SALTS = ['table-salt', 'fine-sea-salt', 'coarse-salt-light-flakes', 'coarse-salt-dense-flakes'];
+
+    /** How often each salt is the one that stands there. */
+    private const SALT_OFTEN = ['table-salt' => 0.4, 'fine-sea-salt' => 0.2, 'coarse-salt-light-flakes' => 0.4, 'coarse-salt-dense-flakes' => 0.3];
+
+    /** g per fluid ounce of volume against g per ounce: 29.57 mL x density against 28.35 g. */
+    private const OUNCE_G = 28.349523125;
+
+    private const FLUID_OUNCE_ML = 29.5735295625;
+
+    /** @var array<string, list<float>> by ingredient: how other foods of its kind weigh against it */
+    private static array $ratios = [];
+
+    public static function predict(Cause $cause, Situation $at): ?Prediction
+    {
+        $times = match ($cause) {
+            Cause::WrongIngredient => self::otherFoods($at),
+            Cause::SaltCrystal => self::otherSalts($at),
+            Cause::FlOzForOz => self::ounces($at),
+            Cause::NotScaled => abs($at->factor - 1) < 1e-9 ? [] : [[1.0, 1 / $at->factor, 0.0]],
+            Cause::ScaledTwice => abs($at->factor - 1) < 1e-9 ? [] : [[1.0, $at->factor, 0.0]],
+            Cause::NeighbourLine => array_map(static fn (float $grams): array => [1.0, $grams / $at->targetG, 0.0], $at->others),
+            default => [],
+        };
+        $sound = $at->sound();
+        $relative = $sound->u() / $sound->mean;
+        $weights = [];
+        foreach ($times as [$often, $factor, $spread]) {
+            if (abs($factor - 1) > 0.015) {
+                $weights[] = [$often, new Weight($sound->mean * $factor, $sound->mean * $factor * hypot($relative, $spread))];
+            }
+        }
+
+        return Prediction::ofWeights($weights, $at->reading->scale);
+    }
+
+    /** @return list<array{float, float, float}> how often, times as heavy, relative spread between packages */
+    private static function otherFoods(Situation $at): array
+    {
+        if (! $at->isMeasured()) {
+            return [];
+        }
+        self::$ratios[$at->ingredient->id] ??= self::ratios($at);
+
+        return array_map(static fn (float $ratio): array => [1.0, $ratio, 0.03], self::$ratios[$at->ingredient->id]);
+    }
+
+    /** @return list<float> each once, to two per cent */
+    private static function ratios(Situation $at): array
+    {
+        $own = self::perCup($at->ingredient);
+        $ratios = [];
+        foreach ($at->pantry->ids() as $id) {
+            $other = $at->pantry->ingredient($id);
+            $alike = $other->family === $at->ingredient->family || self::looksAlike($at->ingredient, $other);
+            $perCup = self::perCup($other);
+            // One salt for another is a slip of its own.
+            if ($alike && $own !== null && $perCup !== null && ! (in_array($id, self::SALTS, true) && in_array($at->ingredient->id, self::SALTS, true))) {
+                $ratio = $perCup / $own;
+                $ratios[(string) round(50 * log($ratio))] = $ratio;
+            }
+        }
+
+        return array_values($ratios);
+    }
+
+    /** White, and out of the same kind of jar: sugar, salt, starch. */
+    private static function looksAlike(Ingredient $one, Ingredient $other): bool
+    {
+        $white = static fn (Ingredient $food): bool => in_array($food->family, [Family::FinePowder, Family::GranularSugar], true) || in_array($food->id, self::SALTS, true);
+
+        return $white($one) && $white($other);
+    }
+
+    private static function perCup(Ingredient $ingredient): ?float
+    {
+        return $ingredient->gramsPerTsp !== null && $ingredient->family === Family::LeavenerSpice ? 48 * $ingredient->gramsPerTsp->toFloat() : $ingredient->gramsPerUsCup?->toFloat();
+    }
+
+    /** @return list<array{float, float, float}> */
+    private static function otherSalts(Situation $at): array
+    {
+        $own = self::perCup($at->ingredient);
+        if ($own === null || ! $at->isMeasured() || ! in_array($at->ingredient->id, self::SALTS, true)) {
+            return [];
+        }
+        $times = [];
+        foreach (self::SALTS as $id) {
+            $other = $at->pantry->ingredient($id);
+            $perCup = self::perCup($other);
+            if ($id !== $at->ingredient->id && $perCup !== null) {
+                $times[] = [self::SALT_OFTEN[$id], $perCup / $own, $other->cvBatch];
+            }
+        }
+
+        return $times;
+    }
+
+    /** @return list<array{float, float, float}> */
+    private static function ounces(Situation $at): array
+    {
+        $perMl = $at->density($at->handling)?->inVesselAbout(100.0);
+        if ($perMl === null) {
+            return [];
+        }
+        $ratio = self::FLUID_OUNCE_ML * $perMl / self::OUNCE_G;
+
+        return match ($at->amount->unit) {
+            Unit::Ounce, Unit::Pound => [[1.0, $ratio, 0.0]],
+            Unit::FluidOunce => [[1.0, 1 / $ratio, 0.0]],
+            default => [],
+        };
+    }
+}
