@@ -1,13 +1,13 @@
 #!/usr/bin/env bash
-# bin/hovik bench [core|http|transfer]: the figures of docs/performance.md, on a stack and data of their own under var/bench.
+# bin/hovik bench [core|diagnosis|http|transfer]: the figures of docs/performance.md, on a stack and data of their own under var/bench.
 set -euo pipefail
 umask 022
 ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
 . "$ROOT/ops/say.sh"
 part=${1:-all}
 case $part in
-  all | core | http | transfer) ;;
-  *) refuse "bench knows core, http and transfer, not '$part'." ;;
+  all | core | diagnosis | http | transfer) ;;
+  *) refuse "bench knows core, diagnosis, http and transfer, not '$part'." ;;
 esac
 bash "$ROOT/ops/install.sh" test
 PROFILE=bench
@@ -17,6 +17,11 @@ cd "$ROOT"
 core() {
   echo "Core, in process:"
   php -d opcache.enable_cli=1 tests/Bench/core.php
+}
+
+diagnosis() {
+  echo "Diagnosis, against mishaps of other figures than its own:"
+  php -d opcache.enable_cli=1 tests/Bench/diagnosis.php
 }
 
 served() {
@@ -50,6 +55,7 @@ transfer() {
 
 if [ "$part" = all ]; then
   core
+  diagnosis
   http
   transfer
 else

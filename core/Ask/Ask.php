@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Ask;
 
-use Hovik\Core\Drawer\Scale;
-use Hovik\Core\Drawer\Tool;
-use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Conversion;
 use Hovik\Core\Pantry\Handling;
@@ -19,7 +16,6 @@ use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\KitchenNotation;
-use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\ShownGrams;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Recipe\Flag;
@@ -30,6 +26,7 @@ use Hovik\Core\Recipe\ReadLine;
 use Hovik\Core\Recipe\RecipeReader;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Step;
+use Hovik\Core\Weighing\Explanation;
 use Hovik\Core\Weighing\Judge;
 use Hovik\Core\Weighing\ScaleReading;
 use Hovik\Core\Weighing\Target;
@@ -43,7 +40,7 @@ final class Ask
     /** @return list<string> */
     public static function verbs(): array
     {
-        return ['read', 'scale', 'convert', 'plan', 'judge'];
+        return ['read', 'scale', 'convert', 'plan', 'judge', 'diagnose', 'simulate'];
     }
 
     /**
@@ -62,6 +59,8 @@ final class Ask
             'convert' => self::convert($given),
             'plan' => self::plan($given),
             'judge' => self::judge($given),
+            'diagnose' => Weighings::diagnose($given),
+            'simulate' => Weighings::simulate($given),
             default => throw new InvalidInput('verb', "The core has no '$verb'; it has ".implode(', ', self::verbs()).'.'),
         };
     }
@@ -171,7 +170,7 @@ final class Ask
         $ingredient = Pantry::reference()->ingredient($given->text('ingredient'));
         $method = $given->has('method') ? HouseMethod::named($given->text('method')) : null;
         $plans = (new ToolPlanner(Pantry::reference()))->plan(
-            Amount::of($given->exact('amount'), $given->unit()), $ingredient, self::drawer($given, $standard), $standard, $method,
+            Amount::of($given->exact('amount'), $given->unit()), $ingredient, Tools::drawer($given, $standard), $standard, $method,
         );
 
         return [
@@ -191,38 +190,13 @@ final class Ask
         ];
     }
 
-    /** @return list<Tool> */
-    private static function drawer(Given $given, MeasureStandard $standard): array
-    {
-        $tools = [];
-        foreach ($given->list('drawer') as $i => $item) {
-            if (is_string($item)) {
-                $item = ['id' => $item];
-            }
-            if (! is_array($item)) {
-                throw new InvalidInput("drawer.$i", 'A tool is an id, or an object with an id.');
-            }
-            $one = new Given($item, "drawer.$i.");
-            $trueMl = $one->numberOr('true_ml', null);
-            if ($trueMl !== null && ! ($trueMl > 0 && $trueMl <= 10_000)) {
-                throw new InvalidInput("drawer.$i.true_ml", 'The true volume must be above 0 mL and no more than 10 000 mL.');
-            }
-            $count = $one->numberOr('count', 1.0);
-            if ($count >= 1) {
-                $tools[] = ToolCatalogue::tool($one->text('id'), $standard, $trueMl, (int) $count, "drawer.$i.id");
-            }
-        }
-
-        return $tools;
-    }
-
     /** @return array<string, mixed> */
     private static function judge(Given $given): array
     {
-        $scale = $given->object('scale');
+        $scale = Tools::scale($given);
         $judgement = Judge::judge(
             Target::of($given->number('target_g'), Tolerance::of($given->number('tolerance_pct'), $given->numberOr('tolerance_floor_g', 0.0) ?? 0.0)),
-            ScaleReading::of($given->number('weighed_g'), new Scale($scale->number('readability_g'), $scale->numberOr('u_cal_g', 0.0))),
+            ScaleReading::of($given->number('weighed_g'), $scale),
             $given->numberOr('expected_g', null),
         );
         $technique = $judgement->technique;
@@ -241,16 +215,17 @@ final class Ask
             'technique' => $technique === null ? null : [
                 'error_g' => self::tidy($technique->errorG), 'error_pct' => self::tidy($technique->errorPct), 'verdict' => $technique->verdict->value,
             ],
+            'working' => array_map(self::english(...), Explanation::of($judgement)),
         ];
     }
 
-    private static function english(Phrase $phrase): string
+    public static function english(Phrase $phrase): string
     {
         return Phrasebook::in('en')->say($phrase);
     }
 
     /** Without the dust of binary fractions. */
-    private static function tidy(float $number): float
+    public static function tidy(float $number): float
     {
         return round($number, 9) + 0.0;
     }

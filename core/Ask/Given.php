@@ -82,4 +82,41 @@ final readonly class Given
 
         return $value;
     }
+
+    /** @return list<mixed> none when it is not there @throws InvalidInput */
+    public function listOr(string $field): array
+    {
+        return $this->has($field) ? $this->list($field) : [];
+    }
+
+    public function flag(string $field, bool $otherwise): bool
+    {
+        $value = $this->fields[$field] ?? $otherwise;
+
+        return is_bool($value) ? $value : throw new InvalidInput($this->path.$field, "'$field' must be true or false.");
+    }
+
+    /**
+     * Refuses fields that nobody reads: a misspelt one would be passed over in silence.
+     *
+     * @param  list<string>  $known
+     *
+     * @throws InvalidInput
+     */
+    public function only(array $known): void
+    {
+        foreach (array_keys($this->fields) as $field) {
+            if (! in_array($field, $known, true)) {
+                throw new InvalidInput($this->path.$field, "There is no '$field' here; use ".implode(', ', $known).'.');
+            }
+        }
+    }
+
+    /** @return array<array-key, mixed> none when it is not there @throws InvalidInput */
+    public function listOrMap(string $field): array
+    {
+        $value = $this->fields[$field] ?? [];
+
+        return is_array($value) && count($value) <= 500 ? $value : throw new InvalidInput($this->path.$field, "'$field' must be a list or an object.");
+    }
 }

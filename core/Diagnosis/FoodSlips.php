@@ -10,9 +10,9 @@ use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Plan\Fill;
 use Hovik\Core\Weighing\Geometry;
+use Hovik\Core\Weighing\WayOfWorking;
 use Hovik\Core\Weighing\Weight;
 use Hovik\Core\Weighing\WeightModel;
-use Hovik\Core\Weighing\WayOfWorking;
 
 /** Slips between the package and the rim: how the food got into the tool, and how its top was made level. */
 final class FoodSlips

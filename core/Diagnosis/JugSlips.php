@@ -6,12 +6,11 @@ namespace Hovik\Core\Diagnosis;
 
 use Hovik\Core\Drawer\Mark;
 use Hovik\Core\Drawer\ToolKind;
-use Hovik\Core\Plan\Fill;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Weighing\Geometry;
+use Hovik\Core\Weighing\WayOfWorking;
 use Hovik\Core\Weighing\Weight;
 use Hovik\Core\Weighing\WeightModel;
-use Hovik\Core\Weighing\WayOfWorking;
 
 /** Slips at a line on a wall: where the eye was, how the vessel stood, which column was read. */
 final class JugSlips

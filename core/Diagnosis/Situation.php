@@ -19,9 +19,9 @@ use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Weighing\ScaleReading;
+use Hovik\Core\Weighing\WayOfWorking;
 use Hovik\Core\Weighing\Weight;
 use Hovik\Core\Weighing\WeightModel;
-use Hovik\Core\Weighing\WayOfWorking;
 
 /** All that is known about one weighing when somebody asks what it may come from. */
 final class Situation

@@ -146,7 +146,7 @@ final class ToolSlips
     {
         $like = static fn (Tool $other): bool => $other->kind === $tool->kind && abs($other->aboutMl / $tool->aboutMl - 1) > 0.02;
         $owned = array_values(array_filter($at->drawer, $like));
-        if ($owned !== [] && ! $always) {
+        if ($at->drawer !== [] && ! $always) {
             return $owned;
         }
         $usual = array_map(static fn (string $id): Tool => ToolCatalogue::tool($id, $at->standard), self::USUAL[$tool->kind->value] ?? []);

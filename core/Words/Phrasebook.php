@@ -6,7 +6,7 @@ namespace Hovik\Core\Words;
 
 use Hovik\Core\Pantry\NewIngredient;
 
-/** Says the core's phrases in a language. Patterns are ICU messages, in en.php and es.php beside this file. */
+/** Says the core's phrases in a language. Patterns are ICU messages, in en.php, es.php and their .causes.php beside this file. */
 final class Phrasebook
 {
     /** @var array<string, self> */
@@ -24,7 +24,9 @@ final class Phrasebook
         if (! isset(self::$open[$language])) {
             /** @var array<string, string> $patterns */
             $patterns = require __DIR__."/$language.php";
-            self::$open[$language] = new self($language, $patterns);
+            /** @var array<string, string> $causes */
+            $causes = require __DIR__."/$language.causes.php";
+            self::$open[$language] = new self($language, $patterns + $causes);
         }
 
         return self::$open[$language];

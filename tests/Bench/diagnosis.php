@@ -8,7 +8,6 @@ declare(strict_types=1);
  */
 
 use Hovik\Core\Diagnosis\Diagnostician;
-use Hovik\Core\Diagnosis\LikelyCause;
 use Hovik\Core\Diagnosis\Situation;
 use Hovik\Core\Drawer\Scale;
 use Hovik\Core\Drawer\ToolCatalogue;

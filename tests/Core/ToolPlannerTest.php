@@ -6,8 +6,6 @@ use Brick\Math\BigRational;
 use Eris\Generators;
 use Eris\TestTrait;
 use Hovik\Core\Drawer\ToolCatalogue;
-use Hovik\Core\Pantry\Density;
-use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Plan\Fill;
 use Hovik\Core\Plan\FillSearch;

@@ -16,9 +16,9 @@ use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Weighing\Chance;
 use Hovik\Core\Weighing\Geometry;
 use Hovik\Core\Weighing\Normal;
+use Hovik\Core\Weighing\WayOfWorking;
 use Hovik\Core\Weighing\Weight;
 use Hovik\Core\Weighing\WeightModel;
-use Hovik\Core\Weighing\WayOfWorking;
 
 uses(TestTrait::class);
 

@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use Hovik\Core\Bake\Fault;
+use Hovik\Core\Bake\Role;
+use Hovik\Core\Diagnosis\Cause;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Pantry;
@@ -12,10 +15,11 @@ use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Schools;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Technique\TechniqueCatalogue;
+use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrase;
 use Hovik\Core\Words\Phrasebook;
 
-$patterns = fn (string $language): array => require dirname(__DIR__, 2)."/core/Words/$language.php";
+$patterns = fn (string $language): array => [...require dirname(__DIR__, 2)."/core/Words/$language.php", ...require dirname(__DIR__, 2)."/core/Words/$language.causes.php"];
 
 it('says everything in both languages, with the same blanks to fill', function () use ($patterns) {
     [$en, $es] = [$patterns('en'), $patterns('es')];
@@ -111,6 +115,27 @@ it('can say every technique of every ingredient in both languages', function () 
                     expect(implode(' ', $said))->not->toContain('{');
                 }
             }
+        }
+    }
+});
+
+it('has words for every cause, fault and consequence, short enough for a phone', function () {
+    foreach (['en', 'es'] as $language) {
+        $book = Phrasebook::in($language);
+        foreach (Cause::cases() as $cause) {
+            expect(count(explode(' ', $book->say($cause->said()))))->toBeLessThanOrEqual(7, $cause->value)
+                ->and(strlen($book->say($cause->tell())))->toBeLessThanOrEqual(76, "$language $cause->value")
+                ->and(strlen($book->say($cause->next())))->toBeLessThanOrEqual(70, "$language $cause->value");
+        }
+        foreach (Fault::cases() as $fault) {
+            expect($book->say($fault->said()))->not->toBe('');
+            foreach ($fault->otherCauses() as $other) {
+                expect($book->say($other))->not->toBe('');
+            }
+        }
+        foreach (Role::cases() as $role) {
+            expect($book->say($role->consequence(Verdict::Heaped)))->not->toBe($book->say($role->consequence(Verdict::Shy)))
+                ->and($role->consequence(Verdict::Level))->toBeNull();
         }
     }
 });

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Bench;
+
+use Hovik\Core\Drawer\Scale;
+use Hovik\Core\Drawer\Tool;
+use Hovik\Core\Drawer\ToolCatalogue;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Pantry\Conversion;
+use Hovik\Core\Pantry\Density;
+use Hovik\Core\Pantry\Family;
+use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Plan\Plans;
+use Hovik\Core\Plan\ToolPlan;
+use Hovik\Core\Plan\ToolPlanner;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Technique\Schools;
+use Hovik\Core\Weighing\Chance;
+use Hovik\Core\Weighing\Strictness;
+use Hovik\Core\Weighing\Target;
+use Hovik\Core\Weighing\Tolerance;
+use Hovik\Core\Weighing\ToleranceLevel;
+use Hovik\Core\Weighing\Weight;
+use Hovik\Core\Weighing\WeightModel;
+
+/** The bench: a food, an amount and tools, to be measured in any way by chance, without using up any flour. */
+final class Bench
+{
+    public const MOST_DRAWS = 500;
+
+    /** A drawer with everything a school usually has. */
+    private const DRAWER = [
+        'dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-8-tsp', 'spoon-us-1-4-tsp', 'spoon-us-1-2-tsp', 'spoon-us-1-tsp', 'spoon-us-1-tbsp',
+        'liquid-measure-us-1-cup', 'liquid-measure-us-2-cup', 'liquid-measure-us-4-cup',
+    ];
+
+    /** Amounts worth trying, as people say them. */
+    private const AMOUNTS = [
+        'spoons' => [['1/2', 'tsp'], ['1', 'tsp'], ['2', 'tsp'], ['1', 'tbsp'], ['2', 'tbsp']],
+        'cups' => [['1/4', 'cup'], ['1/3', 'cup'], ['1/2', 'cup'], ['3/4', 'cup'], ['1', 'cup'], ['1 3/4', 'cup'], ['2', 'cup']],
+    ];
+
+    public readonly Plans $plans;
+
+    public readonly ToolPlan $plan;
+
+    public readonly Target $target;
+
+    /**
+     * @param  int  $choice  which of the plans, from 0
+     *
+     * @throws InvalidInput naming the field
+     */
+    public function __construct(
+        public readonly Pantry $pantry,
+        public readonly Ingredient $ingredient,
+        public readonly Amount $amount,
+        public readonly MeasureStandard $standard,
+        public readonly ToleranceLevel $level,
+        int $choice = 0,
+    ) {
+        if ($ingredient->family === Family::Counted || $ingredient->gramsPerUsCup === null) {
+            throw new InvalidInput('ingredient', 'That is counted, not measured with a tool.');
+        }
+        $drawer = array_map(static fn (string $id): Tool => ToolCatalogue::tool($id, $standard), self::DRAWER);
+        // On the bench anybody may pour yogurt into a jug, or milk into a cup, to see what comes of it.
+        $schools = Schools::of(['thick-pourables' => 'jug', 'liquids-in-dry-cups' => 'brim-full']);
+        $this->plans = (new ToolPlanner($pantry, $schools))->plan($amount, $ingredient, $drawer, $standard);
+        $this->plan = array_values(array_filter($this->plans->plans, static fn (ToolPlan $plan): bool => $plan->fills !== [] && $plan->waterTo === null))[$choice]
+            ?? throw new InvalidInput('plan', 'There is no such way to measure it.');
+        $grams = Conversion::toGrams($amount, $ingredient, $standard, $pantry)->exact->toFloat();
+        $this->target = Target::of($grams, Tolerance::usual($ingredient->family, $level, Strictness::Structural));
+    }
+
+    /** @return list<array{string, string}> number and unit */
+    public static function amountsFor(Ingredient $ingredient): array
+    {
+        return $ingredient->family === Family::LeavenerSpice ? self::AMOUNTS['spoons'] : [...self::AMOUNTS['cups'], ['2', 'tbsp'], ['2', 'tsp']];
+    }
+
+    public function weight(Hands $hands): Weight
+    {
+        return WeightModel::of($this->fills(), $this->density($hands), $hands->way());
+    }
+
+    /** What comes out by chance, g. */
+    public function draw(Hands $hands, Chance $chance): float
+    {
+        return WeightModel::draw($this->fills(), $this->density($hands), $hands->way(), $chance);
+    }
+
+    /**
+     * The same by a whole class, on a scale.
+     *
+     * @param  int  $draws  1 to 500
+     * @return non-empty-list<float> g
+     *
+     * @throws InvalidInput
+     */
+    public function draws(Hands $hands, Scale $scale, int $draws, int $seed): array
+    {
+        if ($draws < 1 || $draws > self::MOST_DRAWS) {
+            throw new InvalidInput('draws', 'From 1 to '.self::MOST_DRAWS.' draws at a time.');
+        }
+        $chance = new Chance($seed);
+        $draw = fn (): float => WeightModel::drawOnScale($this->draw($hands, $chance), $scale, $chance);
+        $all = [$draw()];
+        for ($i = 1; $i < $draws; $i++) {
+            $all[] = $draw();
+        }
+
+        return $all;
+    }
+
+    private function density(Hands $hands): Density
+    {
+        return Density::of($this->pantry, $this->ingredient, $hands->handling($this->ingredient, $this->pantry));
+    }
+
+    /** @return non-empty-list<\Hovik\Core\Plan\Fill> */
+    private function fills(): array
+    {
+        assert($this->plan->fills !== []);
+
+        return $this->plan->fills;
+    }
+}
