@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Bench\BenchController;
 use App\Http\Controllers\Classes\ClassesController;
 use App\Http\Controllers\Classes\SeatsController;
 use App\Http\Controllers\Drawer\DrawerController;
@@ -22,6 +23,8 @@ use App\Http\Controllers\Prepare\RecipesController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SignIn\TeacherSessionController;
 use App\Http\Controllers\Today\TodayController;
+use App\Http\Controllers\Weigh\BakeController;
+use App\Http\Controllers\Weigh\CausesController;
 use App\Http\Controllers\Weigh\KitchenController;
 use App\Http\Controllers\Weigh\WeighingController;
 use Illuminate\Support\Facades\Route;
@@ -96,6 +99,18 @@ Route::prefix('api')->group(function (): void {
         Route::get('kitchen', [KitchenController::class, 'show']);
         Route::put('weighings/{weighing}', [WeighingController::class, 'update']);
         Route::get('weighings/{weighing}', [WeighingController::class, 'show']);
+        Route::get('weighings/{weighing}/causes', [CausesController::class, 'show']);
+        Route::put('weighings/{weighing}/guess', [CausesController::class, 'guess']);
+        Route::get('bake', [BakeController::class, 'show']);
+        Route::put('bake/{fault}', [BakeController::class, 'update']);
+        Route::delete('bake/{fault}', [BakeController::class, 'destroy']);
+    });
+
+    // Anybody who is signed in may try things on the bench; nothing there is stored.
+    Route::middleware(['auth:teacher,student,station', 'ends-with-lab', 'throttle:bench'])->group(function (): void {
+        Route::get('bench', [BenchController::class, 'show']);
+        Route::post('bench/weigh', [BenchController::class, 'weigh']);
+        Route::post('bench/compare', [BenchController::class, 'compare']);
     });
 
     Route::any('{unknown}', fn () => abort(404))->where('unknown', '.*');

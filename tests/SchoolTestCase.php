@@ -49,7 +49,7 @@ abstract class SchoolTestCase extends TestCase
         $teacher = Teacher::query()->create(['kitchen_id' => $kitchen->id, 'name' => "Teacher $n", 'email' => "teacher$n@school.example", 'password' => 'flour-and-water']);
         $section = Section::query()->create([
             'kitchen_id' => $kitchen->id, 'teacher_id' => $teacher->id, 'name' => $name, 'code' => 'ABCDE'.chr(64 + $n), 'open_to_join' => true,
-            'tolerance_level' => 'practised', 'standard' => 'us_customary', 'shows_target' => false, 'methods' => ['stir-spoon-level'], 'starts_at' => '10:05', 'ends_at' => '10:52',
+            'tolerance_level' => 'practised', 'standard' => 'us_customary', 'shows_target' => false, 'asks_guess' => false, 'methods' => ['stir-spoon-level'], 'starts_at' => '10:05', 'ends_at' => '10:52',
         ]);
         foreach (['Hazel', 'Rowan'] as $i => $station) {
             $made = $section->stations()->create(['name' => $station, 'position' => $i + 1, 'code' => sprintf('%-06s%02d', $station, 10 * $n + $i)]);

@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $code
  * @property bool $open_to_join
  * @property bool $shows_target
+ * @property bool $asks_guess
  * @property MeasureStandard $standard
  * @property ToleranceLevel $tolerance_level
  * @property list<string> $methods
@@ -46,6 +47,7 @@ final class Section extends Model
     protected $casts = [
         'open_to_join' => 'boolean',
         'shows_target' => 'boolean',
+        'asks_guess' => 'boolean',
         'standard' => MeasureStandard::class,
         'tolerance_level' => ToleranceLevel::class,
         'methods' => 'array',

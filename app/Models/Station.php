@@ -17,6 +17,7 @@ use Illuminate\Foundation\Auth\User;
  * @property string $name
  * @property int $position
  * @property string $code
+ * @property string|null $bowl_g
  * @property-read Section $section
  * @property-read Collection<int, Student> $students
  */

@@ -35,6 +35,8 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(30)->by('address:'.$request->ip()),
         ]);
         RateLimiter::for('join', fn (Request $request) => Limit::perMinute(120)->by((string) $request->ip()));
+        // A draw of 500 costs a few milliseconds; a class pressing keys is welcome, a loop is not.
+        RateLimiter::for('bench', fn (Request $request) => Limit::perMinute(600)->by($request->session()->getId()));
         RateLimiter::for('station-code', fn (Request $request) => Limit::perMinute(30)->by((string) $request->ip()));
     }
 }

@@ -67,8 +67,8 @@ final class Bench
             throw new InvalidInput('ingredient', 'That is counted, not measured with a tool.');
         }
         $drawer = array_map(static fn (string $id): Tool => ToolCatalogue::tool($id, $standard), self::DRAWER);
-        // On the bench anybody may pour yogurt into a jug, or milk into a cup, to see what comes of it.
-        $schools = Schools::of(['thick-pourables' => 'jug', 'liquids-in-dry-cups' => 'brim-full']);
+        // On the bench anybody may pour yogurt into a jug, to see what comes of it.
+        $schools = Schools::of(['thick-pourables' => 'jug', 'top-read' => 'trusted']);
         $this->plans = (new ToolPlanner($pantry, $schools))->plan($amount, $ingredient, $drawer, $standard);
         $this->plan = array_values(array_filter($this->plans->plans, static fn (ToolPlan $plan): bool => $plan->fills !== [] && $plan->waterTo === null))[$choice]
             ?? throw new InvalidInput('plan', 'There is no such way to measure it.');

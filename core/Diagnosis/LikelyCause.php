@@ -24,20 +24,30 @@ final readonly class LikelyCause
         return $this->prediction->rangeAt($this->grams);
     }
 
-    /** In words: `likely.most` and so on. */
     public function word(): Phrase
     {
-        return Phrase::of(match (true) {
-            $this->p >= 0.75 => 'likely.most',
-            $this->p >= 0.4 => 'likely.quite',
-            $this->p >= 0.12 => 'likely.may',
-            default => 'likely.less',
-        });
+        return self::wordFor($this->p);
     }
 
     public function said(): Phrase
     {
-        return $this->with === null ? $this->cause->said()
-            : Phrase::of('cause.pair', ['one' => $this->cause->said(), 'other' => $this->with->said()]);
+        return self::sentence($this->cause, $this->with);
+    }
+
+    /** A probability in words: `likely.most` and so on. */
+    public static function wordFor(float $p): Phrase
+    {
+        return Phrase::of(match (true) {
+            $p >= 0.75 => 'likely.most',
+            $p >= 0.4 => 'likely.quite',
+            $p >= 0.12 => 'likely.may',
+            default => 'likely.less',
+        });
+    }
+
+    /** What happened; both, where it took two. */
+    public static function sentence(Cause $cause, ?Cause $with): Phrase
+    {
+        return $with === null ? $cause->said() : Phrase::of('cause.pair', ['one' => $cause->said(), 'other' => $with->said()]);
     }
 }

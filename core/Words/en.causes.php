@@ -9,6 +9,7 @@ return [
     'likely.may' => 'Maybe',
     'likely.less' => 'Less likely',
     'cause.pair' => '{one}; and {other}',
+    'cause.range' => '{low} to {high} g',
     'cause.none' => 'No usual slip gives this weight.',
     'cause.none.next' => 'Weigh it once more. If it stays, ask for a check.',
 
@@ -171,6 +172,7 @@ return [
     'other.pan' => 'Another pan or tin',
     'other.not-mixed' => 'Not mixed evenly',
 
+    'bench.fill' => '{marked, select, yes {{tool} to {mark}} other {{count, plural, =1 {{tool}} other {# × {tool}}}}}',
     'scale.off' => 'The scale is off. Switch it on first.',
     'scale.bowl-full' => 'The bowl is full now. Start again to take it off.',
     'scale.no-bowl' => 'Put the bowl on first.',

@@ -9,6 +9,7 @@ return [
     'likely.may' => 'Quizás',
     'likely.less' => 'Menos probable',
     'cause.pair' => '{one}; y {other}',
+    'cause.range' => '{low} a {high} g',
     'cause.none' => 'Ningún descuido común da este peso.',
     'cause.none.next' => 'Pésalo otra vez. Si sigue igual, pide una revisión.',
 
@@ -171,6 +172,7 @@ return [
     'other.pan' => 'Otro molde',
     'other.not-mixed' => 'Mal mezclado',
 
+    'bench.fill' => '{marked, select, yes {{tool} hasta {mark}} other {{count, plural, =1 {{tool}} other {# × {tool}}}}}',
     'scale.off' => 'La balanza está apagada. Enciéndela primero.',
     'scale.bowl-full' => 'El cuenco está lleno. Empieza de nuevo para quitarlo.',
     'scale.no-bowl' => 'Pon primero el cuenco.',

@@ -23,6 +23,8 @@ return [
     'not_in_class' => 'Ese nombre no está en esta clase.',
     'no_such_line' => 'Ese ingrediente no está en esta práctica.',
     'no_such_scale' => 'Esa báscula no está en esta cocina.',
+    'no_such_cause' => 'Esa no es una de las causas para elegir.',
+    'no_weight_shown' => 'La báscula aún no muestra ningún peso.',
     'unknown_step' => 'Ese paso no es de este ingrediente.',
     'no_class' => 'Ese grupo no es tuyo.',
     'no_title' => 'Ponle nombre a la receta.',

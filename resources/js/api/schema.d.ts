@@ -4,6 +4,57 @@
  */
 
 export interface paths {
+    "/api/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can be tried with a food: amounts, tools, ways of working */
+        get: operations["bench"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/weigh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Measure it once by chance, work the scale, and have the number judged */
+        post: operations["benchWeigh"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Two ways of measuring the same, many times each */
+        post: operations["benchCompare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sections": {
         parameters: {
             query?: never;
@@ -115,7 +166,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Rename a station, or give its card a new code */
+        /** Rename a station, say what its bowl weighs, or give its card a new code */
         put: operations["changeStation"];
         post?: never;
         /** Take a station away that has weighed nothing */
@@ -760,6 +811,75 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bake": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How this station's bake came out, and the weights that could have led there */
+        get: operations["bake"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bake/{fault}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** It came out so */
+        put: operations["logFault"];
+        post?: never;
+        /** It did not, after all */
+        delete: operations["unlogFault"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weighings/{weighing}/causes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a weighing may come from, and what it would do to the bake */
+        get: operations["causes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weighings/{weighing}/guess": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** The cause the student believes in; the first one stays */
+        put: operations["guessCause"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kitchen": {
         parameters: {
             query?: never;
@@ -824,6 +944,8 @@ export interface components {
                 [key: string]: string;
             };
             shows_target: boolean;
+            /** @description A student names a cause before the ranking is shown. */
+            asks_guess: boolean;
             open_to_join: boolean;
         };
         RecipeSummary: {
@@ -843,6 +965,130 @@ export interface components {
             title?: string | null;
             /** @description Of a new version: what changed, and why. */
             note?: string | null;
+        };
+        Bench: {
+            ingredients: {
+                id: string;
+                name: string;
+                family: string;
+            }[];
+            amounts: {
+                amount: string;
+                unit: string;
+                text: string;
+            }[];
+            /** @description Tools to choose from, best first. */
+            plans: {
+                index: number;
+                text: string;
+                fills: components["schemas"]["KitchenFill"][];
+            }[];
+            /** @description Ways that mean something for this food, the right one first. */
+            offered: {
+                preparation: string[];
+                filling: string[];
+                settling: string[];
+                levelling: string[];
+            };
+            /** @description The chosen tool is read at a line, so the eye matters. */
+            reads: boolean;
+            /** @description Enough stays in an unscraped tool to matter. */
+            empties: boolean;
+            scales: {
+                id: string;
+                step: number;
+                decimals: number;
+                capacity_g: number;
+            }[];
+        };
+        BenchSide: {
+            mean_g: number;
+            sd_g: number;
+            level: number;
+            heaped: number;
+            shy: number;
+            too_close: number;
+        };
+        BenchTwoWays: {
+            target_g: number;
+            low_g: number;
+            high_g: number;
+            decimals: number;
+            bins: {
+                from_g: number;
+                to_g: number;
+                one: number;
+                other: number;
+            }[];
+            /** @description The fullest bin; for drawing. */
+            most: number;
+            one: components["schemas"]["BenchSide"];
+            other: components["schemas"]["BenchSide"];
+        };
+        BenchTry: {
+            ingredient: string;
+            amount: string;
+            unit: string;
+            plan?: number;
+            scale?: string;
+            /** @description The same seed, the same weight: a class sees the same. */
+            seed?: number;
+            hands?: components["schemas"]["BenchHands"];
+            other?: components["schemas"]["BenchHands"];
+            draws?: number;
+            bowl_g?: number;
+            /** @description Keys of the scale and what was put on it, in order. */
+            actions?: ("power" | "unit" | "bowl" | "tare" | "pour" | "wait")[];
+            /** @description Judge the number that stands there. */
+            check?: boolean;
+            /** @enum {string|null} */
+            predicted?: "level" | "heaped" | "shy" | null;
+        };
+        BenchHands: {
+            preparation?: string;
+            filling?: string;
+            settling?: string;
+            levelling?: string;
+            eye_deg?: number;
+            share_across?: number;
+            /** @enum {string} */
+            curve?: "bottom" | "top";
+            held?: boolean;
+            scraped?: boolean | null;
+        };
+        BenchWeighing: {
+            on: boolean;
+            unit: string;
+            /** @description On the display; null when it is off or overloaded. */
+            number: number | null;
+            decimals: number;
+            overload: boolean;
+            has_bowl: boolean;
+            poured: boolean;
+            /** @description Why the last key did nothing. */
+            note: string | null;
+            result: components["schemas"]["BenchResult"] | null;
+        };
+        BenchResult: {
+            verdict: components["schemas"]["VerdictWord"];
+            grams: number;
+            decimals: number;
+            error_g: number;
+            tolerances: number;
+            target_g: number;
+            target_decimals: number;
+            low_g: number;
+            high_g: number;
+            scale_u_g: number;
+            predicted: string | null;
+            predicted_right: boolean | null;
+            causes: components["schemas"]["CauseRow"][];
+            none: {
+                said: string;
+                next: string;
+            } | null;
+            consequence: string | null;
+            working: string[];
         };
         Board: {
             lab: components["schemas"]["BoardLab"];
@@ -931,6 +1177,8 @@ export interface components {
                 id: number;
                 name: string;
                 code: string;
+                /** @description What its bowl weighs. */
+                bowl_g: number | null;
             }[];
             students: {
                 id: number;
@@ -1345,6 +1593,58 @@ export interface components {
             /** @description How the target and the band came about. */
             working: string[];
         };
+        Bake: {
+            lab: string;
+            faults: {
+                id: string;
+                said: string;
+                chosen: boolean;
+            }[];
+            /** @description This station's weights that could have led there, most suspect first. */
+            suspects: {
+                weighing_id: string;
+                verdict: components["schemas"]["VerdictWord"];
+                said: string;
+            }[];
+            /** @description Said where a fault is logged and no weight explains it. */
+            no_suspect: string | null;
+            /** @description What no scale would show. */
+            others: string[];
+        };
+        CauseRow: {
+            /** @description One cause as a screen shows it. */
+            id: string;
+            said: string;
+            likely: string;
+            /** @description 0 to 1; for the bar. */
+            p: number;
+            /** @example 216 to 279 g */
+            range: string;
+            tell: string;
+            next: string;
+            guessed: boolean;
+        };
+        Causes: {
+            /** @description The class wants a guess first, and there is none yet. */
+            asks_first: boolean;
+            /** @description The cause the student believed in. */
+            guess: string | null;
+            /** @description To guess from, in no order that tells anything. */
+            choices: {
+                id: string;
+                said: string;
+                tell: string;
+            }[];
+            /** @description Likeliest first, at most three. */
+            causes: components["schemas"]["CauseRow"][];
+            /** @description Where no usual slip gives this weight. */
+            none: {
+                said: string;
+                next: string;
+            } | null;
+            /** @description What it would do to the bake. */
+            consequence: string | null;
+        };
     };
     responses: {
         /** @description Nobody is signed in, or the session ended. */
@@ -1409,6 +1709,85 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    bench: {
+        parameters: {
+            query: {
+                ingredient: string;
+                amount: string;
+                unit: string;
+                plan?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The choices. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bench"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    benchWeigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchTry"];
+            };
+        };
+        responses: {
+            /** @description What the scale shows, and the verdict when asked for. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchWeighing"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    benchCompare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchTry"];
+            };
+        };
+        responses: {
+            /** @description Both distributions over the same bins. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchTwoWays"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     makeClass: {
         parameters: {
             query?: never;
@@ -1637,6 +2016,7 @@ export interface operations {
             content: {
                 "application/json": {
                     name: string;
+                    bowl_g?: number | null;
                     renew?: boolean;
                 };
             };
@@ -2853,6 +3233,135 @@ export interface operations {
                 };
             };
             401: components["responses"]["SignedOut"];
+        };
+    };
+    bake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Of the open lab, or of the last one. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bake"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    logFault: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fault: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Logged. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bake"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    unlogFault: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fault: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bake"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    causes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weighing: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Likeliest first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Causes"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    guessCause: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weighing: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    cause: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept; now compare. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Causes"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Invalid"];
         };
     };
     kitchen: {

@@ -36,9 +36,9 @@ final class SeatsController extends Controller
         return response()->noContent();
     }
 
-    #[OA\Put(path: '/api/sections/{section}/stations/{station}', operationId: 'changeStation', summary: 'Rename a station, or give its card a new code', parameters: [
+    #[OA\Put(path: '/api/sections/{section}/stations/{station}', operationId: 'changeStation', summary: 'Rename a station, say what its bowl weighs, or give its card a new code', parameters: [
         new OA\Parameter(name: 'section', in: 'path', required: true, schema: new OA\Schema(type: 'integer')), new OA\Parameter(name: 'station', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['name'], properties: [new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'renew', type: 'boolean')])), responses: [
+    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['name'], properties: [new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'bowl_g', type: 'number', nullable: true), new OA\Property(property: 'renew', type: 'boolean')])), responses: [
         new OA\Response(response: 204, description: 'Kept.'),
         new OA\Response(ref: '#/components/responses/SignedOut', response: 401), new OA\Response(ref: '#/components/responses/NotYours', response: 403), new OA\Response(ref: '#/components/responses/Invalid', response: 422),
     ])]

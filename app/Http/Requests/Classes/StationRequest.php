@@ -18,6 +18,9 @@ final class StationRequest extends FormRequest
         $section = $this->route('section');
         $station = $this->route('station');
 
-        return ['name' => ['required', 'string', 'max:40', Rule::unique('stations', 'name')->where('section_id', $section->id)->ignore($station instanceof Station ? $station->id : null)]];
+        return [
+            'name' => ['required', 'string', 'max:40', Rule::unique('stations', 'name')->where('section_id', $section->id)->ignore($station instanceof Station ? $station->id : null)],
+            'bowl_g' => ['sometimes', 'nullable', 'numeric', 'gt:0', 'lt:20000'],
+        ];
     }
 }

@@ -35,8 +35,9 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'text', type: 'string'), new OA\Property(property: 'chosen', type: 'boolean'),
         ])),
     ])),
-    new OA\Property(property: 'stations', type: 'array', items: new OA\Items(required: ['id', 'name', 'code'], type: 'object', properties: [
+    new OA\Property(property: 'stations', type: 'array', items: new OA\Items(required: ['id', 'name', 'code', 'bowl_g'], type: 'object', properties: [
         new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'code', type: 'string'),
+        new OA\Property(property: 'bowl_g', type: 'number', nullable: true, description: 'What its bowl weighs.'),
     ])),
     new OA\Property(property: 'students', type: 'array', items: new OA\Items(required: ['id', 'name', 'number', 'station_id', 'has_pin'], type: 'object', properties: [
         new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'number', type: 'integer'),
@@ -59,11 +60,11 @@ final class ClassResource extends JsonResource
             'settings' => [
                 'name' => $section->name, 'starts_at' => substr($section->starts_at, 0, 5), 'ends_at' => substr($section->ends_at, 0, 5),
                 'standard' => $section->standard->value, 'tolerance_level' => $section->tolerance_level->value, 'methods' => $section->methods, 'schools' => (object) ($section->schools ?? []),
-                'shows_target' => $section->shows_target, 'open_to_join' => $section->open_to_join,
+                'shows_target' => $section->shows_target, 'asks_guess' => $section->asks_guess, 'open_to_join' => $section->open_to_join,
             ],
             'schools' => array_map(fn (Family $family): array => $this->school($family), [Family::FinePowder, Family::MoistSugar]),
             'questions' => array_map(fn (string $question): array => $this->question($question), array_keys(Schools::QUESTIONS)),
-            'stations' => $section->stations->map(fn (Station $station): array => ['id' => $station->id, 'name' => $station->name, 'code' => $station->code])->all(),
+            'stations' => $section->stations->map(fn (Station $station): array => ['id' => $station->id, 'name' => $station->name, 'code' => $station->code, 'bowl_g' => $station->bowl_g === null ? null : (float) $station->bowl_g])->all(),
             'students' => $section->students->map(fn (Student $student): array => ['id' => $student->id, 'name' => $student->name, 'number' => $student->roster_number, 'station_id' => $student->station_id, 'has_pin' => $student->pin !== null])->all(),
             'colleagues' => $section->colleagues->map(fn (Colleague $colleague): array => ['id' => $colleague->id, 'name' => $colleague->teacher->name, 'role' => $colleague->role])->all(),
         ];

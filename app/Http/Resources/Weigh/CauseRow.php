@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Weigh;
+
+use App\Words\Said;
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
+use Hovik\Core\Diagnosis\Cause;
+use Hovik\Core\Diagnosis\LikelyCause;
+use Hovik\Core\Words\Phrase;
+use OpenApi\Attributes as OA;
+
+/** One cause as a screen shows it. */
+#[OA\Schema(schema: 'CauseRow', required: ['id', 'said', 'likely', 'p', 'range', 'tell', 'next', 'guessed'], properties: [
+    new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'said', type: 'string'), new OA\Property(property: 'likely', type: 'string'),
+    new OA\Property(property: 'p', type: 'number', description: '0 to 1; for the bar.'), new OA\Property(property: 'range', type: 'string', example: '216 to 279 g'),
+    new OA\Property(property: 'tell', type: 'string'), new OA\Property(property: 'next', type: 'string'), new OA\Property(property: 'guessed', type: 'boolean'),
+])]
+final class CauseRow
+{
+    /**
+     * @param  array{cause: string, with: string|null, p: float, low: float, high: float}  $stored
+     * @param  int  $places  decimals of its range
+     * @return array<string, mixed>
+     */
+    public static function of(array $stored, int $places, ?string $guess = null): array
+    {
+        $cause = Cause::from($stored['cause']);
+        $with = $stored['with'] === null ? null : Cause::from($stored['with']);
+        $round = static fn (float $grams): BigDecimal => BigDecimal::of(sprintf('%.9F', $grams))->toScale($places, RoundingMode::HALF_UP);
+
+        return [
+            'id' => $cause->value,
+            'said' => Said::phrase(LikelyCause::sentence($cause, $with)),
+            'likely' => Said::phrase(LikelyCause::wordFor($stored['p'])),
+            'p' => $stored['p'],
+            'range' => Said::phrase(Phrase::of('cause.range', ['low' => $round($stored['low']), 'high' => $round($stored['high'])])),
+            'tell' => Said::phrase($cause->tell()),
+            'next' => Said::phrase($cause->next()),
+            'guessed' => $guess === $cause->value,
+        ];
+    }
+
+    /** @return array{said: string, next: string} where no usual slip gives this weight */
+    public static function none(): array
+    {
+        return ['said' => Said::phrase(Phrase::of('cause.none')), 'next' => Said::phrase(Phrase::of('cause.none.next'))];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What a weighing was said to come from, once and for good.
+ *
+ * @property string $weighing_id
+ * @property string|null $cause
+ * @property list<array{cause: string, with: string|null, p: float, low: float, high: float}> $causes best first
+ */
+final class Diagnosis extends Model
+{
+    public const UPDATED_AT = null;
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $primaryKey = 'weighing_id';
+
+    protected $guarded = [];
+
+    protected $casts = ['causes' => 'array'];
+
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Weighings;
+
+use App\Models\Bake;
+use App\Models\Lab;
+use App\Models\LabLine;
+use App\Models\Station;
+use App\Models\Weighing;
+use Hovik\Core\Bake\Fault;
+use Hovik\Core\Bake\Suspects;
+use Hovik\Core\Weighing\Verdict;
+use Hovik\Core\Words\Phrase;
+use Illuminate\Database\Eloquent\Collection;
+
+/** How a station's bake came out, and which of its own weights could have led there. */
+final readonly class BakeReport
+{
+    /**
+     * @param  list<Fault>  $faults  as logged
+     * @param  list<array{weighing: Weighing, said: Phrase}>  $suspects  most suspect first
+     */
+    private function __construct(public Lab $lab, public array $faults, public array $suspects)
+    {
+    }
+
+    /** The lab whose bake a station can log now: the open one, or the last that was closed. */
+    public static function labOf(Station $station): ?Lab
+    {
+        return $station->section->openLab ?? Lab::query()->where('section_id', $station->section_id)->where('state', Lab::CLOSED)->latest('closed_at')->first();
+    }
+
+    public static function of(Lab $lab, Station $station): self
+    {
+        /** @var Collection<int, Bake> $bakes */
+        $bakes = Bake::query()->where(['lab_id' => $lab->id, 'station_id' => $station->id])->orderBy('id')->get();
+        $faults = array_values($bakes->map(fn (Bake $bake): Fault => $bake->fault)->all());
+        $weighings = self::inTheBowl($lab, $station);
+        $pantry = $lab->section->kitchen->pantry();
+        $told = array_map(static fn (Weighing $weighing): array => [
+            'ingredient' => $pantry->ingredient($weighing->line->ingredient_id),
+            'error_g' => (float) $weighing->error_g,
+            'tolerances' => $weighing->line->target()->inTolerances((float) $weighing->error_g),
+            'verdict' => Verdict::from($weighing->verdict),
+        ], $weighings);
+        $scores = [];
+        foreach ($faults as $fault) {
+            foreach (Suspects::of($fault, $told) as $suspect) {
+                $before = $scores[$suspect['index']]['score'] ?? 0.0;
+                $scores[$suspect['index']] = ['score' => $before + $suspect['score'], 'said' => $suspect['said']];
+            }
+        }
+        uasort($scores, static fn (array $a, array $b): int => $b['score'] <=> $a['score']);
+
+        return new self($lab, $faults, array_map(static fn (int $index, array $one): array => ['weighing' => $weighings[$index], 'said' => $one['said']], array_keys($scores), $scores));
+    }
+
+    /** @return list<Weighing> the last of each line: that one went into the bowl */
+    private static function inTheBowl(Lab $lab, Station $station): array
+    {
+        $lab->load(['lines.weighings' => fn ($query) => $query->where('station_id', $station->id)]);
+
+        return array_values($lab->lines->map(fn (LabLine $line): ?Weighing => $line->weighings->last()?->setRelation('line', $line))->filter()->all());
+    }
+}
