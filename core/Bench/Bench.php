@@ -20,6 +20,7 @@ use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\Schools;
 use Hovik\Core\Weighing\Chance;
+use Hovik\Core\Weighing\Geometry;
 use Hovik\Core\Weighing\Strictness;
 use Hovik\Core\Weighing\Target;
 use Hovik\Core\Weighing\Tolerance;
@@ -85,6 +86,14 @@ final class Bench
     public function weight(Hands $hands): Weight
     {
         return WeightModel::of($this->fills(), $this->density($hands), $hands->way());
+    }
+
+    /** What stands in the first tool, and in it up to the brim, mL: for drawing it. @return array{float, float} */
+    public function contents(Hands $hands): array
+    {
+        $fill = $this->fills()[0];
+
+        return [WeightModel::contents($fill, $this->density($hands), $hands->way()), Geometry::isRead($fill) ? Geometry::brimMl($fill->tool) : $fill->tool->aboutMl];
     }
 
     /** What comes out by chance, g. */

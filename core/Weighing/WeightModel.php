@@ -125,6 +125,12 @@ final class WeightModel
         return new Weight($count * $gramsPerPiece, $gramsPerPiece * sqrt(max($count, 0.0)) * hypot($cvBatch, $cvFill));
     }
 
+    /** How much is in one filled tool, mL, before chance: for drawing it. */
+    public static function contents(Fill $fill, Density $density, WayOfWorking $way): float
+    {
+        return Normal::within(...self::contentsMl($fill, $density, $way))[0];
+    }
+
     /** @return array{float, float} one fill: mean and standard deviation, g */
     private static function oneFill(Fill $fill, Density $density, WayOfWorking $way): array
     {

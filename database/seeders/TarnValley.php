@@ -51,6 +51,9 @@ final class TarnValley extends Seeder
         'Rowan' => ['ROWAN234', ['Emrys', 'Halima', 'Soren']],
     ];
 
+    /** What the stations' bowls weigh; nobody has weighed Rowan's. */
+    private const BOWLS_G = [212, 187, 187, 205, 212, null];
+
     private const TOOLS = [
         'dry-cup-us-1-4' => 6, 'dry-cup-us-1-3' => 6, 'dry-cup-us-1-2' => 6, 'dry-cup-us-1' => 6,
         'spoon-us-1-4-tsp' => 6, 'spoon-us-1-2-tsp' => 6, 'spoon-us-1-tsp' => 6, 'spoon-us-1-tbsp' => 6,
@@ -185,7 +188,7 @@ final class TarnValley extends Seeder
         $number = 0;
         foreach (array_keys(self::STATIONS) as $position => $name) {
             [$code, $students] = self::STATIONS[$name];
-            $station = $section->stations()->create(['name' => $name, 'position' => $position + 1, 'code' => $code]);
+            $station = $section->stations()->create(['name' => $name, 'position' => $position + 1, 'code' => $code, 'bowl_g' => self::BOWLS_G[$position]]);
             foreach ($students as $student) {
                 $section->students()->create(['station_id' => $station->id, 'name' => $student, 'roster_number' => ++$number, 'pin' => $pin]);
             }

@@ -14,6 +14,8 @@ return [
     'min' => ['string' => 'That is too short.', 'numeric' => 'That is too little.'],
     'date_format' => 'Choose a day.',
     'required_if' => $fill,
+    'gt' => ['numeric' => 'That is too little.'],
+    'lt' => ['numeric' => 'That is too much.'],
     'between' => ['numeric' => 'That is out of range.'],
     'after' => 'This must be later.',
     'unique' => 'That name is taken.',

@@ -13,6 +13,8 @@ return [
     'min' => ['string' => 'Es demasiado corto.', 'numeric' => 'Es demasiado poco.'],
     'date_format' => 'Elige un día.',
     'required_if' => $fill,
+    'gt' => ['numeric' => 'Es demasiado poco.'],
+    'lt' => ['numeric' => 'Es demasiado.'],
     'between' => ['numeric' => 'Está fuera de rango.'],
     'after' => 'Debe ser más tarde.',
     'unique' => 'Ese nombre ya existe.',

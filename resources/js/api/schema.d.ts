@@ -1065,6 +1065,9 @@ export interface components {
             overload: boolean;
             has_bowl: boolean;
             poured: boolean;
+            /** @description In the first tool, before chance; for drawing. */
+            contents_ml: number;
+            brim_ml: number;
             /** @description Why the last key did nothing. */
             note: string | null;
             result: components["schemas"]["BenchResult"] | null;

@@ -29,6 +29,7 @@ export default function TeacherLayout() {
         <nav className="places">
           <NavLink to="/today">{t("places.today")}</NavLink>
           <NavLink to="/prepare">{t("places.prepare")}</NavLink>
+          <NavLink to="/practise">{t("places.practise")}</NavLink>
           {atLab && <NavLink to={atLab.pathname}>{t("places.lab")}</NavLink>}
         </nav>
         <nav className="places ml-auto" aria-label={t("places.drawer")}>

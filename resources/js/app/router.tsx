@@ -3,9 +3,11 @@ import { learn } from "../i18n/i18n";
 import BrokenPage from "./BrokenPage";
 import Loading from "./Loading";
 
-const screen = (load: () => Promise<{ default: React.ComponentType }>) => async () => ({
-  Component: (await load()).default,
-});
+const screen =
+  (load: () => Promise<{ default: React.ComponentType }>, book?: Parameters<typeof learn>[0]) => async () => {
+    const [part] = await Promise.all([load(), book && learn(book)]);
+    return { Component: part.default };
+  };
 const showsKit = document.querySelector('meta[name="hovik-kit"]') !== null;
 
 /** One chunk a screen: a student's phone never fetches the teacher's board. */
@@ -26,6 +28,8 @@ export const router = createBrowserRouter([
           { path: "lines/:line", lazy: screen(() => import("../weigh/Measure")) },
           { path: "lines/:line/weigh", lazy: screen(() => import("../weigh/Weigh")) },
           { path: "weighings/:weighing", lazy: screen(() => import("../weigh/Result")) },
+          { path: "bake", lazy: screen(() => import("../weigh/Bake")) },
+          { path: "bench", lazy: screen(() => import("../bench/StudentBench"), "bench") },
         ],
       },
       {
@@ -35,6 +39,7 @@ export const router = createBrowserRouter([
         },
         children: [
           { path: "today", lazy: screen(() => import("../today/Today")) },
+          { path: "practise", lazy: screen(() => import("../bench/TeacherBench"), "bench") },
           { path: "prepare", lazy: screen(() => import("../prepare/Prepare")) },
           { path: "recipes/:recipe", lazy: screen(() => import("../prepare/RecipeScreen")) },
           { path: "labs/:lab", lazy: screen(() => import("../lab/Board")) },

@@ -9,6 +9,7 @@ import Loading from "../app/Loading";
 import ProblemNote from "../app/ProblemNote";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
+import Bowl from "./Bowl";
 import Roster from "./Roster";
 import Settings from "./Settings";
 
@@ -139,6 +140,7 @@ function Seats({ one }: { one: Class }) {
                   </button>
                 )}
               </h3>
+              {station && <Bowl one={one} station={station} />}
               <ul>
                 {here.map((student) => (
                   <li

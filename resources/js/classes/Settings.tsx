@@ -125,6 +125,14 @@ export default function Settings({ one }: { one: Class }) {
       <label className="opt">
         <input
           type="checkbox"
+          checked={draft.asks_guess}
+          onChange={(event) => keep({ asks_guess: event.target.checked })}
+        />
+        <span>{t("class.asksGuess")}</span>
+      </label>
+      <label className="opt">
+        <input
+          type="checkbox"
           checked={draft.open_to_join}
           onChange={(event) => keep({ open_to_join: event.target.checked })}
         />

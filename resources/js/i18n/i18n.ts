@@ -5,10 +5,11 @@ export const LANGUAGES = ["en", "es"] as const;
 export type Language = (typeof LANGUAGES)[number];
 const KEPT = "hovik.language";
 
-/** Everybody's words, and those of the teacher's desk, which a student's phone never fetches. */
+/** Everybody's words; those of the teacher's desk, which a student's phone never fetches; those of the bench. */
 const books = {
   all: { en: () => import("./en.json"), es: () => import("./es.json") },
   teacher: { en: () => import("./en.teacher.json"), es: () => import("./es.teacher.json") },
+  bench: { en: () => import("./en.bench.json"), es: () => import("./es.bench.json") },
 };
 type Book = keyof typeof books;
 const needed = new Set<Book>(["all"]);

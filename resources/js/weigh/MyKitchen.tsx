@@ -38,6 +38,7 @@ export default function MyKitchen() {
           <p className="text-[1.25rem]">
             {t(kitchen.station === null ? "kitchen.noStationHint" : "kitchen.noLabHint")}
           </p>
+          {kitchen.station !== null && <AlsoHere />}
         </main>
       </div>
     );
@@ -78,7 +79,8 @@ export default function MyKitchen() {
               <p className="py-3">{kitchen.section}</p>
             </>
           )}
-          <p className="flex gap-2 pt-3 -ml-2">
+          <AlsoHere />
+          <p className="flex gap-2 -ml-2">
             <button type="button" className="quiet" onClick={leave}>
               {t("kitchen.leave")}
             </button>
@@ -138,5 +140,20 @@ export default function MyKitchen() {
         )}
       </footer>
     </div>
+  );
+}
+
+/** Places beside the measuring: the bench to try things on, and how the bake came out. */
+function AlsoHere() {
+  const { t } = useTranslation();
+  return (
+    <p className="also-links">
+      <Link className="quiet" to="bench">
+        {t("kitchen.bench")}
+      </Link>
+      <Link className="quiet" to="bake">
+        {t("bake.link")}
+      </Link>
+    </p>
   );
 }

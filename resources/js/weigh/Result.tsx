@@ -8,7 +8,9 @@ import { List } from "../kit/icons";
 import KitchenFraction from "../kit/KitchenFraction";
 import LevelStrip from "../kit/LevelStrip";
 import { shown, signed } from "../kit/numbers";
+import Working from "../kit/Working";
 import BigCup from "./BigCup";
+import Causes from "./Causes";
 import { weighAgain } from "./draft";
 import { nextLine, type Result, useKitchen } from "./kitchen";
 import StationHead from "./StationHead";
@@ -50,6 +52,13 @@ function Verdict({ result }: { result: Result }) {
   const goOn = () => go(next ? `/kitchen/lines/${next.id}` : "/kitchen");
   const [finer] = kitchen.scales.filter((one) => one.step < result.step_g).sort((a, b) => a.step - b.step);
   const missed = verdict === "heaped" || verdict === "shy";
+  // Right with these very tools: then it is they that run large or small.
+  const toolsOwn =
+    missed &&
+    result.technique?.verdict === "level" &&
+    t(verdict === "heaped" ? "result.toolHeaped" : "result.toolShy", {
+      grams: grams(result.technique.expected_g, result.target_decimals),
+    });
 
   return (
     <div className="student">
@@ -66,6 +75,7 @@ function Verdict({ result }: { result: Result }) {
             <h1 className="v-word">
               {t(`verdict.${verdict}`)}
               {close && <small>{t("verdict.too-close-rest")}</small>}
+              {verdict === "shy" && <small>{t("gloss.shy").replace(/\.$/, "").toLowerCase()}</small>}
             </h1>
             <p className="v-num">
               <span className="readout">
@@ -105,33 +115,34 @@ function Verdict({ result }: { result: Result }) {
             earlier={result.earlier}
           />
         </section>
-        <div className="v-why">
-          <section>
-            <h2 className="h2rim">{t("result.next")}</h2>
-            <p>
-              <strong>{t(`gloss.${verdict}`)}</strong> {t(`result.${close ? "close" : verdict}`)}
-            </p>
-            {missed && line?.watch?.leads_to === verdict && <p>{line.watch.text}</p>}
-            {missed && result.technique && result.technique.verdict === "level" && (
+        {missed ? (
+          <Causes result={result} working={<Working sentences={result.working} />} />
+        ) : (
+          <div className="v-why">
+            <section>
+              <h2 className="h2rim">{t("result.next")}</h2>
               <p>
-                {t(verdict === "heaped" ? "result.toolHeaped" : "result.toolShy", {
-                  grams: grams(result.technique.expected_g, result.target_decimals),
-                })}
+                <strong>{t(`gloss.${verdict}`)}</strong> {t(`result.${close ? "close" : verdict}`)}
               </p>
-            )}
-            {result.advice && <p>{result.advice}</p>}
-          </section>
-          <section>
-            <h2 className="h2rim">{t("result.how")}</h2>
-            <ul>
-              {result.working.map((sentence) => (
-                <li key={sentence} className="running">
-                  <KitchenFraction>{sentence}</KitchenFraction>
-                </li>
-              ))}
-            </ul>
-          </section>
-        </div>
+              {result.advice && <p>{result.advice}</p>}
+            </section>
+            <section>
+              <h2 className="h2rim">{t("result.how")}</h2>
+              <ul>
+                {result.working.map((sentence) => (
+                  <li key={sentence} className="running">
+                    <KitchenFraction>{sentence}</KitchenFraction>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          </div>
+        )}
+        {missed && (result.advice || toolsOwn) && (
+          <p className="v-also">
+            {result.advice} {toolsOwn}
+          </p>
+        )}
       </main>
       <footer className="bench">
         {verdict === "level" ? (

@@ -42,7 +42,7 @@ final class BenchController extends Controller
         $bowlG = $request->float('bowl_g');
         $scale = DrawnScale::after(array_values($request->array('actions')), $request->scale(), $bowlG, $bench->draw($hands, new Chance($request->seed())));
 
-        return new BenchWeighing($bench, $scale, $request->scale(), $bowlG, $request->boolean('check'), $request->filled('predicted') ? $request->string('predicted')->toString() : null);
+        return new BenchWeighing($bench, $hands, $scale, $request->scale(), $bowlG, $request->boolean('check'), $request->filled('predicted') ? $request->string('predicted')->toString() : null);
     }
 
     #[OA\Post(path: '/api/bench/compare', operationId: 'benchCompare', summary: 'Two ways of measuring the same, many times each', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/BenchTry')), responses: [

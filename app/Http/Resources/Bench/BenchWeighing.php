@@ -10,6 +10,7 @@ use App\Words\Said;
 use Hovik\Core\Bake\Role;
 use Hovik\Core\Bench\Bench;
 use Hovik\Core\Bench\DrawnScale;
+use Hovik\Core\Bench\Hands;
 use Hovik\Core\Diagnosis\Diagnostician;
 use Hovik\Core\Diagnosis\Situation;
 use Hovik\Core\Drawer\Scale;
@@ -36,9 +37,10 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'eye_deg', type: 'number'), new OA\Property(property: 'share_across', type: 'number'), new OA\Property(property: 'curve', type: 'string', enum: ['bottom', 'top']),
     new OA\Property(property: 'held', type: 'boolean'), new OA\Property(property: 'scraped', type: 'boolean', nullable: true),
 ])]
-#[OA\Schema(schema: 'BenchWeighing', required: ['on', 'unit', 'number', 'decimals', 'overload', 'has_bowl', 'poured', 'note', 'result'], properties: [
+#[OA\Schema(schema: 'BenchWeighing', required: ['on', 'unit', 'number', 'decimals', 'overload', 'has_bowl', 'poured', 'contents_ml', 'brim_ml', 'note', 'result'], properties: [
     new OA\Property(property: 'on', type: 'boolean'), new OA\Property(property: 'unit', type: 'string'), new OA\Property(property: 'number', type: 'number', nullable: true, description: 'On the display; null when it is off or overloaded.'),
     new OA\Property(property: 'decimals', type: 'integer'), new OA\Property(property: 'overload', type: 'boolean'), new OA\Property(property: 'has_bowl', type: 'boolean'), new OA\Property(property: 'poured', type: 'boolean'),
+    new OA\Property(property: 'contents_ml', type: 'number', description: 'In the first tool, before chance; for drawing.'), new OA\Property(property: 'brim_ml', type: 'number'),
     new OA\Property(property: 'note', type: 'string', nullable: true, description: 'Why the last key did nothing.'),
     new OA\Property(property: 'result', ref: '#/components/schemas/BenchResult', nullable: true),
 ])]
@@ -56,7 +58,7 @@ final class BenchWeighing extends JsonResource
 {
     private const SHOWN = 3;
 
-    public function __construct(private readonly Bench $bench, DrawnScale $shown, private readonly Scale $scale, private readonly float $bowlG, private readonly bool $isChecked, private readonly ?string $predicted)
+    public function __construct(private readonly Bench $bench, private readonly Hands $hands, DrawnScale $shown, private readonly Scale $scale, private readonly float $bowlG, private readonly bool $isChecked, private readonly ?string $predicted)
     {
         parent::__construct($shown);
     }
@@ -65,10 +67,11 @@ final class BenchWeighing extends JsonResource
     public function toArray(Request $request): array
     {
         $shown = $this->resource;
+        [$contents, $brim] = $this->bench->contents($this->hands);
 
         return [
             'on' => $shown->isOn, 'unit' => $shown->unit, 'number' => $shown->number(), 'decimals' => $shown->decimals(), 'overload' => $shown->isOverloaded(),
-            'has_bowl' => $shown->hasBowl, 'poured' => $shown->isPoured,
+            'has_bowl' => $shown->hasBowl, 'poured' => $shown->isPoured, 'contents_ml' => $contents, 'brim_ml' => $brim,
             'note' => $shown->note === null ? null : Said::phrase($shown->note),
             'result' => $this->isChecked ? $this->result() : null,
         ];

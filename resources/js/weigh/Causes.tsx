@@ -1,0 +1,86 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { type ReactNode, useState } from "react";
+import { useTranslation } from "react-i18next";
+import client, { asProblem, body } from "../api/client";
+import CauseRows from "../kit/CauseRows";
+import FieldProblem from "../kit/FieldProblem";
+import type { Result } from "./kitchen";
+
+/** What a miss may come from. The student may say first what they believe; a class may ask for that. */
+export default function Causes({ result, working }: { result: Result; working: ReactNode }) {
+  const { t } = useTranslation();
+  const queries = useQueryClient();
+  const key = ["causes", result.id];
+  const path = { params: { path: { weighing: result.id } } };
+  const asked = useQuery({
+    queryKey: key,
+    queryFn: () => body(client.GET("/api/weighings/{weighing}/causes", path)),
+    staleTime: Number.POSITIVE_INFINITY, // what was said stays said
+  });
+  const guessing = useMutation({
+    mutationFn: (cause: string) => body(client.PUT("/api/weighings/{weighing}/guess", { ...path, body: { cause } })),
+    onSuccess: (causes) => queries.setQueryData(key, causes),
+  });
+  const [looked, look] = useState<string>();
+  if (!asked.data) {
+    return (
+      <section className="why-it" aria-busy={asked.isPending}>
+        <h2 className="h2rim">{t("causes.title")}</h2>
+        {asked.isError && <FieldProblem>{asProblem(asked.error).message}</FieldProblem>}
+      </section>
+    );
+  }
+  const { asks_first, guess, choices, causes, none, consequence } = asked.data;
+  const choose = (id: string) => {
+    look(id);
+    if (guess === null) guessing.mutate(id);
+  };
+  const shown = causes.find((one) => one.id === looked) ?? causes[0];
+  const next = none?.next ?? shown?.next;
+
+  return (
+    <section className="why-it">
+      <div className="why-head">
+        <h2>{t(asks_first ? "causes.guess" : "causes.title")}</h2>
+        <p className="soft">
+          {none || asks_first
+            ? null
+            : guess === null
+              ? t("causes.tap")
+              : t("causes.yours", { cause: said(choices, guess) })}
+        </p>
+        {working}
+      </div>
+      {asks_first ? (
+        <ul className="causes">
+          {choices.map((one) => (
+            <li key={one.id}>
+              <button
+                type="button"
+                className="cause cause-guess"
+                aria-busy={guessing.isPending}
+                onClick={() => choose(one.id)}
+              >
+                <span className="c-said">{one.said}</span>
+                <span className="c-tell">{one.tell}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      ) : none ? (
+        <p className="cause-none">{none.said}</p>
+      ) : (
+        <CauseRows rows={causes} chosen={looked ?? guess ?? undefined} onChoose={choose} />
+      )}
+      {guessing.isError && <FieldProblem>{asProblem(guessing.error).message}</FieldProblem>}
+      {!asks_first && (
+        <p className="why-next" aria-live="polite">
+          <strong>{t("causes.next", { next })}</strong> {consequence && <span className="soft">{consequence}</span>}
+        </p>
+      )}
+    </section>
+  );
+}
+
+const said = (choices: { id: string; said: string }[], id: string) =>
+  choices.find((one) => one.id === id)?.said.toLowerCase() ?? "";
