@@ -69,7 +69,7 @@ function Verdict({ result }: { result: Result }) {
         <span className="soft h-who text-[1rem]">{t("result.attempt", { count: result.attempt, ordinal: true })}</span>
       </StationHead>
       <main className="flex flex-1 flex-col">
-        <section className="v-stage">
+        <section className={missed ? "v-stage v-low" : "v-stage"}>
           <BigCup verdict={verdict} tolerances={result.tolerances} />
           <div className={`v-in v-on-${verdict}`}>
             <h1 className="v-word">
