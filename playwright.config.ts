@@ -5,8 +5,12 @@ const baseURL = process.env.HOVIK_URL ?? "http://127.0.0.1:8484";
 export default defineConfig({
   testDir: "tests/Browser",
   outputDir: "var/log/test/browser",
-  fullyParallel: false,
-  workers: 1, // the demo school is one, and its lab is shared
+  fullyParallel: false, // the demo school is one: a file's tests follow each other
+  workers: 2,
+  projects: [
+    { name: "lab", testIgnore: /z-live/ },
+    { name: "end", testMatch: /z-live/, dependencies: ["lab"] }, // it ends the lab that the others use
+  ],
   forbidOnly: true,
   retries: 0,
   timeout: 60_000, // a busy machine is three times slower

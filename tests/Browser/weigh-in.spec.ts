@@ -66,7 +66,9 @@ test("a student joins on a phone and goes from amount to verdict; no target befo
   await expect(
     phone.getByRole("img", { name: /Reading 52 g, Heaped\. Target 42 g, Level from 39 to 46 g\./ }),
   ).toBeVisible();
+  await button(phone, "How we know").tap();
   await expect(phone.getByText("Level is 39 to 46 g: 9% either way.")).toBeVisible();
+  await button(phone, "Back to the verdict").tap();
   await expectNoSidewaysScroll(phone);
   await button(phone, "Measure the honey again").tap();
   await expect(button(phone, "Done, next step")).toBeVisible();

@@ -11,7 +11,7 @@ export default function Working({ sentences }: { sentences: string[] }) {
       <button type="button" className="quiet" onClick={() => sheet.current?.showModal()}>
         {t("result.how")}
       </button>
-      <dialog ref={sheet} className="sheet" aria-labelledby="working-title">
+      <dialog ref={sheet} className="reasons" aria-labelledby="working-title">
         <h2 id="working-title" className="h2rim">
           {t("result.how")}
         </h2>
