@@ -13,7 +13,9 @@ export default defineConfig({
   ],
   forbidOnly: true,
   retries: 0,
-  timeout: 60_000, // a busy machine is three times slower
+  // A busy machine is three times slower; a test that waits goes on as soon as it sees what it waits for.
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
   use: {
     baseURL,
     locale: "en-US",

@@ -2,7 +2,7 @@ import { expect, test } from "@playwright/test";
 import { button, expectAccessible, someone, teacherSignsIn } from "./school";
 
 test("a new class: roster looked at and taken, seats by keyboard, codes, house method", async ({ browser }) => {
-  test.setTimeout(60_000);
+  test.setTimeout(120_000);
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
   await teacherSignsIn(page);
   await page.getByRole("link", { name: "Class" }).click();
