@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $weighing_id
  * @property string|null $cause
- * @property list<array{cause: string, with: string|null, p: float, low: float, high: float}> $causes best first
+ * @property list<array{cause: string, with: string|null, p: float, low: float, high: float, way: array<string, mixed>|null}> $causes best first
  */
 final class Diagnosis extends Model
 {

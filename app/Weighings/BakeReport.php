@@ -13,7 +13,6 @@ use Hovik\Core\Bake\Fault;
 use Hovik\Core\Bake\Suspects;
 use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrase;
-use Illuminate\Database\Eloquent\Collection;
 
 /** How a station's bake came out, and which of its own weights could have led there. */
 final readonly class BakeReport
@@ -34,9 +33,8 @@ final readonly class BakeReport
 
     public static function of(Lab $lab, Station $station): self
     {
-        /** @var Collection<int, Bake> $bakes */
-        $bakes = Bake::query()->where(['lab_id' => $lab->id, 'station_id' => $station->id])->orderBy('id')->get();
-        $faults = array_values($bakes->map(fn (Bake $bake): Fault => $bake->fault)->all());
+        $logged = Bake::query()->where('lab_id', $lab->id)->where('station_id', $station->id)->orderBy('id')->pluck('fault')->all();
+        $faults = array_values(array_filter($logged, static fn (mixed $fault): bool => $fault instanceof Fault));
         $weighings = self::inTheBowl($lab, $station);
         $pantry = $lab->section->kitchen->pantry();
         $told = array_map(static fn (Weighing $weighing): array => [

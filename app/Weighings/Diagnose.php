@@ -52,12 +52,12 @@ final class Diagnose
         return Diagnosis::query()->findOrFail($weighing->id);
     }
 
-    /** @return array{cause: string, with: string|null, p: float, low: float, high: float} to keep */
+    /** @return array{cause: string, with: string|null, p: float, low: float, high: float, way: array<string, mixed>|null} to keep */
     public static function kept(LikelyCause $likely): array
     {
         [$low, $high] = $likely->range();
 
-        return ['cause' => $likely->cause->value, 'with' => $likely->with?->value, 'p' => $likely->p, 'low' => $low, 'high' => $high];
+        return ['cause' => $likely->cause->value, 'with' => $likely->with?->value, 'p' => $likely->p, 'low' => $low, 'high' => $high, 'way' => $likely->way()?->toArray()];
     }
 
     private function situation(Weighing $weighing): Situation

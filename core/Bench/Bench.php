@@ -88,7 +88,11 @@ final class Bench
         return WeightModel::of($this->fills(), $this->density($hands), $hands->way());
     }
 
-    /** What stands in the first tool, and in it up to the brim, mL: for drawing it. @return array{float, float} */
+    /**
+     * For drawing the first tool.
+     *
+     * @return array{float, float} mL: what stands in it, and what would up to the brim
+     */
     public function contents(Hands $hands): array
     {
         $fill = $this->fills()[0];

@@ -11,6 +11,7 @@ use Hovik\Core\Weighing\Geometry;
 use Hovik\Core\Weighing\WayOfWorking;
 use Hovik\Core\Weighing\Weight;
 use Hovik\Core\Weighing\WeightModel;
+use Hovik\Core\Words\Phrase;
 
 /** Slips at a line on a wall: where the eye was, how the vessel stood, which column was read. */
 final class JugSlips
@@ -53,7 +54,7 @@ final class JugSlips
     /**
      * The same number in another column, and the nearest other lines.
      *
-     * @return list<array{float, Weight}>
+     * @return list<array{0: float, 1: Weight, 2?: Phrase|null}>
      */
     private static function otherLines(Situation $at): array
     {
@@ -68,17 +69,22 @@ final class JugSlips
             $with = static fn (Mark $mark): Weight => $at->soundWith(Fills::swapped($at->fills, $i, $fill->tool, $mark));
             foreach ([-1, 1] as $way) {
                 foreach (array_slice(array_values(array_filter($others, static fn (Mark $mark): bool => ($mark->about <=> $meant->about) === $way)), 0, 2) as $mark) {
-                    $weights[] = [1.0, $with($mark)];
+                    $weights[] = [1.0, $with($mark), self::line($mark)];
                 }
             }
             foreach ($others as $mark) {
                 if (self::sameNumber($mark->amount, $meant->amount)) {
-                    $weights[] = [1.5, $with($mark)];
+                    $weights[] = [1.5, $with($mark), self::line($mark)];
                 }
             }
         }
 
         return $weights;
+    }
+
+    private static function line(Mark $mark): Phrase
+    {
+        return Phrase::of('working.amount', ['amount' => $mark->amount ?? $mark->text]);
     }
 
     private static function sameNumber(?Amount $one, ?Amount $other): bool

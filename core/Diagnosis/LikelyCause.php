@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Diagnosis;
 
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Hovik\Core\Words\Phrase;
 
 /** One cause with how likely it is now. Never an accusation: the words say so. */
@@ -24,14 +26,21 @@ final readonly class LikelyCause
         return $this->prediction->rangeAt($this->grams);
     }
 
+    /** How likely, in words. */
     public function word(): Phrase
     {
         return self::wordFor($this->p);
     }
 
+    /** Which cup, which line, which salt it most likely was; null where that says nothing. */
+    public function way(): ?Phrase
+    {
+        return $this->with === null ? $this->prediction->wayAt($this->grams) : null;
+    }
+
     public function said(): Phrase
     {
-        return self::sentence($this->cause, $this->with);
+        return self::sentence($this->cause, $this->with, $this->way());
     }
 
     /** A probability in words: `likely.most` and so on. */
@@ -45,9 +54,25 @@ final readonly class LikelyCause
         });
     }
 
-    /** What happened; both, where it took two. */
-    public static function sentence(Cause $cause, ?Cause $with): Phrase
+    /** What happened; both, where it took two; with what, where that can be told. */
+    public static function sentence(Cause $cause, ?Cause $with, ?Phrase $way): Phrase
     {
-        return $with === null ? $cause->said() : Phrase::of('cause.pair', ['one' => $cause->said(), 'other' => $with->said()]);
+        return match (true) {
+            $with !== null => Phrase::of('cause.pair', ['one' => $cause->said(), 'other' => $with->said()]),
+            $way !== null => Phrase::of('cause.way', ['what' => $cause->said(), 'way' => $way]),
+            default => $cause->said(),
+        };
+    }
+
+    /**
+     * `216 to 279 g`.
+     *
+     * @param  int  $places  decimals, as the target's
+     */
+    public static function rangeInWords(float $lowG, float $highG, int $places): Phrase
+    {
+        $round = static fn (float $grams): BigDecimal => BigDecimal::of(sprintf('%.9F', $grams))->toScale($places, RoundingMode::HALF_UP);
+
+        return Phrase::of('cause.range', ['low' => $round($lowG), 'high' => $round($highG)]);
     }
 }

@@ -8,6 +8,7 @@ use Hovik\Core\Drawer\Scale;
 use Hovik\Core\Weighing\Normal;
 use Hovik\Core\Weighing\Weight;
 use Hovik\Core\Weighing\WeightModel;
+use Hovik\Core\Words\Phrase;
 
 /** The readings a cause leads to: a mixture of normals, since a slip is made in more than one way. Grams. */
 final class Prediction
@@ -15,27 +16,28 @@ final class Prediction
     /** Natural logarithm of how much worse than the best a part may fit and still count as near. */
     private const NEAR = 2.5;
 
-    /** @var non-empty-list<array{float, float, float}> weight, mean, standard deviation of each part; weights add up to 1 */
+    /** @var non-empty-list<array{0: float, 1: float, 2: float, 3?: Phrase|null}> weight, mean, standard deviation of each part, and which way of making the slip it is; weights add up to 1 */
     public readonly array $parts;
 
-    /** @param  non-empty-list<array{float, float, float}>  $parts  weights of any size */
+    /** @param  non-empty-list<array{0: float, 1: float, 2: float, 3?: Phrase|null}>  $parts  weights of any size */
     public function __construct(array $parts)
     {
         $all = array_sum(array_column($parts, 0));
-        $this->parts = array_map(static fn (array $part): array => [$part[0] / $all, $part[1], max($part[2], 1e-4)], $parts);
+        $this->parts = array_map(static fn (array $part): array => [$part[0] / $all, $part[1], max($part[2], 1e-4), $part[3] ?? null], $parts);
     }
 
     /**
      * Of weights, on this scale.
      *
-     * @param  list<array{float, Weight}>  $weights  how often, and what
+     * @param  list<array{0: float, 1: Weight, 2?: Phrase|null}>  $weights  how often, what, and which way of making the slip
      */
     public static function ofWeights(array $weights, Scale $scale): ?self
     {
         $parts = [];
-        foreach ($weights as [$often, $weight]) {
+        foreach ($weights as $way) {
+            [$often, $weight] = $way;
             if ($often > 0 && $weight->mean > 0) {
-                $parts[] = [$often, $weight->mean, WeightModel::readingU($weight->mean, $weight->u(), $scale)];
+                $parts[] = [$often, $weight->mean, WeightModel::readingU($weight->mean, $weight->u(), $scale), $way[2] ?? null];
             }
         }
 
@@ -64,7 +66,7 @@ final class Prediction
      */
     public function rangeAt(float $grams): array
     {
-        $fit = array_map(static fn (array $part): float => log($part[0] / $part[2]) - (($grams - $part[1]) / $part[2]) ** 2 / 2, $this->parts);
+        $fit = $this->fit($grams);
         $best = max($fit);
         $near = [$this->parts[array_search($best, $fit, true)]];
         foreach ($this->parts as $i => $part) {
@@ -75,6 +77,20 @@ final class Prediction
         $near = new self($near);
 
         return [$near->quantile(0.05), $near->quantile(0.95)];
+    }
+
+    /** Which way of making the slip leads nearest to this reading: the cup it was, the line that was read; null where there is but one way. */
+    public function wayAt(float $grams): ?Phrase
+    {
+        $fit = $this->fit($grams);
+
+        return $this->parts[array_search(max($fit), $fit, true)][3] ?? null;
+    }
+
+    /** @return non-empty-list<float> how well each part fits this reading, in natural logarithms */
+    private function fit(float $grams): array
+    {
+        return array_map(static fn (array $part): float => log($part[0] / $part[2]) - (($grams - $part[1]) / $part[2]) ** 2 / 2, $this->parts);
     }
 
     /** The same slip on top of another: what the second multiplies, it multiplies here too. */

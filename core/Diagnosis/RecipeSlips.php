@@ -8,6 +8,7 @@ use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Weighing\Weight;
+use Hovik\Core\Words\Phrase;
 
 /** Slips of reading: another food, another amount than the recipe's. */
 final class RecipeSlips
@@ -22,7 +23,7 @@ final class RecipeSlips
 
     private const FLUID_OUNCE_ML = 29.5735295625;
 
-    /** @var array<string, list<float>> by ingredient: how other foods of its kind weigh against it */
+    /** @var array<string, array<string, float>> by ingredient: how other foods of its kind weigh against it */
     private static array $ratios = [];
 
     public static function predict(Cause $cause, Situation $at): ?Prediction
@@ -39,16 +40,17 @@ final class RecipeSlips
         $sound = $at->sound();
         $relative = $sound->u() / $sound->mean;
         $weights = [];
-        foreach ($times as [$often, $factor, $spread]) {
+        foreach ($times as $way) {
+            [$often, $factor, $spread] = $way;
             if (abs($factor - 1) > 0.015) {
-                $weights[] = [$often, new Weight($sound->mean * $factor, $sound->mean * $factor * hypot($relative, $spread))];
+                $weights[] = [$often, new Weight($sound->mean * $factor, $sound->mean * $factor * hypot($relative, $spread)), isset($way[3]) ? Phrase::of("ingredient.$way[3]") : null];
             }
         }
 
         return Prediction::ofWeights($weights, $at->reading->scale);
     }
 
-    /** @return list<array{float, float, float}> how often, times as heavy, relative spread between packages */
+    /** @return list<array{0: float, 1: float, 2: float, 3?: string}> how often, times as heavy, relative spread between packages, which food */
     private static function otherFoods(Situation $at): array
     {
         if (! $at->isMeasured()) {
@@ -56,14 +58,14 @@ final class RecipeSlips
         }
         self::$ratios[$at->ingredient->id] ??= self::ratios($at);
 
-        return array_map(static fn (float $ratio): array => [1.0, $ratio, 0.03], self::$ratios[$at->ingredient->id]);
+        return array_map(static fn (float $ratio, string $id): array => [1.0, $ratio, 0.03, $id], self::$ratios[$at->ingredient->id], array_keys(self::$ratios[$at->ingredient->id]));
     }
 
-    /** @return list<float> each once, to two per cent */
+    /** @return array<string, float> by food; of those that weigh the same to two per cent the first */
     private static function ratios(Situation $at): array
     {
         $own = self::perCup($at->ingredient);
-        $ratios = [];
+        $ratios = $seen = [];
         foreach ($at->pantry->ids() as $id) {
             $other = $at->pantry->ingredient($id);
             $alike = $other->family === $at->ingredient->family || self::looksAlike($at->ingredient, $other);
@@ -71,11 +73,15 @@ final class RecipeSlips
             // One salt for another is a slip of its own.
             if ($alike && $own !== null && $perCup !== null && ! (in_array($id, self::SALTS, true) && in_array($at->ingredient->id, self::SALTS, true))) {
                 $ratio = $perCup / $own;
-                $ratios[(string) round(50 * log($ratio))] = $ratio;
+                $alike = (string) round(50 * log($ratio));
+                if (! isset($seen[$alike])) {
+                    $seen[$alike] = true;
+                    $ratios[$id] = $ratio;
+                }
             }
         }
 
-        return array_values($ratios);
+        return $ratios;
     }
 
     /** White, and out of the same kind of jar: sugar, salt, starch. */
@@ -91,7 +97,7 @@ final class RecipeSlips
         return $ingredient->gramsPerTsp !== null && $ingredient->family === Family::LeavenerSpice ? 48 * $ingredient->gramsPerTsp->toFloat() : $ingredient->gramsPerUsCup?->toFloat();
     }
 
-    /** @return list<array{float, float, float}> */
+    /** @return list<array{0: float, 1: float, 2: float, 3?: string}> */
     private static function otherSalts(Situation $at): array
     {
         $own = self::perCup($at->ingredient);
@@ -103,14 +109,14 @@ final class RecipeSlips
             $other = $at->pantry->ingredient($id);
             $perCup = self::perCup($other);
             if ($id !== $at->ingredient->id && $perCup !== null) {
-                $times[] = [self::SALT_OFTEN[$id], $perCup / $own, $other->cvBatch];
+                $times[] = [self::SALT_OFTEN[$id], $perCup / $own, $other->cvBatch, $id];
             }
         }
 
         return $times;
     }
 
-    /** @return list<array{float, float, float}> */
+    /** @return list<array{0: float, 1: float, 2: float, 3?: string}> */
     private static function ounces(Situation $at): array
     {
         $perMl = $at->density($at->handling)?->inVesselAbout(100.0);

@@ -10,6 +10,7 @@ use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\Plan\Fill;
 use Hovik\Core\Weighing\Weight;
 use Hovik\Core\Weighing\WeightModel;
+use Hovik\Core\Words\Phrase;
 
 /** Slips of count and choice: a fill too few or too many, another tool than meant, a tool that is not what it says. */
 final class ToolSlips
@@ -41,7 +42,7 @@ final class ToolSlips
         return Prediction::ofWeights($weights, $at->reading->scale);
     }
 
-    /** @return list<array{float, Weight}> */
+    /** @return list<array{0: float, 1: Weight, 2?: Phrase|null}> */
     private static function fillMissing(Situation $at): array
     {
         if ($at->isCounted()) {
@@ -51,14 +52,14 @@ final class ToolSlips
         foreach ($at->fills as $i => $fill) {
             $left = Fills::changed($at->fills, $i, -1);
             if ($left !== []) {
-                $weights[] = [(float) $fill->count, $at->soundWith($left)];
+                $weights[] = [(float) $fill->count, $at->soundWith($left), count($at->fills) > 1 ? $fill->tool->called() : null];
             }
         }
 
         return $weights;
     }
 
-    /** @return list<array{float, Weight}> */
+    /** @return list<array{0: float, 1: Weight, 2?: Phrase|null}> */
     private static function fillExtra(Situation $at): array
     {
         if ($at->isCounted()) {
@@ -67,23 +68,23 @@ final class ToolSlips
         $weights = [];
         foreach ($at->fills as $i => $fill) {
             if ($fill->tool->kind !== ToolKind::ButterWrapper) {
-                $weights[] = [(float) $fill->count, $at->soundWith(Fills::changed($at->fills, $i, 1))];
+                $weights[] = [(float) $fill->count, $at->soundWith(Fills::changed($at->fills, $i, 1)), count($at->fills) > 1 ? $fill->tool->called() : null];
             }
         }
 
         return $weights;
     }
 
-    /** @return list<array{float, Weight}> */
+    /** @return list<array{0: float, 1: Weight, 2?: Phrase|null}> */
     private static function pieces(Situation $at, float $more): array
     {
         $each = $at->ingredient->gramsPerPiece?->toFloat() ?? 0.0;
         $count = $each > 0 ? $at->targetG / $each + $more : 0.0;
 
-        return $count < 0.5 ? [] : [[1.0, WeightModel::pieces($count, $each, $at->ingredient->cvBatch, $at->ingredient->cvFill)]];
+        return $count < 0.5 ? [] : [[1.0, WeightModel::pieces($count, $each, $at->ingredient->cvBatch, $at->ingredient->cvFill), Phrase::of("ingredient.{$at->ingredient->id}")]];
     }
 
-    /** @return list<array{float, Weight}> */
+    /** @return list<array{0: float, 1: Weight, 2?: Phrase|null}> */
     private static function neighbours(Situation $at): array
     {
         $weights = [];
@@ -96,7 +97,7 @@ final class ToolSlips
                 $side = array_values(array_filter($others, static fn (Tool $tool): bool => ($tool->aboutMl <=> $fill->tool->aboutMl) === $way));
                 usort($side, static fn (Tool $a, Tool $b): int => abs($a->aboutMl - $fill->tool->aboutMl) <=> abs($b->aboutMl - $fill->tool->aboutMl));
                 foreach (array_slice($side, 0, count(self::NEXT)) as $rank => $tool) {
-                    $weights[] = [self::NEXT[$rank] * $fill->count, $at->soundWith(Fills::swapped($at->fills, $i, $tool))];
+                    $weights[] = [self::NEXT[$rank] * $fill->count, $at->soundWith(Fills::swapped($at->fills, $i, $tool)), $tool->called()];
                 }
             }
         }
@@ -107,7 +108,7 @@ final class ToolSlips
     /**
      * A teaspoon in a tablespoon's place, or the other way.
      *
-     * @return list<array{float, Weight}>
+     * @return list<array{0: float, 1: Weight, 2?: Phrase|null}>
      */
     private static function spoons(Situation $at, bool $isLarger): array
     {
@@ -154,7 +155,7 @@ final class ToolSlips
         return [...$owned, ...array_values(array_filter($usual, static fn (Tool $one): bool => $like($one) && ! in_array($one->id, array_map(static fn (Tool $o): string => $o->id, $owned), true)))];
     }
 
-    /** @return list<array{float, Weight}> */
+    /** @return list<array{0: float, 1: Weight, 2?: Phrase|null}> */
     private static function offSize(Situation $at): array
     {
         if ($at->fills === []) {

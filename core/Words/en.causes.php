@@ -9,6 +9,7 @@ return [
     'likely.may' => 'Maybe',
     'likely.less' => 'Less likely',
     'cause.pair' => '{one}; and {other}',
+    'cause.way' => '{what}: {way}',
     'cause.range' => '{low} to {high} g',
     'cause.none' => 'No usual slip gives this weight.',
     'cause.none.next' => 'Weigh it once more. If it stays, ask for a check.',

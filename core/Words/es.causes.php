@@ -9,6 +9,7 @@ return [
     'likely.may' => 'Quizás',
     'likely.less' => 'Menos probable',
     'cause.pair' => '{one}; y {other}',
+    'cause.way' => '{what}: {way}',
     'cause.range' => '{low} a {high} g',
     'cause.none' => 'Ningún descuido común da este peso.',
     'cause.none.next' => 'Pésalo otra vez. Si sigue igual, pide una revisión.',

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources\Weigh;
 
 use App\Words\Said;
-use Brick\Math\BigDecimal;
-use Brick\Math\RoundingMode;
 use Hovik\Core\Diagnosis\Cause;
 use Hovik\Core\Diagnosis\LikelyCause;
 use Hovik\Core\Words\Phrase;
@@ -21,7 +19,7 @@ use OpenApi\Attributes as OA;
 final class CauseRow
 {
     /**
-     * @param  array{cause: string, with: string|null, p: float, low: float, high: float}  $stored
+     * @param  array{cause: string, with: string|null, p: float, low: float, high: float, way: array<string, mixed>|null}  $stored
      * @param  int  $places  decimals of its range
      * @return array<string, mixed>
      */
@@ -29,14 +27,13 @@ final class CauseRow
     {
         $cause = Cause::from($stored['cause']);
         $with = $stored['with'] === null ? null : Cause::from($stored['with']);
-        $round = static fn (float $grams): BigDecimal => BigDecimal::of(sprintf('%.9F', $grams))->toScale($places, RoundingMode::HALF_UP);
 
         return [
             'id' => $cause->value,
-            'said' => Said::phrase(LikelyCause::sentence($cause, $with)),
+            'said' => Said::phrase(LikelyCause::sentence($cause, $with, $stored['way'] === null ? null : Phrase::fromArray($stored['way']))),
             'likely' => Said::phrase(LikelyCause::wordFor($stored['p'])),
             'p' => $stored['p'],
-            'range' => Said::phrase(Phrase::of('cause.range', ['low' => $round($stored['low']), 'high' => $round($stored['high'])])),
+            'range' => Said::phrase(LikelyCause::rangeInWords($stored['low'], $stored['high'], $places)),
             'tell' => Said::phrase($cause->tell()),
             'next' => Said::phrase($cause->next()),
             'guessed' => $guess === $cause->value,
