@@ -4,7 +4,7 @@ import { mkdirSync } from "node:fs";
 import { chromium } from "@playwright/test";
 
 const base = process.env.HOVIK_URL ?? "http://127.0.0.1:8484";
-const KEPT = ["join", "kitchen", "measure", "measure-phone", "weigh", "verdict-heaped", "verdict-shy-phone", "verdict-close-dark", "sign-in", "today", "board", "board-projected", "prepare", "recipe", "lab", "class", "drawer", "pantry", "station-card"];
+const KEPT = ["join", "kitchen", "measure", "measure-phone", "weigh", "verdict-heaped", "verdict-shy-phone", "bench", "bench-200", "sign-in", "today", "board", "prepare", "recipe", "lab", "class", "drawer", "pantry", "station-card"];
 const [folder = "docs/screenshots", ...names] = process.argv.slice(2);
 const only = process.argv[2] === undefined ? KEPT : names;
 mkdirSync(folder, { recursive: true });
@@ -75,6 +75,7 @@ for (const [suffix, viewport] of [["", TABLET], ["-phone", PHONE]]) {
     if (last?.verdict !== verdict) console.log(`no ${verdict} at line ${line}: ${last?.verdict}`);
     await page.goto(`/kitchen/weighings/${last.id}`);
     await page.getByRole("heading", { level: 1 }).waitFor();
+    if (verdict !== "level") await page.locator(".cause").first().waitFor();
     await shoot(page, `verdict-${name}${suffix}`);
   }
   const linden = await visit(viewport, "dark");
@@ -112,6 +113,17 @@ for (const place of ["class", "drawer", "pantry"]) {
   await desk.getByRole("heading", { level: 1 }).waitFor();
   await shoot(desk, place);
 }
+await desk.goto("/practise");
+await button(desk, "Dipped").click();
+await button(desk, "All at once").click();
+await desk.getByRole("button", { name: "Heaped", exact: true }).click();
+await button(desk, "Check the level").click();
+await desk.locator(".bench-result").waitFor();
+await shoot(desk, "bench");
+await button(desk, "200 times").click();
+await button(desk, /^Measure 200/).click();
+await desk.locator(".bench-dist").waitFor();
+await shoot(desk, "bench-200");
 await desk.goto("/print/labs/2/cards");
 await desk.locator(".paper-page").first().waitFor();
 if (only.length === 0 || only.includes("station-card")) {

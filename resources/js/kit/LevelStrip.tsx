@@ -50,7 +50,11 @@ export default function LevelStrip({ targetG, lowG, highG, decimals, latest, ear
   const labelled = earlier.slice(-1);
 
   return (
-    <div className={`strip ${large ? "strip-lg" : ""}`} role="img" aria-label={label}>
+    <div
+      className={`strip ${large ? "strip-lg" : ""} ${at(highG) - 50 < 14 ? "strip-tight" : ""} ${at(highG) - 50 < 6 ? "strip-tighter" : ""}`}
+      role="img"
+      aria-label={label}
+    >
       <div className="strip-top">
         {labelled.map((r) => {
           const place = at(r.grams);
@@ -105,14 +109,14 @@ export default function LevelStrip({ targetG, lowG, highG, decimals, latest, ear
         <span className="strip-lab soft" style={{ right: 0, transform: "none" }}>
           {t("verdict.heaped")}
         </span>
-        <span className="strip-lab soft" style={{ left: `${at(lowG)}%`, transform: "translateX(-70%)" }}>
+        <span className="strip-lab strip-edge soft" style={{ left: `${at(lowG)}%`, transform: "translateX(-70%)" }}>
           {g(lowG, decimals)}
         </span>
         <span className="strip-lab font-bold" style={{ left: "50%" }}>
           {g(targetG, decimals)}
           {large ? " g" : ""}
         </span>
-        <span className="strip-lab soft" style={{ left: `${at(highG)}%`, transform: "translateX(-30%)" }}>
+        <span className="strip-lab strip-edge soft" style={{ left: `${at(highG)}%`, transform: "translateX(-30%)" }}>
           {g(highG, decimals)}
         </span>
       </div>
