@@ -33,10 +33,15 @@ final class Bench
 {
     public const MOST_DRAWS = 500;
 
-    /** A drawer with everything a school usually has. */
-    private const DRAWER = [
+    /** A drawer with everything a school usually has, by whose cup it counts. */
+    private const US_DRAWER = [
         'dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-8-tsp', 'spoon-us-1-4-tsp', 'spoon-us-1-2-tsp', 'spoon-us-1-tsp', 'spoon-us-1-tbsp',
         'liquid-measure-us-1-cup', 'liquid-measure-us-2-cup', 'liquid-measure-us-4-cup',
+    ];
+
+    private const METRIC_DRAWER = [
+        'dry-cup-metric-60-ml', 'dry-cup-metric-80-ml', 'dry-cup-metric-125-ml', 'dry-cup-metric-250-ml', 'spoon-metric-1-25-ml', 'spoon-metric-2-5-ml', 'spoon-metric-5-ml', 'spoon-metric-15-ml',
+        'liquid-measure-metric-500-ml', 'liquid-measure-metric-1-l',
     ];
 
     /** Amounts worth trying, as people say them. */
@@ -67,7 +72,11 @@ final class Bench
         if ($ingredient->family === Family::Counted || $ingredient->gramsPerUsCup === null) {
             throw new InvalidInput('ingredient', 'That is counted, not measured with a tool.');
         }
-        $drawer = array_map(static fn (string $id): Tool => ToolCatalogue::tool($id, $standard), self::DRAWER);
+        $drawer = array_map(static fn (string $id): Tool => ToolCatalogue::tool($id, $standard), match ($standard) {
+            MeasureStandard::Metric250 => self::METRIC_DRAWER,
+            MeasureStandard::Australian => [...self::METRIC_DRAWER, 'spoon-au-20-ml'],
+            default => self::US_DRAWER,
+        });
         // On the bench anybody may pour yogurt into a jug, to see what comes of it.
         $schools = Schools::of(['thick-pourables' => 'jug', 'top-read' => 'trusted']);
         $this->plans = (new ToolPlanner($pantry, $schools))->plan($amount, $ingredient, $drawer, $standard);

@@ -49,14 +49,16 @@ final readonly class Hands
 
             return is_int($value) || is_float($value) ? (float) $value : throw new InvalidInput($path.$field, "'$field' must be a number.");
         };
+        $oneOf = static function (string $field, mixed $otherwise, mixed ...$known) use ($given, $path): mixed {
+            $value = $given[$field] ?? $otherwise;
+
+            return in_array($value, [$otherwise, ...$known], true) ? $value : throw new InvalidInput($path.$field, 'That is not a choice here.');
+        };
+        $scraped = $oneOf('scraped', null, true, false);
         $hands = new self(
             $choice('preparation'), $choice('filling'), $choice('settling'), $choice('levelling'),
             $number('eye_deg', 0.0), $number('share_across', WayOfWorking::NEAR_WALL),
-            ($given['curve'] ?? 'bottom') === 'top', ($given['held'] ?? false) === true, match ($given['scraped'] ?? null) {
-                true => true,
-                false => false,
-                default => null,
-            },
+            $oneOf('curve', 'bottom', 'top') === 'top', $oneOf('held', false, true) === true, is_bool($scraped) ? $scraped : null,
         );
         $hands->way($path); // refuses impossible angles here, at the edge
 

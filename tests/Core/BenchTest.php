@@ -61,6 +61,7 @@ describe('the hands', function () use ($hands, $handling) {
     })->with([
         ['whole-milk', ['levelling' => 'heaped'], 'levelling'], ['bread-flour', ['filling' => 'thrown'], 'filling'], ['bread-flour', ['filling' => 7], 'filling'],
         ['whole-milk', ['eye_deg' => 80], 'eye_deg'], ['whole-milk', ['eye_deg' => 'high'], 'eye_deg'], ['whole-milk', ['share_across' => 0.9], 'share_across'],
+        ['whole-milk', ['curve' => 'sideways'], 'curve'], ['whole-milk', ['held' => 'maybe'], 'held'], ['honey', ['scraped' => 'a bit'], 'scraped'],
     ]);
 });
 
@@ -100,6 +101,13 @@ describe('the bench', function () use ($bench, $hands) {
             expect($tried)->toBeGreaterThan(2, $id);
         }
     });
+    it('has the class\'s own cups and spoons on the table', function (MeasureStandard $standard, string $number, Unit $unit, string $tool) {
+        $made = new Bench(Pantry::reference(), Pantry::reference()->ingredient('cinnamon'), Amount::of($number, $unit), $standard, ToleranceLevel::Practised);
+        expect($made->plan->exact)->toBeTrue()->and($made->plan->fills[0]->tool->id)->toBe($tool);
+    })->with([
+        [MeasureStandard::UsCustomary, '1', Unit::Tablespoon, 'spoon-us-1-tbsp'], [MeasureStandard::UsLabel240, '1', Unit::Tablespoon, 'spoon-us-1-tbsp'],
+        [MeasureStandard::Metric250, '1', Unit::Tablespoon, 'spoon-metric-15-ml'], [MeasureStandard::Australian, '1', Unit::Tablespoon, 'spoon-au-20-ml'],
+    ]);
     it('refuses eggs, plans there are not, and too many draws', function () use ($bench, $hands) {
         expect(fn () => $bench('egg-large'))->toThrow(InvalidInput::class)->and(fn () => $bench(plan: 99))->toThrow(InvalidInput::class)
             ->and(fn () => $bench()->draws($hands('bread-flour'), new Scale(1.0), 501, 1))->toThrow(InvalidInput::class)
