@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# bin/hovik bench [core|diagnosis|http|transfer]: the figures of docs/performance.md, on a stack and data of their own under var/bench.
+# bin/hovik bench [core|diagnosis [seed]|http|transfer]: the figures of docs/performance.md, on a stack and data of their own under var/bench.
 set -euo pipefail
 umask 022
 ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
@@ -21,7 +21,7 @@ core() {
 
 diagnosis() {
   echo "Diagnosis, against mishaps of other figures than its own:"
-  php -d opcache.enable_cli=1 tests/Bench/diagnosis.php
+  php -d opcache.enable_cli=1 tests/Bench/diagnosis.php "$@"
 }
 
 served() {
@@ -59,5 +59,6 @@ if [ "$part" = all ]; then
   http
   transfer
 else
-  "$part"
+  shift
+  "$part" "$@"
 fi

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Diagnosis;
 
+use Hovik\Core\Weighing\Weight;
+
 /**
  * Ranks what a weight may come from by Bayes' rule: prior x how well each cause predicts the reading, against each other and
  * against nonsense. Where nothing single explains it, two slips at once are tried.
@@ -17,6 +19,11 @@ final class Diagnostician
 
     /** Below this probability a cause is not named. */
     private const WORTH_NAMING = 0.001;
+
+    /** How often sound work is untidy, and how much more its fills scatter then. Estimates of ours. */
+    private const UNTIDY = 0.1;
+
+    private const UNTIDY_SPREAD = 2.2;
 
     /** Two slips at once happen this much more often than by chance: the careless are careless twice. */
     private const CARELESS = 1.5;
@@ -43,7 +50,7 @@ final class Diagnostician
     public static function predict(Cause $cause, Situation $at): ?Prediction
     {
         return match ($cause) {
-            Cause::Sound => Prediction::ofWeights([[1.0, $at->sound()]], $at->reading->scale),
+            Cause::Sound => self::sound($at),
             default => match ($cause->place()) {
                 'filling' => FoodSlips::predict($cause, $at),
                 'level' => FoodSlips::predict($cause, $at) ?? JugSlips::predict($cause, $at),
@@ -52,6 +59,15 @@ final class Diagnostician
                 default => RecipeSlips::predict($cause, $at),
             },
         };
+    }
+
+    /** Good technique; now and then untidy, though nothing was done wrong. */
+    private static function sound(Situation $at): ?Prediction
+    {
+        $tidy = $at->sound();
+        $untidy = new Weight($tidy->mean, self::UNTIDY_SPREAD * $tidy->fillU, $tidy->toolU, $tidy->batchU, $tidy->habitU, $tidy->residueU);
+
+        return Prediction::ofWeights([[1 - self::UNTIDY, $tidy], [self::UNTIDY, $untidy]], $at->reading->scale);
     }
 
     /** @return array<string, Prediction> by cause: those that can happen here */
