@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Diagnosis;
 
 use Hovik\Core\Pantry\Family;
+use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Technique\Step;
 
 /**
@@ -72,7 +73,8 @@ final class Priors
     private static function byFamily(Situation $at): array
     {
         return match ($at->ingredient->family) {
-            Family::FinePowder => ['dipped' => 0.45, 'unsifted' => 0.12, 'tapped' => 0.08, 'pressed' => 0.12, 'not-loosened' => 0.09, 'heaped' => 0.06, 'sifted' => 0.03, 'air-pockets' => 0.04, 'lumps' => 0.03, 'hollow' => 0.04, 'jug-for-dry' => 0.02],
+            // Where a class sifts, leaving that out is what happens; elsewhere it is dipping.
+            Family::FinePowder => ['dipped' => $at->handling === Handling::Sifted ? 0.25 : 0.45, 'unsifted' => 0.3, 'tapped' => 0.08, 'pressed' => 0.12, 'not-loosened' => 0.09, 'heaped' => 0.06, 'sifted' => 0.03, 'air-pockets' => 0.04, 'lumps' => 0.03, 'hollow' => 0.04, 'jug-for-dry' => 0.02],
             Family::GranularSugar => ['heaped' => 0.15, 'tapped' => 0.08, 'pressed' => 0.03, 'not-loosened' => 0.03, 'lumps' => 0.05, 'hollow' => 0.06, 'jug-for-dry' => 0.03],
             Family::MoistSugar => ['loose-sugar' => 0.3, 'pressed' => 0.1, 'heaped' => 0.1, 'air-pockets' => 0.06, 'lumps' => 0.04, 'hollow' => 0.05, 'jug-for-dry' => 0.02, 'tapped' => 0.01],
             Family::LeavenerSpice => ['heaped' => 0.24, 'pressed' => 0.05, 'tapped' => 0.04, 'not-loosened' => 0.05, 'air-pockets' => 0.04, 'lumps' => 0.03, 'hollow' => 0.07],
