@@ -40,7 +40,7 @@ final class Ask
     /** @return list<string> */
     public static function verbs(): array
     {
-        return ['read', 'scale', 'convert', 'plan', 'judge', 'diagnose', 'simulate'];
+        return ['read', 'scale', 'convert', 'plan', 'judge', 'diagnose', 'simulate', 'quiz'];
     }
 
     /**
@@ -61,6 +61,7 @@ final class Ask
             'judge' => self::judge($given),
             'diagnose' => Weighings::diagnose($given),
             'simulate' => Weighings::simulate($given),
+            'quiz' => Practising::quiz($given),
             default => throw new InvalidInput('verb', "The core has no '$verb'; it has ".implode(', ', self::verbs()).'.'),
         };
     }

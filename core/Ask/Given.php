@@ -43,6 +43,11 @@ final readonly class Given
         return $this->has($field) ? $this->number($field) : $otherwise;
     }
 
+    public function anything(string $field): mixed
+    {
+        return $this->fields[$field] ?? null;
+    }
+
     /** An exact number: text as kitchens write it, or a JSON number. @throws InvalidInput */
     public function exact(string $field): \Brick\Math\BigRational
     {

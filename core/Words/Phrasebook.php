@@ -6,7 +6,7 @@ namespace Hovik\Core\Words;
 
 use Hovik\Core\Pantry\NewIngredient;
 
-/** Says the core's phrases in a language. Patterns are ICU messages, in en.php, es.php and their .causes.php beside this file. */
+/** Says the core's phrases in a language. Patterns are ICU messages, in en.php, es.php and their .causes.php and .practice.php beside this file. */
 final class Phrasebook
 {
     /** @var array<string, self> */
@@ -26,7 +26,9 @@ final class Phrasebook
             $patterns = require __DIR__."/$language.php";
             /** @var array<string, string> $causes */
             $causes = require __DIR__."/$language.causes.php";
-            self::$open[$language] = new self($language, $patterns + $causes);
+            /** @var array<string, string> $practice */
+            $practice = require __DIR__."/$language.practice.php";
+            self::$open[$language] = new self($language, $patterns + $causes + $practice);
         }
 
         return self::$open[$language];
@@ -53,6 +55,12 @@ final class Phrasebook
     {
         if ($phrase->id === 'number') {
             return $this->number(self::text($phrase->with['value'] ?? ''));
+        }
+        if ($phrase->id === 'lower') { // a name in the middle of a sentence
+            $inner = $phrase->with['of'] ?? '';
+            $said = $inner instanceof Phrase ? $this->say($inner) : self::text($inner);
+
+            return mb_strtolower(mb_substr($said, 0, 1)).mb_substr($said, 1);
         }
         if ($phrase->id === 'list.plus' || $phrase->id === 'list.and') {
             $parts = $phrase->with['parts'] ?? [];

@@ -31,7 +31,7 @@ foreach (['World', 'Setting', 'Outcome', 'Score'] as $class) {
 }
 
 const CASES = 5000;
-define("SEED", (int) ($argv[1] ?? 20261124)); // another one makes other weighings
+define('SEED', (int) ($argv[1] ?? 20261124)); // another one makes other weighings
 
 $lines = [
     ['bread-flour', '1 3/4', 'cup'], ['all-purpose-flour', '2/3', 'cup'], ['all-purpose-flour', '3', 'cup'], ['cake-flour', '1', 'cup', 'sift-spoon-level'], ['cocoa-powder', '1/4', 'cup'], ['whole-wheat-flour', '1 1/2', 'cup', 'dip-sweep'],

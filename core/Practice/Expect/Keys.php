@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Practice\Expect;
+
+use Hovik\Core\Bench\DrawnScale;
+use Hovik\Core\Drawer\Scale;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Practice\Expected;
+use Hovik\Core\Practice\Marked;
+
+/** Keys of the drawn scale, after what was done already: right when it shows the food alone, in grams. */
+final readonly class Keys implements Expected
+{
+    /**
+     * @param  list<string>  $before  keys pressed already
+     * @param  non-empty-list<string>  $best  keys that do it
+     */
+    public function __construct(private array $before, private Scale $scale, private float $bowlG, private float $foodG, private array $best)
+    {
+    }
+
+    public function kind(): string
+    {
+        return 'keys';
+    }
+
+    public function mark(mixed $answer): Marked
+    {
+        if (! is_array($answer) || ! array_is_list($answer)) {
+            throw new InvalidInput('answer', 'Press keys of the scale, in order.');
+        }
+        $shown = DrawnScale::after([...$this->before, ...$answer], $this->scale, $this->bowlG, $this->foodG);
+        $right = round(round($this->foodG / $this->scale->readabilityG) * $this->scale->readabilityG, 4);
+
+        return match (true) {
+            ! $shown->isOn => new Marked(false, 'scale-off'),
+            ! $shown->isPoured => new Marked(false, 'nothing-on-it'),
+            $shown->unit !== 'g' => new Marked(false, 'wrong-unit'),
+            $shown->number() === $right => new Marked(true),
+            default => new Marked(false, 'not-tared'),
+        };
+    }
+
+    public function key(): array
+    {
+        return [$this->best];
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Practice\Makers;
+
+use Hovik\Core\Drawer\Tool;
+use Hovik\Core\Drawer\ToolKind;
+use Hovik\Core\Practice\Choice;
+use Hovik\Core\Practice\Dice;
+use Hovik\Core\Practice\Expect\OneOf;
+use Hovik\Core\Practice\Maker;
+use Hovik\Core\Practice\Question;
+use Hovik\Core\Practice\Setting;
+use Hovik\Core\Practice\Skill;
+use Hovik\Core\Words\Phrase;
+
+/** A drawn tool: what is it, and how large? */
+final class NameTool implements Maker
+{
+    public function make(Setting $setting, Dice $dice): Question
+    {
+        $tools = $setting->tools(static fn (Tool $tool): bool => $tool->size !== null && in_array($tool->kind, [ToolKind::DryCup, ToolKind::Spoon, ToolKind::LiquidMeasure, ToolKind::GraduatedDryMeasure], true), 5);
+        $right = $dice->pick($tools);
+        $others = array_values(array_filter($tools, static fn (Tool $tool): bool => $tool !== $right));
+        // Another size of the same kind is the likelier mistake: one at least where there is one.
+        $alike = array_values(array_filter($others, static fn (Tool $tool): bool => $tool->kind === $right->kind));
+        $wrong = array_slice([...$dice->some($alike, $setting->level), ...$dice->shuffled(array_values(array_filter($others, static fn (Tool $tool): bool => $tool->kind !== $right->kind)))], 0, 3);
+        $choices = $dice->shuffled([
+            new Choice($right->id, $right->called()),
+            ...array_map(static fn (Tool $tool): Choice => new Choice($tool->id, $tool->called(), $tool->kind === $right->kind ? 'other-size' : 'other-kind'), $wrong),
+        ]);
+        assert($choices !== []);
+
+        return new Question(
+            Skill::NameTool, Phrase::of('practice.name-tool'), new OneOf($choices), Phrase::of("practice.name-tool.why.{$right->kind->value}", ['tool' => $right->called()]), $choices,
+            ['kind' => $right->kind->value, 'ml' => $right->aboutMl, 'letters' => false],
+        );
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Practice\Makers;
+
+use Hovik\Core\Drawer\Mark;
+use Hovik\Core\Drawer\Tool;
+use Hovik\Core\Drawer\ToolKind;
+use Hovik\Core\Practice\Dice;
+use Hovik\Core\Practice\Expect\Number;
+use Hovik\Core\Practice\Maker;
+use Hovik\Core\Practice\Question;
+use Hovik\Core\Practice\Setting;
+use Hovik\Core\Practice\Skill;
+use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Words\Phrase;
+
+/** A jug with something in it, and the eye too high: lower it to the line, then say how much there is. */
+final class ReadJug implements Maker
+{
+    private const LIQUIDS = ['water' => 'water', 'orange-juice' => 'juice', 'vegetable-oil' => 'oil', 'whole-milk' => 'milk'];
+
+    public function make(Setting $setting, Dice $dice): Question
+    {
+        $jug = $dice->pick($setting->tools(static fn (Tool $tool): bool => $tool->kind === ToolKind::LiquidMeasure && $tool->marks !== []));
+        $mark = $dice->pick(self::marks($jug, $setting->level));
+        $amount = $mark->amount;
+        assert($amount !== null);
+        $column = array_values(array_filter($jug->marks, static fn (Mark $other): bool => $other->amount?->unit === $amount->unit));
+        usort($column, static fn (Mark $a, Mark $b): int => $a->about <=> $b->about);
+        $misconceptions = [];
+        foreach ($column as $i => $other) {
+            if ($other === $mark) {
+                foreach (['from-above' => $column[$i + 1] ?? null, 'next-line' => $column[$i - 1] ?? null] as $id => $neighbour) {
+                    if ($neighbour?->amount !== null) {
+                        $misconceptions[$id] = $neighbour->amount->number;
+                    }
+                }
+            }
+        }
+        foreach ($jug->marks as $other) {
+            if ($other->amount !== null && $other->amount->unit !== $amount->unit && abs($other->about / $mark->about - 1) < 0.08 && ! $other->amount->number->isEqualTo($amount->number)) {
+                $misconceptions['other-column'] = $other->amount->number;
+            }
+        }
+        $liquid = $dice->pick(array_keys(self::LIQUIDS));
+
+        return new Question(
+            Skill::ReadJug, Phrase::of('practice.read-jug', ['food' => Foods::name($setting->pantry->ingredient($liquid)), 'unit' => Phrase::of("practice.unit.{$amount->unit->value}")]),
+            new Number($amount->number, $misconceptions), Phrase::of('practice.read-jug.why', ['amount' => $amount]),
+            figure: [
+                'kind' => $jug->kind->value, 'ml' => $jug->aboutMl, 'level_ml' => $mark->about, 'liquid' => self::LIQUIDS[$liquid], 'eye_deg' => $dice->between(20, 40),
+                'marks' => array_map(static fn (Mark $one): array => ['text' => $one->text, 'ml' => $one->about], $jug->marks),
+            ],
+            family: $setting->pantry->ingredient($liquid)->family,
+        );
+    }
+
+    /** @return non-empty-list<Mark> by level: cups in halves and quarters, then thirds and fluid ounces, then millilitres */
+    private static function marks(Tool $jug, int $level): array
+    {
+        $units = [[Unit::Cup], [Unit::Cup, Unit::FluidOunce], [Unit::Cup, Unit::FluidOunce, Unit::Millilitre]][$level - 1];
+        $isEasy = static fn (Mark $mark): bool => in_array((string) $mark->amount?->number->getDenominator(), ['1', '2', '4'], true);
+        $marks = array_values(array_filter($jug->marks, static fn (Mark $mark): bool => $mark->amount !== null && in_array($mark->amount->unit, $units, true) && ($level !== 1 || $isEasy($mark))));
+        $any = array_values(array_filter($jug->marks, static fn (Mark $mark): bool => $mark->amount !== null));
+
+        return $marks !== [] ? $marks : ($any !== [] ? $any : throw new \LogicException('A jug without marks.'));
+    }
+}

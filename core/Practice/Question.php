@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Practice;
+
+use Hovik\Core\Pantry\Family;
+use Hovik\Core\Words\Phrase;
+
+/** A question with everything a screen needs to ask it, and everything the marking needs to judge an answer. */
+final readonly class Question
+{
+    /**
+     * @param  list<Choice>  $choices  where there is something to choose from or to put in order
+     * @param  Phrase  $explanation  why the right answer is right; also said with a wrong one
+     * @param  array<string, mixed>  $figure  for drawing it: kind and measures, no words
+     * @param  Family|null  $family  of the ingredient it is about
+     * @param  Phrase|null  $condition  where several answers are right: on what it depends
+     */
+    public function __construct(
+        public Skill $skill,
+        public Phrase $prompt,
+        public Expected $expected,
+        public Phrase $explanation,
+        public array $choices = [],
+        public array $figure = [],
+        public ?Family $family = null,
+        public ?Phrase $condition = null,
+    ) {
+    }
+
+    /** @throws \Hovik\Core\InvalidInput when it is no answer at all */
+    public function mark(mixed $answer): Marked
+    {
+        return $this->expected->mark($answer);
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Practice;
+
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
+
+/** What is practised before and between labs (the craft's page, section 12). Each has one maker of questions. Words: `skill.ID`. */
+enum Skill: string
+{
+    case NameTool = 'name-tool';
+    case ChooseTools = 'choose-tools';
+    case CombineTools = 'combine-tools';
+    case OrderSteps = 'order-steps';
+    case SpotStep = 'spot-step';
+    case PickCup = 'pick-cup';
+    case ReadJug = 'read-jug';
+    case JugColumn = 'jug-column';
+    case CountRings = 'count-rings';
+    case SpotMug = 'spot-mug';
+    case Equivalents = 'equivalents';
+    case RankWeights = 'rank-weights';
+    case ScaleRecipe = 'scale-recipe';
+    case FindSlip = 'find-slip';
+    case Convert = 'convert';
+    case ReadWording = 'read-wording';
+    case WorkScale = 'work-scale';
+    case GuessVerdict = 'guess-verdict';
+    case SpotPicture = 'spot-picture';
+
+    /** @throws InvalidInput */
+    public static function named(string $id, string $field = 'skill'): self
+    {
+        return self::tryFrom($id) ?? throw new InvalidInput($field, "There is no skill '$id'; there are ".implode(', ', array_map(static fn (self $one): string => $one->value, self::cases())).'.');
+    }
+
+    public function said(): Phrase
+    {
+        return Phrase::of("skill.{$this->value}");
+    }
+
+    public function maker(): Maker
+    {
+        return match ($this) {
+            self::NameTool => new Makers\NameTool,
+            self::ChooseTools => new Makers\ChooseTools(isCombined: false),
+            self::CombineTools => new Makers\ChooseTools(isCombined: true),
+            self::OrderSteps => new Makers\OrderSteps,
+            self::SpotStep => new Makers\SpotStep,
+            self::PickCup => new Makers\PickCup,
+            self::ReadJug => new Makers\ReadJug,
+            self::JugColumn => new Makers\JugColumn,
+            self::CountRings => new Makers\CountRings,
+            self::SpotMug => new Makers\SpotMug,
+            self::Equivalents => new Makers\EquivalentMeasures,
+            self::RankWeights => new Makers\RankWeights,
+            self::ScaleRecipe => new Makers\ScaleRecipe,
+            self::FindSlip => new Makers\FindSlip,
+            self::Convert => new Makers\ConvertToGrams,
+            self::ReadWording => new Makers\ReadWording,
+            self::WorkScale => new Makers\WorkScale,
+            self::GuessVerdict => new Makers\GuessVerdict,
+            self::SpotPicture => new Makers\SpotPicture,
+        };
+    }
+}

@@ -1,0 +1,315 @@
+<?php
+
+declare(strict_types=1);
+
+use Hovik\Core\Drawer\ToolCatalogue;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Practice\Choice;
+use Hovik\Core\Practice\Question;
+use Hovik\Core\Practice\Quiz;
+use Hovik\Core\Practice\Setting;
+use Hovik\Core\Practice\Skill;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Technique\Schools;
+use Hovik\Core\Words\Phrasebook;
+
+/*
+ * Every question of every maker, over 2,000 seeds and three levels, is solved a second time from what it says: by the words of
+ * its English text, its figure and tables read here, with arithmetic of its own. What the question claims must agree.
+ */
+const SEEDS = 2000;
+const ML = ['cup' => 236.5882365, 'tbsp' => 14.78676478125, 'tsp' => 4.92892159375, 'fl oz' => 29.5735295625, 'mL' => 1.0, 'L' => 1000.0, 'pt' => 473.176473, 'qt' => 946.352946, 'gal' => 3785.411784];
+const PLURALS = ['cups' => 'cup', 'tablespoons' => 'tbsp', 'teaspoons' => 'tsp', 'fluid ounces' => 'fl oz', 'millilitres' => 'mL', 'litres' => 'L', 'pints' => 'pt', 'quarts' => 'qt', 'gallons' => 'gal'];
+/** The order of the craft's page, by food. */
+const STEPS = [
+    'all-purpose flour' => ['clean-dry-empty', 'loosen', 'over-paper', 'spoon-heaped', 'sweep-level', 'return-excess'],
+    'granulated sugar' => ['clean-dry-empty', 'crush-lumps', 'dip-heaped', 'sweep-level', 'return-excess'],
+    'light brown sugar' => ['clean-dry-empty', 'crush-lumps', 'pack', 'sweep-level', 'turn-out'],
+    'baking powder' => ['clean-dry-empty', 'loosen', 'dip-heaped', 'sweep-level'],
+    'rolled oats' => ['clean-dry-empty', 'loosen', 'fill', 'sweep-level', 'return-excess'],
+    'butter' => ['clean-dry-empty', 'press-out-air', 'sweep-level', 'scrape-out'],
+    'whole milk' => ['clean-dry-empty', 'flat-surface', 'pour-near', 'eye-level', 'top-up-curve'],
+    'vegetable oil' => ['clean-dry-empty', 'flat-surface', 'pour-near', 'eye-level', 'top-up-curve', 'scrape-out'],
+    'honey' => ['clean-dry-empty', 'oil-tool', 'fill', 'sweep-level', 'scrape-out'],
+    'plain yogurt' => ['clean-dry-empty', 'fill', 'press-out-air', 'sweep-level', 'leave-in-cup', 'scrape-out'],
+];
+const PICTURES = ['levelling heaped' => 'heaped', 'levelling hollow' => 'hollow', 'settling pressed' => 'pressed', 'filling gaps' => 'air-pockets', 'preparation lumpy' => 'lumps', 'eye_deg 35' => 'eye-above', 'eye_deg -30' => 'eye-below', 'held 1' => 'in-hand', 'curve top' => 'top-of-curve'];
+
+/** `1 3/4` as a float. */
+function plain(string $text): float
+{
+    return array_sum(array_map(static fn (string $part): float => str_contains($part, '/') ? (float) explode('/', $part)[0] / (float) explode('/', $part)[1] : (float) $part, explode(' ', trim($text))));
+}
+/** @return array{float, string} number and unit of the first amount in a text */
+function firstAmount(string $text): array
+{
+    expect(preg_match('~((?:\d+ )?\d+/\d+|\d+(?:\.\d+)?) (cups?|tbsp|tsp|fl oz|mL|L|pt|qt|gal)\b~', $text, $m))->toBe(1, $text);
+
+    return [plain($m[1]), rtrim($m[2], 's')];
+}
+/** @return array<string, array<string, string>> the pantry's own file, by name in a sentence */
+function foods(): array
+{
+    static $foods;
+    if ($foods === null) {
+        $file = fopen(dirname(__DIR__, 2).'/core/data/ingredients.csv', 'r');
+        $head = fgetcsv($file, escape: '');
+        while (($row = fgetcsv($file, escape: '')) !== false) {
+            $row = array_combine($head, $row);
+            $foods[$row['id']] = $row;
+        }
+    }
+
+    return $foods;
+}
+/** A scale as anybody knows one; null: nothing to read, or not grams. */
+function reads(array $keys, float $bowl, float $food): ?float
+{
+    [$on, $unit, $load, $zero, $poured, $has] = [false, 0, 0.0, 0.0, false, false];
+    foreach ($keys as $key) {
+        $before = $load;
+        if ($key === 'power') {
+            [$on, $unit, $zero] = [! $on, 0, $load];
+        } elseif ($key === 'unit' && $on) {
+            $unit = ($unit + 1) % 4;
+        } elseif ($key === 'bowl' && ! $poured) {
+            $has = ! $has;
+            $load = $has ? $bowl : 0.0;
+        } elseif ($key === 'tare' && $on) {
+            $zero = $load;
+        } elseif ($key === 'pour' && $has && ! $poured) {
+            [$poured, $load] = [true, $load + $food];
+        } elseif ($key === 'wait' && $on) {
+            [$on, $zero] = [false, 0.0];
+        }
+    }
+
+    return $on && $unit === 0 && $poured ? round($load - $zero) : null;
+}
+
+/** The right answers, found again; null where the question cannot be solved from what it says. */
+function solve(Question $question, string $asked): mixed
+{
+    $ids = static fn (callable $isRight): array => array_values(array_map(static fn (Choice $choice): string => $choice->id, array_filter($question->choices, $isRight)));
+    $said = static fn (Choice $choice): string => Phrasebook::in('en')->say($choice->said);
+    $figure = $question->figure;
+    $ml = static function (string $text): float {
+        [$number, $unit] = firstAmount($text);
+
+        return $number * ML[$unit];
+    };
+    $unit = static fn (): string => PLURALS[preg_match('~(?:How many|in) ('.implode('|', array_keys(PLURALS)).')~', $asked, $m) === 1 ? $m[1] : ''];
+
+    return match ($question->skill) {
+        Skill::NameTool => $ids(static fn (Choice $choice): bool => abs($ml($said($choice)) - $figure['ml']) < 0.01 && str_contains($said($choice), ['dry-cup' => 'the ', 'measuring-spoon' => 'spoon', 'liquid-measure' => 'jug', 'graduated-dry-measure' => 'ringed'][$figure['kind']]) && ($figure['kind'] !== 'dry-cup' || str_ends_with($said($choice), ' measure') && ! str_contains($said($choice), 'ringed'))),
+        Skill::PickCup => $ids(static fn (Choice $choice): bool => abs($choice->figure['ml'] - $ml($asked)) < 0.01),
+        Skill::JugColumn => $ids(static fn (Choice $choice): bool => abs($ml($choice->id) - $ml($asked)) < 0.01),
+        Skill::SpotMug => $ids(static fn (Choice $choice): bool => ! isset($choice->figure['ml'])),
+        Skill::ReadJug => $figure['level_ml'] / ML[$unit()],
+        Skill::CountRings => $ml($asked = substr($asked, strpos($asked, 'is ') ?: 0)) / ($figure['ml'] / $figure['rings']),
+        Skill::Equivalents => $ml($asked) / ML[$unit()],
+        Skill::ScaleRecipe => firstAmount($asked)[0] * plain(preg_match('~make it (.+) times~', $asked, $m) === 1 ? $m[1] : ''),
+        Skill::Convert => (preg_match('~weighs ([\d.]+) g~', $asked, $m) === 1 ? (float) $m[1] : 0.0) * firstAmount(explode(' g. ', $asked)[1])[0],
+        Skill::FindSlip => $ids(static function (Choice $choice) use ($asked, $said): bool {
+            $factor = plain(preg_match('~recipe (.+) times~', $asked, $m) === 1 ? $m[1] : '');
+            [, $line] = explode(': ', $said($choice));
+            [$before, $after] = explode(' became ', $line);
+
+            return abs(firstAmount($before)[0] * $factor - firstAmount($after)[0]) > 1e-9;
+        }),
+        Skill::RankWeights => (static function () use ($question): array {
+            $order = array_map(static fn (Choice $choice): string => $choice->id, $question->choices);
+            usort($order, static fn (string $a, string $b): int => (float) foods()[$b]['g_per_us_cup'] <=> (float) foods()[$a]['g_per_us_cup']);
+
+            return $order;
+        })(),
+        Skill::OrderSteps => STEPS[preg_match('~steps for (.+) in order~', $asked, $m) === 1 ? $m[1] : ''],
+        Skill::SpotStep => array_values(array_diff(STEPS[preg_match('~steps for (.+?)\.~', $asked, $m) === 1 ? $m[1] : ''], $figure['steps'])),
+        Skill::ReadWording => (static function () use ($figure): array {
+            $comma = null;
+            $before = [];
+            foreach ($figure['words'] as $i => $word) {
+                if ($comma === null && preg_match('/^(sifted|chopped|packed|melted|softened|shredded|toasted|soaked)$/', $word) === 1) {
+                    $before[] = $i;
+                }
+                $comma ??= str_ends_with($word, ',') ? $i : null;
+            }
+
+            return $before;
+        })(),
+        Skill::SpotPicture => [PICTURES[array_key_first($figure['hands']).' '.(string) array_values($figure['hands'])[0]]],
+        default => null,
+    };
+}
+
+it('asks only what is so: every claim found again by another way', function (Skill $skill) {
+    $seen = [];
+    for ($seed = 0; $seed < SEEDS; $seed++) {
+        $question = Quiz::question($skill, $seed, Setting::of($seed % 3 + 1));
+        $asked = Phrasebook::in('en')->say($question->prompt);
+        $key = $question->expected->key();
+        $at = "$skill->value, seed $seed: $asked";
+        $seen[$asked.json_encode([$question->figure, array_map(fn (Choice $one) => [$one->id, $one->said->toArray()], $question->choices)])] = true;
+
+        foreach ($key as $right) {
+            $question->mark($right)->isRight || throw new LogicException("$at: its own key is not right");
+        }
+        $ids = array_map(fn (Choice $choice): string => $choice->id, $question->choices);
+        count($ids) === count(array_unique($ids)) || throw new LogicException("$at: a choice twice");
+        if ($question->expected->kind() === 'choice') {
+            count($ids) >= 3 || throw new LogicException("$at: nothing to choose from");
+            foreach ($question->choices as $choice) {
+                $marked = $question->mark($choice->id);
+                $marked->isRight === in_array($choice->id, $key, true) && $marked->isRight === ($marked->misconception === null) || throw new LogicException("$at: {$choice->id}");
+            }
+        }
+        $found = solve($question, $asked);
+        $agrees = match (true) {
+            $found === null => true,
+            is_float($found) => $question->mark(rtrim(rtrim(sprintf('%.6F', $found), '0'), '.'))->isRight || abs(plain($key[0]) - $found) < 1e-6,
+            $question->expected->kind() === 'choice' => $found == $key || array_values(array_intersect($ids, $found)) == array_values(array_intersect($ids, $key)),
+            default => in_array($found, $key, true),
+        };
+        $agrees || throw new LogicException("$at: ".json_encode($key).' but '.json_encode($found));
+        if (in_array($skill, [Skill::ChooseTools, Skill::CombineTools], true)) {
+            [$number, $unit] = firstAmount($asked);
+            $each = array_column(array_map(fn (Choice $one) => ['id' => $one->id] + $one->figure, $question->choices), 'ml', 'id');
+            $sum = array_sum(array_map(fn (string $id, int $count) => $count * $each[$id], array_keys($key[0]), $key[0]));
+            abs($sum - $number * ML[$unit]) < 1e-6 || throw new LogicException("$at: $sum mL");
+            $skill === Skill::ChooseTools || array_sum($key[0]) > 1 || throw new LogicException("$at: one tool holds it");
+            $question->mark(['liquid-measure-us-1-cup' => 1])->misconception === 'jug-for-dry' || throw new LogicException("$at: dry food in a jug");
+        }
+        if ($skill === Skill::WorkScale) {
+            ['before' => $before, 'bowl_g' => $bowl, 'food_g' => $food] = $question->figure;
+            reads([...$before, ...$key[0]], $bowl, $food) === $food || throw new LogicException("$at: the key does not weigh");
+            foreach ([['pour'], ['bowl', 'pour'], ['power', 'bowl', 'pour'], ['tare', 'bowl', 'pour'], ['unit', 'bowl', 'tare', 'pour']] as $keys) {
+                $question->mark($keys)->isRight === (reads([...$before, ...$keys], $bowl, $food) === $food) || throw new LogicException("$at: ".json_encode($keys));
+            }
+        }
+        if ($seed % 20 === 0) {
+            foreach (['en', 'es'] as $language) {
+                $book = Phrasebook::in($language);
+                $words = [$book->say($question->prompt), $book->say($question->explanation), ...array_map(fn (Choice $one) => $book->say($one->said), $question->choices), ...array_map(fn (Choice $one) => $one->misconception === null ? 'x' : $book->say(Hovik\Core\Words\Phrase::of("miss.$one->misconception")), $question->choices)];
+                foreach ($words as $text) {
+                    $text !== '' || throw new LogicException("$at: without words");
+                    // A cook writes halves, thirds, quarters, eighths, sixteenths; never 0.333 nor 7/48.
+                    preg_match('~\d\.\d{3}|\d/(?!2\b|3\b|4\b|6\b|8\b|16\b)\d~', $text) === 0 || throw new LogicException("$at: unreadable: $text");
+                }
+            }
+        }
+    }
+    expect(count($seen))->toBeGreaterThan($skill === Skill::SpotPicture || $skill === Skill::CountRings ? 8 : 25, "$skill->value asks too few things");
+})->with(Skill::cases());
+
+it('knows what each way of measuring does before it asks to guess it', function () {
+    for ($seed = 0; $seed < SEEDS; $seed++) {
+        $question = Quiz::question(Skill::GuessVerdict, $seed, Setting::of($seed % 3 + 1));
+        preg_match('~weighs about ([\d.]+) g; the target is ([\d.]+) g~', Phrasebook::in('en')->say($question->explanation), $m);
+        $ratio = (float) $m[1] / (float) $m[2];
+        // Practised: from 5 to 10 per cent, by family.
+        $verdict = $question->expected->key()[0];
+        match ($verdict) {
+            'heaped' => expect($ratio)->toBeGreaterThan(1.05),
+            'shy' => expect($ratio)->toBeLessThan(0.95),
+            default => expect(abs($ratio - 1))->toBeLessThan(0.07),
+        };
+    }
+});
+
+it('takes a number in any equal form, and knows the slip behind a wrong one', function () {
+    for ($seed = 0; $seed < 300; $seed++) {
+        $question = Quiz::question(Skill::ScaleRecipe, $seed, Setting::of(2));
+        [$number] = firstAmount(Phrasebook::in('en')->say($question->prompt));
+        expect($question->mark($question->expected->key()[0])->isRight)->toBeTrue();
+        $added = $question->mark(sprintf('%d/96', (int) round(96 * ($number + plain(preg_match('~make it (.+) times~', Phrasebook::in('en')->say($question->prompt), $m) === 1 ? $m[1] : '')))));
+        expect($added->isRight || in_array($added->misconception, ['added', 'whole-only', 'fraction-only', 'upside-down'], true))->toBeTrue();
+    }
+    $question = Quiz::question(Skill::ScaleRecipe, 1, Setting::of(1));
+    $key = $question->expected->key()[0];
+    foreach ([$key, " $key ", plain($key)] as $form) {
+        expect($question->mark($form)->isRight)->toBeTrue();
+    }
+});
+
+it('takes any way of tools that adds up, and says what is wrong with others', function () {
+    $question = null;
+    for ($seed = 0; $question === null; $seed++) {
+        $one = Quiz::question(Skill::ChooseTools, $seed, Setting::of(1));
+        $question = $one->expected->key()[0] === ['dry-cup-us-1-2' => 1] ? $one : null;
+    }
+    expect($question->mark(['dry-cup-us-1-4' => 2])->isRight)->toBeTrue()
+        ->and($question->mark(['spoon-us-1-tbsp' => 8])->isRight)->toBeTrue()
+        ->and($question->mark(['dry-cup-us-1' => 1])->misconception)->toBe('too-much')
+        ->and($question->mark(['dry-cup-us-1-4' => 1])->misconception)->toBe('too-little')
+        ->and($question->mark(['liquid-measure-us-1-cup' => 1])->misconception)->toBe('jug-for-dry')
+        ->and($question->condition)->not->toBeNull();
+});
+
+it('takes steps that may stand either way, and tells a wrong order from a wrong step', function () {
+    $question = null;
+    for ($seed = 0; $question === null; $seed++) {
+        $one = Quiz::question(Skill::OrderSteps, $seed, Setting::of(1));
+        $question = in_array('spoon-heaped', $one->expected->key()[0], true) && in_array('loosen', $one->expected->key()[0], true) ? $one : null;
+    }
+    $right = $question->expected->key()[0];
+    $stranger = array_values(array_diff(array_map(fn (Choice $choice) => $choice->id, $question->choices), $right))[0];
+    [$a, $b] = [array_search('loosen', $right, true), array_search('over-paper', $right, true)];
+    $swapped = $right;
+    [$swapped[$a], $swapped[$b]] = [$right[$b], $right[$a]];
+    expect($question->mark($right)->isRight)->toBeTrue()->and($question->mark($swapped)->isRight)->toBeTrue()
+        ->and($question->mark(array_reverse($right))->misconception)->toBe('order')
+        ->and($question->mark([...$right, $stranger])->misconception)->toBe('stranger')
+        ->and($question->mark(array_slice($right, 1))->misconception)->toBe('left-out');
+});
+
+it('follows the class: its cup, its drawer, its house method', function () {
+    $metric = Quiz::question(Skill::PickCup, 3, Setting::of(1, MeasureStandard::Metric250));
+    expect(array_filter($metric->choices, fn (Choice $choice) => str_contains($choice->id, 'metric')))->toHaveCount(4);
+    $own = array_map(fn (string $id) => ToolCatalogue::tool($id, MeasureStandard::UsCustomary), ['dry-cup-us-1-4', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-tsp', 'spoon-us-1-tbsp', 'spoon-us-1-2-tsp']);
+    for ($seed = 0; $seed < 100; $seed++) {
+        $question = Quiz::question(Skill::ChooseTools, $seed, Setting::of(2, drawer: $own));
+        expect(array_diff(array_map(fn (Choice $choice) => $choice->id, $question->choices), array_map(fn ($tool) => $tool->id, $own)))->toHaveCount(1); // the jug is lent
+    }
+    $dips = Setting::of(1, schools: Schools::of([], [HouseMethod::DipSweep]));
+    for ($seed = 0; $seed < 40; $seed++) {
+        $question = Quiz::question(Skill::OrderSteps, $seed, $dips);
+        if (str_contains(Phrasebook::in('en')->say($question->prompt), 'all-purpose flour')) {
+            expect($question->expected->key()[0])->toContain('dip-heaped')->not->toContain('spoon-heaped');
+        }
+    }
+});
+
+it('asks in every standard', function (MeasureStandard $standard) {
+    foreach (Skill::cases() as $skill) {
+        for ($seed = 0; $seed < 30; $seed++) {
+            $question = Quiz::question($skill, $seed, Setting::of($seed % 3 + 1, $standard));
+            expect($question->mark($question->expected->key()[0])->isRight)->toBeTrue("$skill->value $seed");
+        }
+    }
+})->with([MeasureStandard::UsLabel240, MeasureStandard::Metric250, MeasureStandard::Australian]);
+
+it('refuses what is no answer, at its field', function (Skill $skill, mixed $answer) {
+    expect(fn () => Quiz::question($skill, 1, Setting::of(1))->mark($answer))->toThrow(InvalidInput::class);
+})->with([
+    [Skill::NameTool, 'a hat'], [Skill::NameTool, null], [Skill::NameTool, ['spoon-us-1-tsp']], [Skill::ScaleRecipe, 'a lot'], [Skill::ScaleRecipe, [1]], [Skill::ScaleRecipe, ''],
+    [Skill::OrderSteps, 'loosen'], [Skill::OrderSteps, ['dance']], [Skill::ChooseTools, []], [Skill::ChooseTools, ['hat' => 1]], [Skill::ChooseTools, ['dry-cup-us-1' => -1]], [Skill::ChooseTools, ['dry-cup-us-1' => 1.5]],
+    [Skill::ReadWording, [99]], [Skill::ReadWording, 'sifted'], [Skill::WorkScale, ['kick']], [Skill::WorkScale, 'tare'],
+]);
+
+it('makes and marks a question quickly', function () {
+    $made = $marked = [];
+    foreach (Skill::cases() as $skill) {
+        for ($seed = 0; $seed < 40; $seed++) {
+            $from = hrtime(true);
+            $question = Quiz::question($skill, $seed, Setting::of($seed % 3 + 1));
+            $made[] = hrtime(true) - $from;
+            $from = hrtime(true);
+            $question->mark($question->expected->key()[0]);
+            $marked[] = hrtime(true) - $from;
+        }
+    }
+    sort($made);
+    sort($marked);
+    expect($made[(int) (count($made) / 2)] / 1e6)->toBeLessThan(5.0)->and($marked[(int) (count($marked) / 2)] / 1e6)->toBeLessThan(5.0);
+});
