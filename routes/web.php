@@ -14,6 +14,7 @@ use App\Http\Controllers\Lab\LabStateController;
 use App\Http\Controllers\Lab\LiveController;
 use App\Http\Controllers\Pantry\PantryController;
 use App\Http\Controllers\Pantry\PantryNamesController;
+use App\Http\Controllers\Practice\PracticeController;
 use App\Http\Controllers\Prepare\ChartController;
 use App\Http\Controllers\Prepare\ExchangeController;
 use App\Http\Controllers\Prepare\LabsController;
@@ -104,6 +105,13 @@ Route::prefix('api')->group(function (): void {
         Route::get('bake', [BakeController::class, 'show']);
         Route::put('bake/{fault}', [BakeController::class, 'update']);
         Route::delete('bake/{fault}', [BakeController::class, 'destroy']);
+    });
+
+    // A student's own practice.
+    Route::middleware('auth:student')->group(function (): void {
+        Route::get('practice', [PracticeController::class, 'show']);
+        Route::post('practice/{turn}', [PracticeController::class, 'answer'])->whereNumber('turn');
+        Route::post('practice/{turn}/scale', [PracticeController::class, 'scale'])->whereNumber('turn');
     });
 
     // Anybody who is signed in may try things on the bench; nothing there is stored.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User;
 
 /**
@@ -37,6 +38,12 @@ final class Student extends User
     public function station(): BelongsTo
     {
         return $this->belongsTo(Station::class);
+    }
+
+    /** @return HasMany<PracticeAnswer, $this> oldest first */
+    public function practiceAnswers(): HasMany
+    {
+        return $this->hasMany(PracticeAnswer::class)->orderBy('turn');
     }
 
     /** What proves that it is them: the hashed PIN. */

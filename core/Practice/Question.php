@@ -29,6 +29,14 @@ final readonly class Question
     ) {
     }
 
+    /** Tells it from any other: another drawer, cup or method would ask something else. */
+    public function id(): string
+    {
+        $choices = array_map(static fn (Choice $choice): array => [$choice->id, $choice->said->toArray()], $this->choices);
+
+        return substr(sha1(serialize([$this->skill->value, $this->prompt->toArray(), $choices, $this->figure])), 0, 16);
+    }
+
     /** @throws \Hovik\Core\InvalidInput when it is no answer at all */
     public function mark(mixed $answer): Marked
     {

@@ -7,6 +7,7 @@ namespace Hovik\Core\Practice;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\Schools;
@@ -27,23 +28,24 @@ final readonly class Setting
     ];
 
     /** @param  list<Tool>  $drawer */
-    private function __construct(public Pantry $pantry, public MeasureStandard $standard, public array $drawer, public Schools $schools, public int $level)
+    private function __construct(public Pantry $pantry, public MeasureStandard $standard, public array $drawer, public Schools $schools, public int $level, public ?Family $about)
     {
     }
 
     /**
      * @param  int  $level  1 to 3
      * @param  list<Tool>|null  $drawer  none, or none of a kind that a question needs: the usual one
+     * @param  Family|null  $about  foods of this family, where the question can be about them
      *
      * @throws InvalidInput
      */
-    public static function of(int $level = 1, MeasureStandard $standard = MeasureStandard::UsCustomary, ?array $drawer = null, ?Schools $schools = null, ?Pantry $pantry = null): self
+    public static function of(int $level = 1, MeasureStandard $standard = MeasureStandard::UsCustomary, ?array $drawer = null, ?Schools $schools = null, ?Pantry $pantry = null, ?Family $about = null): self
     {
         if ($level < 1 || $level > self::LEVELS) {
             throw new InvalidInput('level', 'The level must be 1, 2 or 3.');
         }
 
-        return new self($pantry ?? Pantry::reference(), $standard, $drawer ?? [], $schools ?? Schools::usual(), $level);
+        return new self($pantry ?? Pantry::reference(), $standard, $drawer ?? [], $schools ?? Schools::usual(), $level, $about);
     }
 
     /**

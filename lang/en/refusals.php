@@ -23,6 +23,7 @@ return [
     'not_in_class' => 'That name is not in this class.',
     'no_such_line' => 'That ingredient is not in this lab.',
     'no_such_scale' => 'That scale is not in this kitchen.',
+    'other_question' => 'That question was answered already, or has changed. Here is the next one.',
     'no_such_cause' => 'That is not one of the causes to choose from.',
     'no_weight_shown' => 'The scale shows no weight to write down yet.',
     'unknown_step' => 'That step is not one of this ingredient\'s.',

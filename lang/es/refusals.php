@@ -23,6 +23,7 @@ return [
     'not_in_class' => 'Ese nombre no está en esta clase.',
     'no_such_line' => 'Ese ingrediente no está en esta práctica.',
     'no_such_scale' => 'Esa báscula no está en esta cocina.',
+    'other_question' => 'Esa pregunta ya se respondió o cambió. Aquí está la siguiente.',
     'no_such_cause' => 'Esa no es una de las causas para elegir.',
     'no_weight_shown' => 'La báscula aún no muestra ningún peso.',
     'unknown_step' => 'Ese paso no es de este ingrediente.',

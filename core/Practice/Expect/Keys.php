@@ -31,7 +31,7 @@ final readonly class Keys implements Expected
         if (! is_array($answer) || ! array_is_list($answer)) {
             throw new InvalidInput('answer', 'Press keys of the scale, in order.');
         }
-        $shown = DrawnScale::after([...$this->before, ...$answer], $this->scale, $this->bowlG, $this->foodG);
+        $shown = $this->shown($answer);
         $right = round(round($this->foodG / $this->scale->readabilityG) * $this->scale->readabilityG, 4);
 
         return match (true) {
@@ -41,6 +41,18 @@ final readonly class Keys implements Expected
             $shown->number() === $right => new Marked(true),
             default => new Marked(false, 'not-tared'),
         };
+    }
+
+    /**
+     * The scale after these keys.
+     *
+     * @param  list<mixed>  $keys
+     *
+     * @throws InvalidInput
+     */
+    public function shown(array $keys): DrawnScale
+    {
+        return DrawnScale::after([...$this->before, ...$keys], $this->scale, $this->bowlG, $this->foodG);
     }
 
     public function key(): array

@@ -27,7 +27,9 @@ final class Foods
     /** @param  non-empty-list<string>  $ids */
     public static function any(Setting $setting, Dice $dice, array $ids = self::DRY): Ingredient
     {
-        return $setting->pantry->ingredient($dice->pick($ids));
+        $about = array_values(array_filter($ids, static fn (string $id): bool => $setting->pantry->ingredient($id)->family === $setting->about));
+
+        return $setting->pantry->ingredient($dice->pick($about === [] ? $ids : $about));
     }
 
     /** As it stands in a sentence. */

@@ -468,6 +468,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The question that comes now */
+        get: operations["practice"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/{turn}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An answer to it; kept once */
+        post: operations["answerPractice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/{turn}/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the drawn scale of this question shows after these keys */
+        post: operations["practiceScale"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/portions": {
         parameters: {
             query?: never;
@@ -1339,6 +1390,51 @@ export interface components {
                 /** Format: date */
                 on: string;
             } | null;
+        };
+        PracticeQuestion: {
+            /** @description The student's first question is 0. */
+            turn: number;
+            /** @description Tells it from any other. */
+            id: string;
+            /** @example Read a jug */
+            skill: string;
+            skill_id: string;
+            /**
+             * @description How it is answered.
+             * @enum {string}
+             */
+            kind: "choice" | "order" | "number" | "tools" | "words" | "keys";
+            prompt: string;
+            choices: {
+                id: string;
+                said: string;
+                tool: components["schemas"]["PracticeTool"] | null;
+            }[];
+            figure: components["schemas"]["PracticeFigure"];
+            done_today: number;
+            /** @description So many are asked for. */
+            a_day: number;
+        };
+        PracticeTool: {
+            kind: string;
+            ml: number;
+            /** @description Empty: without its lettering. */
+            nominal: string;
+        };
+        /** @description For drawing; what a question does not need is not there. */
+        PracticeFigure: {
+            tool?: components["schemas"]["PracticeTool"];
+            steps?: string[];
+            words?: string[];
+            level_ml?: number;
+            liquid?: string;
+            eye_deg?: number;
+            rings?: number;
+            marks?: {
+                text: string;
+                ml: number;
+            }[];
+            hands?: components["schemas"]["BenchHands"];
         };
         LabSheet: {
             id: number;
@@ -2587,6 +2683,111 @@ export interface operations {
                 };
             };
             401: components["responses"]["SignedOut"];
+        };
+    };
+    practice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it was left, on whatever device. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeQuestion"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+        };
+    };
+    answerPractice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                turn: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    id: string;
+                    /** @description A choice, a number as typed, a list in order, counts by tool, words by place, or keys. */
+                    answer?: string | (string | number)[] | {
+                        [key: string]: number;
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description Marked, with what is right and why. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        right: boolean;
+                        /** @description What somebody who answers so believes. */
+                        because: string | null;
+                        explanation: string;
+                        /** @description Where more than one answer is right. */
+                        condition: string | null;
+                        /** @description Right choices, where there were choices. */
+                        key: string[];
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    practiceScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                turn: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    keys: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Its display. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        on: boolean;
+                        unit: string;
+                        number: number | null;
+                        decimals: number;
+                        overload: boolean;
+                        has_bowl: boolean;
+                        poured: boolean;
+                        note: string | null;
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
     portions: {

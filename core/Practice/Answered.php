@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Practice;
+
+use Hovik\Core\Pantry\Family;
+
+/** One answer that was given before. */
+final readonly class Answered
+{
+    /** @param  int  $day  counted from any fixed day */
+    public function __construct(public Skill $skill, public ?Family $family, public bool $isRight, public int $day)
+    {
+    }
+
+    /** What is mastered or not: a skill with a family of food, or the skill alone. */
+    public function item(): string
+    {
+        return self::itemOf($this->skill, $this->family);
+    }
+
+    public static function itemOf(Skill $skill, ?Family $family): string
+    {
+        return $skill->value.'/'.($family->value ?? '');
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+use Hovik\Core\Pantry\Family;
+use Hovik\Core\Practice\Answered;
+use Hovik\Core\Practice\Boxes;
+use Hovik\Core\Practice\Quiz;
+use Hovik\Core\Practice\Setting;
+use Hovik\Core\Practice\Skill;
+
+$said = fn (Skill $skill, bool $isRight, int $day = 1, ?Family $family = null) => new Answered($skill, $family, $isRight, $day);
+$all = Skill::cases();
+
+it('begins with the first skill, and meets a new one with every other question', function () use ($said, $all) {
+    expect(Boxes::after([])->next($all, 1))->toBe(['skill' => $all[0], 'family' => null, 'level' => 1]);
+    $answers = [];
+    for ($i = 0; $i < 40; $i++) {
+        $answers[] = $said(Boxes::after($answers)->next($all, 1)['skill'], true);
+    }
+    expect(array_unique(array_map(fn (Answered $one) => $one->skill->value, $answers)))->toHaveCount(count($all));
+});
+
+it('puts a right answer one box on, and a wrong one back into the first', function () use ($said) {
+    $skill = Skill::ReadJug;
+    expect(Boxes::after([])->box($skill))->toBeNull()
+        ->and(Boxes::after([$said($skill, true)])->box($skill))->toBe(1)
+        ->and(Boxes::after([$said($skill, true), $said($skill, true, 2)])->box($skill))->toBe(2)
+        ->and(Boxes::after([$said($skill, true), $said($skill, true, 2)])->hasShown($skill))->toBeTrue()
+        ->and(Boxes::after([$said($skill, true), $said($skill, true, 2), $said($skill, false, 4)])->box($skill))->toBe(0)
+        ->and(Boxes::after([$said($skill, true), $said($skill, false)])->hasShown($skill))->toBeFalse();
+});
+
+it('counts a skill as shown only where all its families are', function () use ($said) {
+    $answers = [$said(Skill::OrderSteps, true, 1, Family::FinePowder), $said(Skill::OrderSteps, true, 2, Family::FinePowder), $said(Skill::OrderSteps, false, 2, Family::ThinLiquid)];
+    expect(Boxes::after($answers)->hasShown(Skill::OrderSteps))->toBeFalse();
+});
+
+it('brings a slip back soon, with the same food, but not at once', function () use ($said) {
+    $skills = [Skill::OrderSteps, Skill::Convert, Skill::SpotMug];
+    $answers = [$said(Skill::OrderSteps, false, 1, Family::FinePowder), $said(Skill::Convert, true), $said(Skill::SpotMug, true)];
+    expect(Boxes::after($answers)->next($skills, 1))->toBe(['skill' => Skill::OrderSteps, 'family' => Family::FinePowder, 'level' => 1]);
+    expect(Boxes::after([$said(Skill::OrderSteps, false, 1, Family::FinePowder)])->next([Skill::OrderSteps, Skill::Convert], 1)['skill'])->toBe(Skill::Convert);
+});
+
+it('lets a run of wrong answers about one food come back until it is right', function () use ($said) {
+    $skills = [Skill::SpotStep, Skill::Convert, Skill::SpotMug, Skill::PickCup];
+    $answers = array_map(fn (Skill $skill) => $said($skill, $skill !== Skill::SpotStep, 1, $skill === Skill::SpotStep ? Family::FinePowder : null), $skills);
+    $times = 0;
+    for ($i = 0; $i < 24; $i++) {
+        $next = Boxes::after($answers)->next($skills, 1);
+        $isIt = $next['skill'] === Skill::SpotStep;
+        $times += (int) $isIt;
+        $answers[] = $said($next['skill'], ! $isIt || $times > 4, 1, $next['family']);
+    }
+    // Four slips, each back after a breather; then right. Later only what has waited longest comes again.
+    expect($times)->toBeGreaterThanOrEqual(5)->toBeLessThanOrEqual(8)
+        ->and(array_map(fn (Answered $one) => $one->skill, array_slice($answers, 4, 12)))->toContain(Skill::SpotStep);
+});
+
+it('comes back after days, the longer the further the box', function () use ($said) {
+    $skill = Skill::SpotMug;
+    $answers = [$said($skill, true, 1)];
+    foreach ([2, 4, 8, 16, 32] as $i => $day) {
+        $next = Boxes::after($answers)->next([$skill, Skill::Convert], $day);
+        $answers[] = $said($skill, true, $day);
+        expect(Boxes::after($answers)->box($skill))->toBe(min($i + 2, 5));
+        expect($next)->not->toBeNull();
+    }
+    $shown = [...array_fill(0, 3, $said(Skill::Convert, true, 30)), ...$answers];
+    expect(Boxes::after($shown)->next([$skill], 33)['level'])->toBe(3);
+});
+
+it('never asks the same skill twice running where another is due', function () use ($said, $all) {
+    $answers = [];
+    for ($i = 0; $i < 120; $i++) {
+        $next = Boxes::after($answers)->next($all, 1 + intdiv($i, 30));
+        $answers[] = $said($next['skill'], $i % 4 !== 0, 1 + intdiv($i, 30), $next['family']);
+    }
+    $twice = 0;
+    foreach (array_slice($answers, 1) as $i => $one) {
+        $twice += (int) ($one->skill === $answers[$i]->skill);
+    }
+    expect($twice)->toBeLessThan(4);
+});
+
+it('asks about the food that is asked for, where a question can be about it', function () {
+    for ($seed = 0; $seed < 60; $seed++) {
+        expect(Quiz::question(Skill::OrderSteps, $seed, Setting::of(1, about: Family::FinePowder))->family)->toBe(Family::FinePowder)
+            ->and(Quiz::question(Skill::SpotStep, $seed, Setting::of(1, about: Family::ViscousLiquid))->family)->toBe(Family::ViscousLiquid);
+    }
+});
