@@ -30,6 +30,7 @@ export const router = createBrowserRouter([
           { path: "weighings/:weighing", lazy: screen(() => import("../weigh/Result")) },
           { path: "bake", lazy: screen(() => import("../weigh/Bake")) },
           { path: "bench", lazy: screen(() => import("../bench/StudentBench"), "bench") },
+          { path: "practice", lazy: screen(() => import("../practice/Practice"), "bench") },
         ],
       },
       {

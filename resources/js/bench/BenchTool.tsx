@@ -36,7 +36,7 @@ const grainsApart = (hands: Hands) => {
   return 15;
 };
 
-function Cup({ fill, hands }: { fill: Fill; hands: Hands }) {
+export function Cup({ fill, hands }: { fill: Fill; hands: Hands }) {
   const isSpoon = fill.kind === "measuring-spoon";
   const [left, right] = [40, 40 + (isSpoon ? 230 : 270)];
   const base = RIM + (isSpoon ? 92 : 152);
@@ -98,7 +98,15 @@ function Cup({ fill, hands }: { fill: Fill; hands: Hands }) {
 }
 
 /** The jug on its table, what stands in it, the line that was meant, and the eye with where it looks. */
-function Jug({ fill, hands, shown }: { fill: Fill; hands: Hands; shown: Shown }) {
+export function Jug({
+  fill,
+  hands,
+  shown,
+}: {
+  fill: Fill;
+  hands: Hands;
+  shown: Pick<Shown, "contents_ml" | "brim_ml">;
+}) {
   const [left, right, top, base] = [96, 268, 36, 236];
   const at = (ml: number) => base - ((base - top) * ml) / shown.brim_ml;
   const line = at(fill.mark_ml ?? fill.ml);
@@ -155,7 +163,14 @@ function Jug({ fill, hands, shown }: { fill: Fill; hands: Hands; shown: Shown })
       />
       <circle cx={eyeX + 4} cy={eyeY} r={6} fill="currentColor" />
       {hands.held ? (
-        <path d={`M${left + 30} ${base + 4}q56 20 112 0`} stroke="currentColor" strokeWidth={5} strokeLinecap="round" />
+        // A hand under it, and no table.
+        <path
+          d={`M${left - 14} ${base - 26}q-12 -4 -14 8q4 34 40 42h112q36 -8 40 -42q-2 -12 -14 -8q-4 28 -30 30h-104q-26 -2 -30 -30ZM${left + 60} ${base + 24}v20M${right - 60} ${base + 24}v20`}
+          fill="var(--color-base-100)"
+          stroke="currentColor"
+          strokeWidth={3}
+          strokeLinejoin="round"
+        />
       ) : (
         <path d={`M20 ${base + 6}H384`} stroke="currentColor" strokeWidth={4} />
       )}

@@ -154,7 +154,7 @@ const draw = (fill: Fill, k: number): Drawn => {
   return cup(fill, k);
 };
 
-/** Tools in section, hung from one rim at one scale (k px a cm): a cup for each fill, so what is drawn is what is done. */
+/** Tools in section, hung from one rim at one scale (k px a cm): a cup for each fill, so what is drawn is what is done. Without a label it is an ornament of words beside it. */
 export default function ToolRow({ fills, label, k = 14 }: { fills: Fill[]; label: string; k?: number }) {
   const each = fills.flatMap((fill) => Array.from({ length: Math.min(fill.count, 8) }, () => fill));
   let x = 6;
@@ -173,13 +173,13 @@ export default function ToolRow({ fills, label, k = 14 }: { fills: Fill[]; label
   });
   const width = Math.max(x, 200);
   return (
+    // biome-ignore lint/a11y/noSvgWithoutTitle: named by its label, or hidden beside words that name it
     <svg
       viewBox={`0 -5 ${width} ${depth + 10}`}
       width={width}
       height={depth + 10}
       fill="none"
-      role="img"
-      aria-label={label}
+      {...(label === "" ? { "aria-hidden": true } : { role: "img", "aria-label": label })}
     >
       <path d={`M0 0H${width}`} stroke="currentColor" strokeWidth={3} />
       {hung}

@@ -38,7 +38,7 @@ export default function MyKitchen() {
           <p className="text-[1.25rem]">
             {t(kitchen.station === null ? "kitchen.noStationHint" : "kitchen.noLabHint")}
           </p>
-          {kitchen.station !== null && <AlsoHere />}
+          <AlsoHere />
         </main>
       </div>
     );
@@ -143,11 +143,17 @@ export default function MyKitchen() {
   );
 }
 
-/** Places beside the measuring: the bench to try things on, and how the bake came out. */
+/** Places beside the measuring: practice for one alone, the bench to try things on, and how the bake came out. */
 function AlsoHere() {
   const { t } = useTranslation();
+  const kitchen = useKitchen();
   return (
     <p className="also-links">
+      {kitchen.kind === "student" && (
+        <Link className="quiet" to="practice">
+          {t("kitchen.practice")}
+        </Link>
+      )}
       <Link className="quiet" to="bench">
         {t("kitchen.bench")}
       </Link>

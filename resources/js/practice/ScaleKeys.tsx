@@ -1,0 +1,58 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useTranslation } from "react-i18next";
+import client, { body } from "../api/client";
+import ScaleFace from "../bench/ScaleFace";
+import type { Answer, Question } from "./practice";
+
+const KEYS = ["power", "unit", "bowl", "tare", "pour"] as const;
+
+type Props = {
+  question: Question;
+  answer: Answer | undefined;
+  marked: unknown;
+  onAnswer: (answer: Answer | undefined) => void;
+};
+
+/** The drawn scale as it was left, and its keys. */
+export default function ScaleKeys({ question, answer, marked, onAnswer }: Props) {
+  const { t } = useTranslation();
+  const keys = Array.isArray(answer) ? answer.map(String) : [];
+  const scale = useQuery({
+    queryKey: ["practice-scale", question.id, keys],
+    queryFn: () =>
+      body(client.POST("/api/practice/{turn}/scale", { params: { path: { turn: question.turn } }, body: { keys } })),
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+    enabled: !marked,
+    retry: false,
+  });
+  return (
+    <div className="bench-scale p-scale">
+      {scale.data && <ScaleFace shown={scale.data} />}
+      <div className="bench-keys">
+        {KEYS.map((key) => (
+          <button
+            key={key}
+            type="button"
+            className="pick"
+            disabled={marked !== undefined}
+            onClick={() => onAnswer([...keys, key])}
+          >
+            {t(`bench.scale.${key}`)}
+          </button>
+        ))}
+        <button
+          type="button"
+          className="pick"
+          disabled={keys.length === 0 || marked !== undefined}
+          onClick={() => onAnswer(undefined)}
+        >
+          {t("bench.scale.clear")}
+        </button>
+      </div>
+      <p className="bench-note" role="status">
+        {scale.data?.note}
+      </p>
+    </div>
+  );
+}

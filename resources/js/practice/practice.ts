@@ -1,0 +1,6 @@
+import type { Schemas } from "../api/client";
+
+export type Question = Schemas["PracticeQuestion"];
+export type Choice = Question["choices"][number];
+/** A choice, a number as typed, a list in order, counts by tool, words by place, or keys. */
+export type Answer = string | (string | number)[] | Record<string, number>;

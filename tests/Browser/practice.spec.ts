@@ -1,0 +1,110 @@
+import { expect, type Page, test } from "@playwright/test";
+import {
+  button,
+  expectAccessible,
+  expectLargeTargets,
+  expectNoSidewaysScroll,
+  PHONE,
+  someone,
+  typeOnKeypad,
+} from "./school";
+
+type Asked = { turn: number; id: string; kind: string; choices: { id: string }[] };
+
+async function join(page: Page, name: string) {
+  await page.goto("/join?class=BUNSON");
+  await button(page, "Find the class").click();
+  await button(page, name).click();
+  await typeOnKeypad(page, "2468");
+  await button(page, /^Join as/).click();
+  await page.getByRole("link", { name: "Practise" }).press("Enter");
+  await expect(page.getByRole("heading", { level: 1 })).toBeFocused();
+}
+const asked = (page: Page): Promise<Asked> =>
+  page.evaluate(() => fetch("/api/practice", { headers: { Accept: "application/json" } }).then((r) => r.json()));
+
+/** Any answer, by what the keyboard can do on this screen. */
+async function answerByKeyboard(page: Page, kind: string) {
+  const main = page.locator("main");
+  if (kind === "choice") await main.locator(".p-choices .name").first().press("Enter");
+  if (kind === "order") for (let i = 0; i < 3; i++) await main.locator(".p-order .name").first().press("Enter");
+  if (kind === "number") {
+    const lower = button(page, "Lower your eye");
+    if (await lower.isVisible()) {
+      while (!(await page.getByText("Eye at the line").isVisible())) await lower.press("Enter");
+    }
+    await page.getByLabel("Your answer").focus();
+    await page.keyboard.type("1 1/2");
+  }
+  if (kind === "tools")
+    await button(page, /^One more: /)
+      .first()
+      .press("Enter");
+  if (kind === "words") await button(page, "Nothing before measuring").press("Enter");
+  if (kind === "keys")
+    for (const key of ["On / off", "Bowl on", "Tare", "Tip it in"]) await button(page, key).press("Enter");
+  await button(page, "Check it").press("Enter");
+  await expect(page.getByRole("heading", { name: /^(Right|Not yet)$/ })).toBeFocused();
+}
+/** Past a kind that has been seen: answered as the screen would send it. */
+const skip = (page: Page, question: Asked) =>
+  page.evaluate(async ({ turn, id, kind, choices }) => {
+    const first = choices[0]?.id ?? "";
+    const answers: Record<string, unknown> = {
+      choice: first,
+      order: [first],
+      number: "7",
+      tools: { [first]: 1 },
+      words: [],
+      keys: ["power"],
+    };
+    const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)?.[1] ?? "");
+    await fetch(`/api/practice/${turn}`, {
+      method: "POST",
+      headers: { Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token },
+      body: JSON.stringify({ id, answer: answers[kind] }),
+    });
+  }, question);
+
+test("a session with every kind of question, by keyboard alone", async ({ browser }) => {
+  test.setTimeout(180_000);
+  const page = await someone(browser);
+  await join(page, "Quill Maple");
+  const seen = new Set<string>();
+  for (let i = 0; i < 60 && seen.size < 6; i++) {
+    const question = await asked(page);
+    if (seen.has(question.kind)) {
+      await skip(page, question);
+      continue;
+    }
+    seen.add(question.kind);
+    await page.goto("/kitchen/practice");
+    await expect(page.getByRole("heading", { level: 1 })).toBeFocused();
+    await expectAccessible(page);
+    await answerByKeyboard(page, question.kind);
+    await expectAccessible(page);
+    await button(page, "Next question").press("Enter");
+    await expect(button(page, "Check it")).toBeVisible();
+  }
+  expect([...seen].sort()).toEqual(["choice", "keys", "number", "order", "tools", "words"]);
+});
+
+test("practice fits a phone, and goes on where it was left", async ({ browser }) => {
+  const page = await someone(browser, { viewport: PHONE, hasTouch: true });
+  await join(page, "Zadie Maple");
+  for (let i = 0; i < 4; i++) {
+    const question = await asked(page);
+    await expectNoSidewaysScroll(page);
+    await expectLargeTargets(page);
+    await answerByKeyboard(page, question.kind);
+    await expectNoSidewaysScroll(page);
+    await button(page, "Next question").tap();
+    await expect(button(page, "Check it")).toBeVisible();
+  }
+  const prompt = await page.getByRole("heading", { level: 1 }).textContent();
+  await page.getByRole("link", { name: "My kitchen" }).tap();
+  await page.reload();
+  await page.getByRole("link", { name: "Practise" }).tap();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText(prompt ?? "");
+  await expect(page.getByText(/\d more today|Enough for today/)).toBeVisible();
+});
