@@ -4,7 +4,7 @@ import { mkdirSync } from "node:fs";
 import { chromium } from "@playwright/test";
 
 const base = process.env.HOVIK_URL ?? "http://127.0.0.1:8484";
-const KEPT = ["join", "kitchen", "measure", "measure-phone", "weigh", "verdict-heaped", "verdict-shy-phone", "bench", "bench-200", "sign-in", "today", "board", "prepare", "recipe", "lab", "class", "drawer", "pantry", "station-card"];
+const KEPT = ["join", "kitchen", "measure", "practice", "weigh", "verdict-heaped", "verdict-shy-phone", "bench", "ready", "sign-in", "today", "board", "prepare", "recipe", "lab", "class", "drawer", "pantry", "station-card"];
 const [folder = "docs/screenshots", ...names] = process.argv.slice(2);
 const only = process.argv[2] === undefined ? KEPT : names;
 mkdirSync(folder, { recursive: true });
@@ -86,6 +86,17 @@ for (const [suffix, viewport] of [["", TABLET], ["-phone", PHONE]]) {
   await shoot(linden, `verdict-close-dark${suffix}`);
 }
 
+// A student's practice: a question of the kind that is asked for, without answering any.
+const alone = await visit(TABLET);
+await alone.goto("/join?class=BUNSON");
+await button(alone, "Find the class").click();
+await button(alone, "Ilka Alder").click();
+for (const digit of "2468") await alone.getByRole("button", { name: digit, exact: true }).click();
+await button(alone, /^Join as/).click();
+await alone.getByRole("link", { name: "Practise" }).click();
+await alone.getByRole("heading", { level: 1 }).waitFor();
+await shoot(alone, "practice");
+
 const desk = await visit(DESK);
 await desk.goto("/sign-in");
 await desk.getByLabel("E-mail").waitFor();
@@ -114,6 +125,9 @@ for (const place of ["class", "drawer", "pantry"]) {
   await shoot(desk, place);
 }
 await desk.goto("/practise");
+await desk.locator(".ready-t").waitFor();
+await shoot(desk, "ready");
+await desk.goto("/practise/bench");
 await button(desk, "Dipped").click();
 await button(desk, "All at once").click();
 await desk.getByRole("button", { name: "Heaped", exact: true }).click();

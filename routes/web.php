@@ -14,6 +14,7 @@ use App\Http\Controllers\Lab\LabStateController;
 use App\Http\Controllers\Lab\LiveController;
 use App\Http\Controllers\Pantry\PantryController;
 use App\Http\Controllers\Pantry\PantryNamesController;
+use App\Http\Controllers\Practice\ClassPracticeController;
 use App\Http\Controllers\Practice\PracticeController;
 use App\Http\Controllers\Prepare\ChartController;
 use App\Http\Controllers\Prepare\ExchangeController;
@@ -74,6 +75,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('sections/{section}/colleagues', [SeatsController::class, 'addColleague']);
         Route::delete('sections/{section}/colleagues/{colleague}', [SeatsController::class, 'dropColleague'])->scopeBindings();
 
+        Route::get('sections/{section}/practice', [ClassPracticeController::class, 'show']);
         Route::get('chart', [ChartController::class, 'show']);
         Route::get('drawer', [DrawerController::class, 'show']);
         Route::put('drawer/tools/{id}', [DrawerController::class, 'keepTool']);

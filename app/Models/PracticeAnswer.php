@@ -37,6 +37,12 @@ final class PracticeAnswer extends Model
 
     public function toCore(): Answered
     {
-        return new Answered($this->skill, $this->family, $this->is_right, (int) $this->day->diffInDays(Carbon::parse('2026-01-01'), true));
+        return new Answered($this->skill, $this->family, $this->is_right, self::dayNumber($this->day));
+    }
+
+    /** Days, counted from a fixed one. */
+    public static function dayNumber(Carbon $day): int
+    {
+        return (int) Carbon::parse('2026-01-01')->diffInDays(Carbon::parse($day->toDateString()), true);
     }
 }

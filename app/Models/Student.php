@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User;
@@ -19,6 +20,7 @@ use Illuminate\Foundation\Auth\User;
  * @property string|null $pin
  * @property-read Section $section
  * @property-read Station|null $station
+ * @property-read Collection<int, PracticeAnswer> $practiceAnswers
  */
 final class Student extends User
 {

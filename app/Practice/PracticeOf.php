@@ -92,7 +92,7 @@ final class PracticeOf
     /** @return array{skill: Skill, level: int, seed: int, about: Family|null} */
     private function next(): array
     {
-        ['skill' => $skill, 'family' => $about, 'level' => $level] = $this->boxes()->next(Skill::cases(), (int) Carbon::parse($this->today->toDateString())->diffInDays(Carbon::parse('2026-01-01'), true));
+        ['skill' => $skill, 'family' => $about, 'level' => $level] = $this->boxes()->next(Skill::cases(), PracticeAnswer::dayNumber($this->today));
 
         return ['skill' => $skill, 'level' => $level, 'seed' => crc32("{$this->student->id} {$this->turn()}") & 0x7FFFFFFF, 'about' => $about];
     }

@@ -8,6 +8,7 @@ use App\Labs\OpenLab;
 use App\Models\Kitchen;
 use App\Models\Lab;
 use App\Models\LabLine;
+use App\Models\PracticeAnswer;
 use App\Models\Scale;
 use App\Models\Section;
 use App\Models\Station;
@@ -19,6 +20,12 @@ use App\Recipes\RecipeSheet;
 use App\Weighings\RecordWeighing;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Practice\Answered;
+use Hovik\Core\Practice\Boxes;
+use Hovik\Core\Practice\Choice;
+use Hovik\Core\Practice\Quiz;
+use Hovik\Core\Practice\Setting;
+use Hovik\Core\Practice\Skill;
 use Hovik\Core\Recipe\Factor;
 use Hovik\Core\Recipe\RecipeReader;
 use Illuminate\Database\Seeder;
@@ -166,6 +173,56 @@ final class TarnValley extends Seeder
         Carbon::setTestNow();
 
         $this->lab($section, self::LOAF, $today->copy()->addDays(7));
+        $this->practise($section, $today);
+    }
+
+    /** Four weeks of practice, two evenings a week; Alder and Maple have not begun. */
+    private function practise(Section $section, Carbon $today): void
+    {
+        $rows = [];
+        foreach ($section->students as $i => $student) {
+            if (in_array($student->station?->name, ['Alder', 'Maple', null], true)) {
+                continue;
+            }
+            $knows = 62 + 5 * ($i % 7); // per cent of answers that are right
+            $answers = [];
+            for ($day = 28; $day > 0; $day -= $day % 7 === 0 ? 3 : 4) {
+                for ($n = 0; $n < 5; $n++) {
+                    $on = $today->copy()->subDays($day);
+                    $answers[] = $this->practised($section, $student, $knows, $on, $answers, $rows);
+                }
+            }
+        }
+        PracticeAnswer::query()->insert($rows);
+    }
+
+    /**
+     * @param  list<Answered>  $answers
+     * @param  list<array<string, mixed>>  $rows
+     */
+    private function practised(Section $section, Student $student, int $knows, Carbon $on, array $answers, array &$rows): Answered
+    {
+        $turn = count($answers);
+        ['skill' => $skill, 'family' => $about, 'level' => $level] = Boxes::after($answers)->next(Skill::cases(), PracticeAnswer::dayNumber($on));
+        $seed = $this->random->getInt(1, 1 << 30);
+        $question = Quiz::question($skill, $seed, Setting::of($level, $section->standard, about: $about));
+        $right = $question->expected->key()[0];
+        $wrong = array_values(array_filter($question->choices, static fn (Choice $choice): bool => $choice->misconception !== null));
+        $answer = $this->random->getInt(1, 100) <= $knows ? $right : match ($question->expected->kind()) {
+            'choice' => ($wrong[0] ?? null)?->id,
+            'order' => is_array($right) ? array_reverse($right) : $right,
+            'number' => '99',
+            'tools' => [$question->choices[0]->id => 9],
+            'words' => [0],
+            default => ['power'],
+        };
+        $marked = $question->mark($answer);
+        $rows[] = [
+            'student_id' => $student->id, 'turn' => $turn, 'skill' => $skill->value, 'family' => $question->family?->value, 'level' => $level, 'seed' => $seed, 'answer' => json_encode($answer),
+            'is_right' => $marked->isRight, 'misconception' => $marked->misconception, 'day' => $on->toDateString(), 'created_at' => $on->copy()->setTime(19, 0)->utc()->format('Y-m-d H:i:s.v'),
+        ];
+
+        return new Answered($skill, $question->family, $marked->isRight, PracticeAnswer::dayNumber($on));
     }
 
     private function school(): Section

@@ -16,6 +16,7 @@ test("the teacher works the bench by keyboard alone: predict, weigh, see why", a
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
   await teacherSignsIn(page);
   await page.getByRole("link", { name: "Practise" }).press("Enter");
+  await page.getByRole("link", { name: "Open the bench" }).press("Enter");
   await expect(page.getByRole("heading", { level: 1, name: "Bench" })).toBeVisible();
   await expect(button(page, "Check the level")).toBeDisabled();
   await button(page, "Packed").press("Enter");
@@ -35,7 +36,7 @@ test("the teacher works the bench by keyboard alone: predict, weigh, see why", a
 test("200 times each way: spooned stands on the rim, dipped hangs below it", async ({ browser }) => {
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
   await teacherSignsIn(page);
-  await page.goto("/practise");
+  await page.goto("/practise/bench");
   await button(page, "Dipped").click();
   await button(page, "200 times").click();
   await button(page, "Measure 200 times each way").click();

