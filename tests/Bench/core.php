@@ -11,6 +11,9 @@ use Hovik\Core\Drawer\Scale;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Plan\ToolPlanner;
+use Hovik\Core\Practice\Quiz;
+use Hovik\Core\Practice\Setting;
+use Hovik\Core\Practice\Skill;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
@@ -60,6 +63,16 @@ foreach (range(1, 5000) as $i) {
     $target = Target::of(1 + $i / 10, Tolerance::of(5, 1));
     $judgements[] = static fn () => Judge::judge($target, ScaleReading::of((float) ($i % 600), $scale), 1 + $i / 11);
 }
+$made = $marked = [];
+foreach (Skill::cases() as $skill) {
+    foreach (range(1, 60) as $seed) {
+        $made[] = static fn () => Quiz::question($skill, $seed, Setting::of($seed % 3 + 1));
+        $question = Quiz::question($skill, $seed, Setting::of($seed % 3 + 1));
+        $marked[] = static fn () => $question->mark($question->expected->key()[0]);
+    }
+}
+report('quiz', $made);
+report('mark', $marked);
 report('plan', $plans);
 report('judge', $judgements);
 
