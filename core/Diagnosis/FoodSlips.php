@@ -94,7 +94,7 @@ final class FoodSlips
             Cause::LooseSugar => $family === Family::MoistSugar,
             Cause::Pressed => ! in_array($family, [Family::SolidFat, Family::NutButter, Family::ThickDairyPuree], true)
                 && ($family !== Family::MoistSugar || $at->handling === Handling::PressedLight),
-            Cause::AirPockets => ! in_array($family, [Family::FinePowder, Family::GranularSugar], true) || $family === Family::FinePowder,
+            Cause::AirPockets => $family !== Family::GranularSugar,
             default => $isDry || $cause === Cause::Lumps,
         };
     }
@@ -113,9 +113,9 @@ final class FoodSlips
     private static function rim(Situation $at, callable $way): ?Prediction
     {
         $density = $at->density($at->handling);
-        $fills = array_filter($at->fills, static fn (Fill $fill): bool => $fill->toMark === null && Geometry::heapMl($fill->tool, $at->ingredient) > 0);
-        if ($density === null || $fills === [] || $fills !== $at->fills) {
-            return null;
+        $canStand = static fn (Fill $fill): bool => $fill->toMark === null && Geometry::heapMl($fill->tool, $at->ingredient) > 0;
+        if ($density === null || $at->fills === [] || count(array_filter($at->fills, $canStand)) < count($at->fills)) {
+            return null; // a line on a wall, or a rim of unknown width
         }
         $weights = [];
         foreach (self::MOUNDS as $s) {
