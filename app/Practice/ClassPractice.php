@@ -24,7 +24,7 @@ final readonly class ClassPractice
 
     /**
      * @param  list<Skill>  $needed
-     * @param  list<array{student: Student, answered: int, shown: list<Skill>, met: list<Skill>}>  $students
+     * @param  list<array{student: Student, answered: int, ready: bool, shown: list<Skill>, met: list<Skill>}>  $students
      * @param  array<string, int>  $missed  misconceptions and how often, most first
      */
     private function __construct(public ?Lab $lab, public array $needed, public array $students, public array $missed)
@@ -41,7 +41,7 @@ final readonly class ClassPractice
         foreach ($section->students as $student) {
             $boxes = Boxes::after(array_values($student->practiceAnswers->map(fn (PracticeAnswer $answer): Answered => $answer->toCore())->all()));
             $students[] = [
-                'student' => $student, 'answered' => $student->practiceAnswers->count(),
+                'student' => $student, 'answered' => $student->practiceAnswers->count(), 'ready' => Readiness::isReady($needed, $boxes),
                 'shown' => array_values(array_filter($needed, static fn (Skill $skill): bool => $boxes->hasShown($skill))),
                 'met' => array_values(array_filter($needed, static fn (Skill $skill): bool => $boxes->box($skill) !== null)),
             ];

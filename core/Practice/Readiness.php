@@ -29,6 +29,16 @@ final class Readiness
         return array_values(array_filter(Skill::cases(), static fn (Skill $skill): bool => isset($needs[$skill->value])));
     }
 
+    /**
+     * Whether somebody has shown all of them.
+     *
+     * @param  list<Skill>  $needed
+     */
+    public static function isReady(array $needed, Boxes $boxes): bool
+    {
+        return array_filter($needed, static fn (Skill $skill): bool => ! $boxes->hasShown($skill)) === [];
+    }
+
     /** @return list<Skill> */
     private static function ofLine(LinePlan $line): array
     {

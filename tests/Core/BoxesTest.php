@@ -2,12 +2,21 @@
 
 declare(strict_types=1);
 
+use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Pantry\Family;
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Plan\LinePlanner;
 use Hovik\Core\Practice\Answered;
 use Hovik\Core\Practice\Boxes;
 use Hovik\Core\Practice\Quiz;
+use Hovik\Core\Practice\Readiness;
 use Hovik\Core\Practice\Setting;
 use Hovik\Core\Practice\Skill;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Weighing\Strictness;
+use Hovik\Core\Weighing\ToleranceLevel;
 
 $said = fn (Skill $skill, bool $isRight, int $day = 1, ?Family $family = null) => new Answered($skill, $family, $isRight, $day);
 $all = Skill::cases();
@@ -89,4 +98,26 @@ it('asks about the food that is asked for, where a question can be about it', fu
         expect(Quiz::question(Skill::OrderSteps, $seed, Setting::of(1, about: Family::FinePowder))->family)->toBe(Family::FinePowder)
             ->and(Quiz::question(Skill::SpotStep, $seed, Setting::of(1, about: Family::ViscousLiquid))->family)->toBe(Family::ViscousLiquid);
     }
+});
+
+it('is ready when every skill that is needed has been shown, and not before', function () use ($said) {
+    $twice = fn (Skill $skill) => [$said($skill, true, 1), $said($skill, true, 2)];
+    $needed = [Skill::ReadJug, Skill::WorkScale];
+    expect(Readiness::isReady($needed, Boxes::after($twice(Skill::ReadJug))))->toBeFalse()
+        ->and(Readiness::isReady($needed, Boxes::after([...$twice(Skill::ReadJug), ...$twice(Skill::WorkScale)])))->toBeTrue()
+        ->and(Readiness::isReady($needed, Boxes::after([...$twice(Skill::ReadJug), ...$twice(Skill::WorkScale), $said(Skill::ReadJug, false, 3)])))->toBeFalse()
+        ->and(Readiness::isReady([], Boxes::after([])))->toBeTrue();
+});
+
+it('asks of a line what its tools ask for', function () {
+    $us = MeasureStandard::UsCustomary;
+    $drawer = array_map(fn (string $id) => ToolCatalogue::tool($id, $us), ['dry-cup-us-1', 'dry-cup-us-1-4', 'liquid-measure-us-1-cup', 'spoon-us-1-tsp']);
+    $planner = new LinePlanner(Pantry::reference(), $drawer, $us, ToleranceLevel::Practised);
+    $line = fn (string $id, string $number, Unit $unit) => $planner->plan(Pantry::reference()->ingredient($id), Amount::of($number, $unit), Strictness::Structural);
+    $ids = fn (array $lines, bool $scaled = false) => array_map(fn (Skill $skill) => $skill->value, Readiness::needs($lines, $scaled));
+    expect($ids([]))->toBe([])
+        ->and($ids([$line('whole-milk', '1', Unit::Cup)]))->toBe(['order-steps', 'read-jug', 'jug-column', 'work-scale'])
+        ->and($ids([$line('bread-flour', '1', Unit::Cup)], true))->toBe(['choose-tools', 'order-steps', 'pick-cup', 'scale-recipe', 'work-scale'])
+        ->and($ids([$line('bread-flour', '1 1/4', Unit::Cup)]))->toContain('combine-tools')
+        ->and($ids([$line('egg-large', '2', Unit::Piece)]))->toBe(['work-scale']);
 });

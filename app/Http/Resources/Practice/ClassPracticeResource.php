@@ -36,7 +36,7 @@ final class ClassPracticeResource extends JsonResource
             'skills' => array_map(static fn (Skill $skill): array => ['id' => $skill->value, 'said' => Said::phrase($skill->said())], $practice->needed),
             'students' => array_map(static fn (array $one): array => [
                 'id' => $one['student']->id, 'name' => $one['student']->name, 'answered' => $one['answered'],
-                'ready' => count($one['shown']) === count($practice->needed), 'shown' => $ids($one['shown']), 'met' => $ids($one['met']),
+                'ready' => $one['ready'], 'shown' => $ids($one['shown']), 'met' => $ids($one['met']),
             ], $practice->students),
             'missed' => array_map(static fn (string $id, int $times): array => ['said' => Said::phrase(Phrase::of("miss.$id")), 'times' => $times], array_keys($practice->missed), $practice->missed),
         ];
