@@ -76,6 +76,7 @@ Route::prefix('api')->group(function (): void {
         Route::delete('sections/{section}/colleagues/{colleague}', [SeatsController::class, 'dropColleague'])->scopeBindings();
 
         Route::get('sections/{section}/practice', [ClassPracticeController::class, 'show']);
+        Route::get('sections/{section}/question', [ClassPracticeController::class, 'question']);
         Route::get('chart', [ChartController::class, 'show']);
         Route::get('drawer', [DrawerController::class, 'show']);
         Route::put('drawer/tools/{id}', [DrawerController::class, 'keepTool']);

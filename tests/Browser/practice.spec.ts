@@ -122,3 +122,21 @@ test("the teacher sees who is ready for the lab, and what the class gets wrong",
   await expect(teacher.getByRole("complementary").getByRole("listitem").first()).toContainText("×");
   await expectAccessible(teacher);
 });
+
+test("the teacher projects one question, and shows the answer when all have written theirs", async ({ browser }) => {
+  const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(page);
+  await page.goto("/practise");
+  await page.getByRole("link", { name: "Project a question" }).press("Enter");
+  await page.getByLabel("Skill").selectOption("order-steps");
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("Put the steps for");
+  await expect(page.locator(".p-key")).toHaveCount(0);
+  await button(page, "Show the answer").press("Enter");
+  await expect(page.locator(".p-key").first()).toBeVisible();
+  await expect(page.getByRole("status")).toContainText("Leave out");
+  await expectAccessible(page);
+  const before = await page.getByRole("listitem").allTextContents();
+  await button(page, "Another question").press("Enter");
+  await expect(button(page, "Show the answer")).toBeVisible();
+  await expect.poll(() => page.getByRole("listitem").allTextContents()).not.toEqual(before);
+});

@@ -55,3 +55,22 @@ it('is the class\'s own teacher\'s, and nobody else\'s', function () {
     $this->asNobody()->asStudent($this->school->students->first())->getJson($this->url)->assertUnauthorized();
     $this->asNobody()->asTeacher($this->school->teacher)->getJson('/api/sections/999999/practice')->assertNotFound();
 });
+
+describe('one question for the whole class', function () {
+    it('asks by the class\'s own drawer, and keeps what is right at hand', function () {
+        $url = "/api/sections/{$this->school->id}/question?skill=order-steps&level=2&seed=4";
+        $asked = $this->getJson($url)->assertOk()->assertJsonPath('question.skill_id', 'order-steps')->assertJsonCount(19, 'skills')->json();
+        expect($asked['key'])->not->toBe([])->and(array_diff($asked['key'], array_column($asked['question']['choices'], 'id')))->toBe([])
+            ->and($this->getJson($url)->json())->toBe($asked)
+            ->and(PracticeAnswer::query()->count())->toBe(0);
+    });
+    it('refuses what there is not, at its field', function (string $query, string $field) {
+        $this->getJson("/api/sections/{$this->school->id}/question?$query")->assertUnprocessable()->assertJsonValidationErrors($field);
+    })->with([['skill=juggling&level=1&seed=1', 'skill'], ['skill=convert&level=9&seed=1', 'level'], ['skill=convert&level=1&seed=none', 'seed'], ['level=1&seed=1', 'skill']]);
+    it('is the class\'s own teacher\'s', function () {
+        $url = "/api/sections/{$this->school->id}/question?skill=convert&level=1&seed=1";
+        $this->asNobody()->asTeacher($this->section('Foods 3')->teacher)->getJson($url)->assertForbidden();
+        $this->asNobody()->getJson($url)->assertUnauthorized();
+        $this->asNobody()->asStudent($this->school->students->first())->getJson($url)->assertUnauthorized();
+    });
+});

@@ -485,6 +485,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sections/{section}/question": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One question for the whole class to answer on paper, by the class's own drawer and cup */
+        get: operations["projectQuestion"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice": {
         parameters: {
             query?: never;
@@ -2750,6 +2767,47 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
+        };
+    };
+    projectQuestion: {
+        parameters: {
+            query: {
+                skill: string;
+                seed: number;
+                level: number;
+            };
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The question, and what is right for when it is shown. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description As turn 0. */
+                        question: components["schemas"]["PracticeQuestion"];
+                        skills: {
+                            id: string;
+                            said: string;
+                        }[];
+                        explanation: string;
+                        condition: string | null;
+                        /** @description Right choices, or steps in order, where there are choices. */
+                        key: string[];
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Invalid"];
         };
     };
     practice: {

@@ -41,6 +41,7 @@ export const router = createBrowserRouter([
         children: [
           { path: "today", lazy: screen(() => import("../today/Today")) },
           { path: "practise", lazy: screen(() => import("../practice/Ready")) },
+          { path: "practise/question", lazy: screen(() => import("../practice/Projected"), "bench") },
           { path: "practise/bench", lazy: screen(() => import("../bench/TeacherBench"), "bench") },
           { path: "prepare", lazy: screen(() => import("../prepare/Prepare")) },
           { path: "recipes/:recipe", lazy: screen(() => import("../prepare/RecipeScreen")) },

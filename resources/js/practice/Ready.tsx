@@ -41,6 +41,9 @@ export default function Ready() {
             </select>
           </label>
         )}
+        <Link className="btn btn-outline" to="/practise/question">
+          {t("ready.project")}
+        </Link>
         <Link className="btn btn-primary" to="/practise/bench">
           {t("ready.bench")}
         </Link>

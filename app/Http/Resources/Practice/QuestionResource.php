@@ -51,10 +51,13 @@ final class QuestionResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $question = $this->resource;
+        return ['turn' => $this->practice->turn()] + self::fields($this->resource) + ['done_today' => $this->practice->doneToday(), 'a_day' => PracticeOf::A_DAY];
+    }
 
+    /** @return array<string, mixed> what is asked, wherever it is asked */
+    public static function fields(Question $question): array
+    {
         return [
-            'turn' => $this->practice->turn(),
             'id' => $question->id(),
             'skill' => Said::phrase($question->skill->said()),
             'skill_id' => $question->skill->value,
@@ -62,8 +65,6 @@ final class QuestionResource extends JsonResource
             'prompt' => Said::phrase($question->prompt),
             'choices' => array_map(static fn (Choice $choice): array => ['id' => $choice->id, 'said' => Said::phrase($choice->said), 'tool' => self::tool($choice->figure)], $question->choices),
             'figure' => (object) self::figure($question->figure),
-            'done_today' => $this->practice->doneToday(),
-            'a_day' => PracticeOf::A_DAY,
         ];
     }
 
