@@ -94,7 +94,7 @@ await button(alone, "Ilka Alder").click();
 for (const digit of "2468") await alone.getByRole("button", { name: digit, exact: true }).click();
 await button(alone, /^Join as/).click();
 await alone.getByRole("link", { name: "Practise" }).click();
-await alone.getByRole("heading", { level: 1 }).waitFor();
+await alone.locator(".practice h1").waitFor();
 await shoot(alone, "practice");
 
 const desk = await visit(DESK);
