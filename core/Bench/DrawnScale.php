@@ -6,6 +6,8 @@ namespace Hovik\Core\Bench;
 
 use Hovik\Core\Drawer\Scale;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Words\Phrase;
 
 /**
@@ -17,8 +19,8 @@ final class DrawnScale
 {
     public const ACTIONS = ['power', 'unit', 'bowl', 'tare', 'pour', 'wait'];
 
-    /** Grams in one of each unit it can show, and its step there. mL means water: a number like grams, with another word. */
-    private const UNITS = ['g' => [1.0, null], 'oz' => [28.349523125, 0.1], 'lb' => [453.59237, 0.01], 'mL' => [1.0, null]];
+    /** The units it can show, and its step there; none: its own step in grams. mL means water: a number like grams, with another word. */
+    private const UNITS = ['g' => [Unit::Gram, null], 'oz' => [Unit::Ounce, 0.1], 'lb' => [Unit::Pound, 0.01], 'mL' => [Unit::Gram, null]];
 
     private const MOST_ACTIONS = 60;
 
@@ -80,7 +82,8 @@ final class DrawnScale
         if (! $this->isOn || $this->isOverloaded()) {
             return null;
         }
-        [$grams, $step] = self::UNITS[$this->unit];
+        [$unit, $step] = self::UNITS[$this->unit];
+        $grams = MeasureStandard::UsCustomary->sizeAbout($unit);
         $step ??= $this->scale->readabilityG;
 
         return round(round(($this->loadG() - $this->zeroG) / $grams / $step) * $step, 4) + 0.0;

@@ -6,6 +6,7 @@ namespace Hovik\Core\Diagnosis;
 
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Weighing\Weight;
 use Hovik\Core\Words\Phrase;
@@ -17,11 +18,6 @@ final class RecipeSlips
 
     /** How often each salt is the one that stands there. */
     private const SALT_OFTEN = ['table-salt' => 0.4, 'fine-sea-salt' => 0.2, 'coarse-salt-light-flakes' => 0.4, 'coarse-salt-dense-flakes' => 0.3];
-
-    /** g per fluid ounce of volume against g per ounce: 29.57 mL x density against 28.35 g. */
-    private const OUNCE_G = 28.349523125;
-
-    private const FLUID_OUNCE_ML = 29.5735295625;
 
     /** @var array<string, array<string, float>> by ingredient: how other foods of its kind weigh against it */
     private static array $ratios = [];
@@ -123,7 +119,8 @@ final class RecipeSlips
         if ($perMl === null) {
             return [];
         }
-        $ratio = self::FLUID_OUNCE_ML * $perMl / self::OUNCE_G;
+        $us = MeasureStandard::UsCustomary;
+        $ratio = $us->sizeAbout(Unit::FluidOunce) * $perMl / $us->sizeAbout(Unit::Ounce); // what both weigh, by volume and by weight
 
         return match ($at->amount->unit) {
             Unit::Ounce, Unit::Pound => [[1.0, $ratio, 0.0]],

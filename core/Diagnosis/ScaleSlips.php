@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Diagnosis;
 
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Quantity\Unit;
+
 /** Slips between the scale and the number written down. */
 final class ScaleSlips
 {
-    private const OUNCE = 28.349523125;
-
-    private const POUND = 453.59237;
-
     /** What stands on a scale where nobody says: g, spread, how often. Paper, a small bowl, a cup, a bowl, a jug. */
     private const VESSELS = [[8.0, 4.0, 0.15], [45.0, 18.0, 0.25], [110.0, 35.0, 0.25], [220.0, 70.0, 0.25], [400.0, 120.0, 0.1]];
 
@@ -23,12 +22,13 @@ final class ScaleSlips
     {
         $sound = self::reading($at);
         [$mean, $sd] = $sound;
+        [$ounce, $pound] = [MeasureStandard::UsCustomary->sizeAbout(Unit::Ounce), MeasureStandard::UsCustomary->sizeAbout(Unit::Pound)];
 
         return match ($cause) {
             Cause::NotTared => self::notTared($at, $mean, $sd),
             Cause::WrongUnit => new Prediction([
-                [0.8, $mean / self::OUNCE, hypot($sd / self::OUNCE, self::OUNCE_STEP / sqrt(12))],
-                [0.2, $mean / self::POUND, hypot($sd / self::POUND, self::POUND_STEP / sqrt(12))],
+                [0.8, $mean / $ounce, hypot($sd / $ounce, self::OUNCE_STEP / sqrt(12))],
+                [0.2, $mean / $pound, hypot($sd / $pound, self::POUND_STEP / sqrt(12))],
             ]),
             Cause::DecimalSlip => new Prediction([[0.5, $mean * 10, $sd * 10], [0.5, $mean / 10, $sd / 10]]),
             Cause::SwappedDigits => self::swapped($at, $mean, $sd),

@@ -19,11 +19,6 @@ final class Density
     /** mL. A vessel up to this size takes the spoon weight. */
     public const SPOON_ML = 20;
 
-    /** mL, US customary: what the pantry's weights are of. */
-    private const CUP_ML = 236.5882365;
-
-    private const TSP_ML = 4.92892159375;
-
     private readonly float $cupFloat;
 
     private readonly float $spoonFloat;
@@ -37,9 +32,10 @@ final class Density
         public readonly Handling $handling,
         public readonly HandlingFactor $factor,
     ) {
+        $us = MeasureStandard::UsCustomary; // what the pantry's weights are of
         $mean = $factor->mean->toFloat();
-        $this->cupFloat = ($ingredient->gramsPerUsCup?->toFloat() ?? 0.0) * $mean / self::CUP_ML;
-        $this->spoonFloat = $ingredient->gramsPerTsp === null ? $this->cupFloat : $ingredient->gramsPerTsp->toFloat() * $mean / self::TSP_ML;
+        $this->cupFloat = ($ingredient->gramsPerUsCup?->toFloat() ?? 0.0) * $mean / $us->sizeAbout(Unit::Cup);
+        $this->spoonFloat = $ingredient->gramsPerTsp === null ? $this->cupFloat : $ingredient->gramsPerTsp->toFloat() * $mean / $us->sizeAbout(Unit::Teaspoon);
     }
 
     /** @throws InvalidInput when this ingredient is never handled so, or has no weight by volume */

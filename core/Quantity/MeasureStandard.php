@@ -55,4 +55,13 @@ enum MeasureStandard: string
 
         return $sizes[$key] = BigRational::of($cell);
     }
+
+    /** The same as a float, for the statistical models; worked out once. */
+    public function sizeAbout(Unit $unit): float
+    {
+        /** @var array<string, float> $sizes */
+        static $sizes = [];
+
+        return $sizes[$this->value.' '.$unit->value] ??= $this->size($unit)->toFloat();
+    }
 }

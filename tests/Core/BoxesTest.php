@@ -67,17 +67,20 @@ it('lets a run of wrong answers about one food come back until it is right', fun
         ->and(array_map(fn (Answered $one) => $one->skill, array_slice($answers, 4, 12)))->toContain(Skill::SpotStep);
 });
 
-it('comes back after days, the longer the further the box', function () use ($said) {
-    $skill = Skill::SpotMug;
-    $answers = [$said($skill, true, 1)];
-    foreach ([2, 4, 8, 16, 32] as $i => $day) {
-        $next = Boxes::after($answers)->next([$skill, Skill::Convert], $day);
-        $answers[] = $said($skill, true, $day);
-        expect(Boxes::after($answers)->box($skill))->toBe(min($i + 2, 5));
-        expect($next)->not->toBeNull();
-    }
-    $shown = [...array_fill(0, 3, $said(Skill::Convert, true, 30)), ...$answers];
-    expect(Boxes::after($shown)->next([$skill], 33)['level'])->toBe(3);
+it('comes back on its day, and not the day before', function (int $box, int $days) use ($said) {
+    // The jug is in this box; the mug was met before it and comes only when nothing is due.
+    $mug = [$said(Skill::SpotMug, true, 1), ...array_fill(0, 4, $said(Skill::SpotMug, true, 1))];
+    $jug = array_fill(0, $box, $said(Skill::ReadJug, true, 1));
+    $next = fn (int $day) => Boxes::after([...$mug, ...$jug])->next([Skill::ReadJug, Skill::SpotMug], $day)['skill'];
+    expect(Boxes::after($jug)->box(Skill::ReadJug))->toBe($box)
+        ->and($next(1 + $days))->toBe(Skill::ReadJug)
+        ->and($next($days))->toBe(Skill::SpotMug);
+})->with([[1, 1], [2, 2], [3, 4], [4, 8]]);
+
+it('gets harder with the box', function () use ($said) {
+    $level = fn (int $rights) => Boxes::after(array_fill(0, $rights, $said(Skill::ReadJug, true, 1)))->next([Skill::ReadJug], 40)['level'];
+    expect(array_map($level, [1, 2, 3, 5]))->toBe([2, 2, 3, 3])
+        ->and(Boxes::after([$said(Skill::ReadJug, false, 1)])->next([Skill::ReadJug], 40)['level'])->toBe(1);
 });
 
 it('never asks the same skill twice running where another is due', function () use ($said, $all) {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 use App\Models\PracticeAnswer;
 use App\Practice\PracticeOf;
-use Hovik\Core\Practice\Quiz;
-use Hovik\Core\Practice\Setting;
 use Hovik\Core\Practice\Skill;
 
 beforeEach(function () {
@@ -104,7 +102,16 @@ it('is each student\'s own, and nobody else\'s', function () {
     $this->asNobody()->asStation($this->school->stations->first())->getJson('/api/practice')->assertUnauthorized();
 });
 
-it('asks by the class\'s own cup and drawer', function () {
-    $question = Quiz::question(Skill::ChooseTools, 3, Setting::of(1, $this->school->standard, $this->school->kitchen->drawer($this->school->standard)));
-    expect($question->choices)->not->toBe([]);
+it('asks by the class\'s own drawer', function () {
+    for ($i = 0; $i < 45; $i++) {
+        $asked = $this->getJson('/api/practice')->json();
+        if ($asked['kind'] === 'tools') {
+            break;
+        }
+        ($this->answer)(true, $asked)->assertOk();
+    }
+    // This kitchen has no 1/3 cup; its two spoons are too few to ask about, so the usual ones stand in.
+    $cups = array_values(array_filter(array_column($asked['choices'], 'id'), fn (string $id) => str_starts_with($id, 'dry-cup')));
+    expect($asked['kind'])->toBe('tools')->and($cups)->toEqualCanonicalizing(array_intersect($cups, ['dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4']))
+        ->and(array_column($asked['choices'], 'id'))->not->toContain('dry-cup-us-1-3');
 });
