@@ -8,8 +8,9 @@ export default defineConfig({
   fullyParallel: false, // the demo school is one: a file's tests follow each other
   workers: 2,
   projects: [
-    { name: "lab", testIgnore: /z-live/ },
+    { name: "lab", testIgnore: /z-live|zz-/ },
     { name: "end", testMatch: /z-live/, dependencies: ["lab"] }, // it ends the lab that the others use
+    { name: "outage", testMatch: /zz-/, dependencies: ["end"] }, // it kills the servers that the others use
   ],
   forbidOnly: true,
   retries: 0,
@@ -17,10 +18,12 @@ export default defineConfig({
   timeout: 90_000,
   expect: { timeout: 15_000 },
   use: {
+    actionTimeout: 30_000,
     baseURL,
     locale: "en-US",
     viewport: { width: 1024, height: 768 },
     reducedMotion: "reduce",
+    serviceWorkers: "block", // a test that cuts one request wants to see it; outbox.spec.ts tries the worker itself
     trace: process.env.HOVIK_TRACE ? "retain-on-failure" : "off", // costs a third of the time
     screenshot: "only-on-failure",
     launchOptions: {

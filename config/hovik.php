@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    /** Whether stations offer the simulated scale: for trying things; what it weighs is marked. HOVIK_SIMULATED_SCALE=false in a school. */
+    'simulated_scale' => env('HOVIK_SIMULATED_SCALE', true),
+
     /** The socket nginx takes live facts on; empty: nothing is published, and pages poll. */
     'live_socket' => env('HOVIK_LIVE_SOCKET', ''),
 

@@ -1,13 +1,13 @@
 #!/usr/bin/env bash
-# bin/hovik bench [core|diagnosis [seed]|http|transfer]: the figures of docs/performance.md, on a stack and data of their own under var/bench.
+# bin/hovik bench [core|diagnosis [seed]|period|http|lab|board|transfer]: the figures of docs/performance.md, on a stack and data of their own under var/bench.
 set -euo pipefail
 umask 022
 ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
 . "$ROOT/ops/say.sh"
 part=${1:-all}
 case $part in
-  all | core | diagnosis | http | transfer) ;;
-  *) refuse "bench knows core, diagnosis, http and transfer, not '$part'." ;;
+  all | core | diagnosis | period | http | lab | board | transfer) ;;
+  *) refuse "bench knows core, diagnosis, period, http, lab, board and transfer, not '$part'." ;;
 esac
 bash "$ROOT/ops/install.sh" test
 PROFILE=bench
@@ -22,6 +22,11 @@ core() {
 diagnosis() {
   echo "Diagnosis, against mishaps of other figures than its own:"
   php -d opcache.enable_cli=1 tests/Bench/diagnosis.php "$@"
+}
+
+period() {
+  echo "Periods planned, against the lower bound:"
+  php -d opcache.enable_cli=1 tests/Bench/period.php
 }
 
 served() {
@@ -47,6 +52,19 @@ http() {
   echo "Over HTTP:"
   node tests/Bench/load.mjs
 }
+lab() {
+  export HOVIK_BENCH_LABS=${HOVIK_BENCH_LABS:-40} HOVIK_BENCH_STATIONS=${HOVIK_BENCH_STATIONS:-12}
+  served
+  export HOVIK_RUN="$RUN"
+  echo "Lab day:"
+  node tests/Bench/lab.mjs
+}
+board() {
+  export HOVIK_BENCH_LABS=1 HOVIK_BENCH_STATIONS=12 HOVIK_BENCH_LINES=14
+  served
+  echo "A large board:"
+  node tests/Bench/board.mjs
+}
 transfer() {
   [ -n "${HOVIK_URL:-}" ] || served
   echo "First load:"
@@ -56,6 +74,7 @@ transfer() {
 if [ "$part" = all ]; then
   core
   diagnosis
+  period
   http
   transfer
 else

@@ -4,7 +4,7 @@ import { mkdirSync } from "node:fs";
 import { chromium } from "@playwright/test";
 
 const base = process.env.HOVIK_URL ?? "http://127.0.0.1:8484";
-const KEPT = ["join", "kitchen", "measure", "practice", "weigh", "verdict-heaped", "verdict-shy-phone", "bench", "ready", "sign-in", "today", "board", "prepare", "recipe", "lab", "class", "drawer", "pantry", "station-card"];
+const KEPT = ["join", "kitchen", "measure", "practice", "weigh", "verdict-heaped", "techniques", "bench", "ready", "period", "today", "board", "prepare", "recipe", "lab", "class", "drawer", "pantry", "station-card"];
 const [folder = "docs/screenshots", ...names] = process.argv.slice(2);
 const only = process.argv[2] === undefined ? KEPT : names;
 mkdirSync(folder, { recursive: true });
@@ -41,7 +41,7 @@ async function station(page, code, who) {
   await page.goto("/station");
   await page.getByLabel("Station code").fill(code);
   await button(page, "Set up this tablet").click();
-  await button(page, who).click();
+  await page.getByRole("button", { name: who, exact: typeof who === "string" }).click();
 }
 async function toScale(page, line) {
   await page.locator(".todo-row", { hasText: line }).click();
@@ -127,6 +127,16 @@ for (const place of ["class", "drawer", "pantry"]) {
 await desk.goto("/practise");
 await desk.locator(".ready-t").waitFor();
 await shoot(desk, "ready");
+await desk.goto("/labs/2/period");
+await desk.getByText("with", { exact: false }).first().waitFor();
+await desk.locator(".timeline").waitFor();
+await shoot(desk, "period");
+await desk.goto("/labs/2/paper");
+await desk.getByRole("heading", { level: 1 }).waitFor();
+await shoot(desk, "paper");
+await desk.goto("/practise/techniques/fine-powder");
+await button(desk, /^5\. Sweep/).click();
+await shoot(desk, "techniques");
 await desk.goto("/practise/bench");
 await button(desk, "Dipped").click();
 await button(desk, "All at once").click();

@@ -118,6 +118,24 @@ stop_one() { # NAME SIGNAL
   rm -f "$(pid_file "$1")"
 }
 
+# A server that was killed leaves its workers behind, on its port and sockets. They are of its process group, which nobody else has.
+sweep() { # NAME
+  local file pid stat
+  file=$(pid_file "$1")
+  [ -s "$file" ] || return 0
+  pid=$(tr -dc 0-9 <"$file")
+  [ -n "$pid" ] || return 0
+  # It lives, or its number has gone to another program: nothing to sweep.
+  [ ! -d "/proc/$pid" ] || grep -q '^State:.Z' "/proc/$pid/status" 2>/dev/null || return 0
+  for stat in /proc/[0-9]*/stat; do
+    # pid (name) state ppid pgrp: the name may hold anything but is in brackets.
+    if grep -qE '\((nginx|php-fpm[0-9.]*)\)' "$stat" 2>/dev/null && sed -E 's/^[0-9]+ \(.*\) //' "$stat" 2>/dev/null | awk -v group="$pid" '{ exit !($3 == group) }'; then
+      kill -KILL "$(basename "$(dirname "$stat")")" 2>/dev/null || true
+    fi
+  done
+  rm -f "$file"
+}
+
 free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];'; }
 
 port_answers() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
@@ -183,6 +201,7 @@ configure() { # NAME TEMPLATE
 php_up() {
   configure php-fpm php-fpm.conf
   pid_of php-fpm >/dev/null && return 0
+  sweep php-fpm
   # The opcode cache takes its size only here, before any pool is read.
   php-fpm8.2 -y "$STATE/php-fpm.conf" -c /etc/php/8.2/fpm/php.ini -d opcache.enable=1 -d opcache.memory_consumption=128 \
     -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=20000 >>"$STATE/log/php-fpm.log" 2>&1 || refuse "php-fpm did not start." "$STATE/log/php-fpm.log"
@@ -191,6 +210,7 @@ php_up() {
 web_up() {
   configure nginx nginx.conf
   pid_of nginx >/dev/null && return 0
+  sweep nginx
   port_answers "$PORT" && refuse "port $PORT is taken by another program; stop that, or choose another with --port."
   rm -f "$RUN/live.sock"
   nginx -c "$STATE/nginx.conf" -e "$STATE/log/nginx.log" >>"$STATE/log/nginx.log" 2>&1 || refuse "nginx did not start." "$STATE/log/nginx.log"

@@ -29,6 +29,7 @@ PORT=${chosen:-${was:-8484}}
 case $PORT in *[!0-9]* | "") refuse "a port is a number from 1024 to 65535, not '$PORT'." ;; esac
 [ "$PORT" -ge 1024 ] && [ "$PORT" -le 65535 ] || refuse "a port is a number from 1024 to 65535, not '$PORT'."
 if [ "$was" != "$PORT" ]; then stop_one nginx QUIT || true; fi
+sweep nginx
 if ! pid_of nginx >/dev/null && port_answers "$PORT"; then
   refuse "port $PORT is taken by another program; stop that, or choose another with --port."
 fi

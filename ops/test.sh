@@ -44,7 +44,8 @@ pest() { # SUITE OPTION...
   as "$WEB_USER" true # the report is written by whoever runs this
   HOVIK_STATE="$STATE" php -d memory_limit=1G vendor/bin/pest --testsuite "$suite" --colors=never --compact --log-junit "$report" "$@" || status=$?
   if [ -s "$report" ]; then
-    eval "$(php -r '$x = simplexml_load_file($argv[1])->testsuite; $bad = (int) $x["failures"] + (int) $x["errors"]; printf("bad=%d all=%d", $bad, $x["tests"]);' "$report")"
+    all=1 bad=1 # a report that cannot be read is no pass
+    eval "$(php -r '$x = @simplexml_load_file($argv[1])->testsuite ?? exit; $bad = (int) $x["failures"] + (int) $x["errors"]; printf("bad=%d all=%d", $bad, $x["tests"]);' "$report")"
     passed=$((passed + all - bad)) failed=$((failed + bad))
     [ "$status" = 0 ] || [ "$bad" != 0 ] || failed=$((failed + 1))
   else

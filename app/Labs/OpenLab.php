@@ -8,6 +8,7 @@ use App\Exceptions\Refusal;
 use App\Models\Lab;
 use App\Models\LabItem;
 use App\Models\Section;
+use Hovik\Core\InvalidInput;
 use Hovik\Core\Plan\Fill;
 use Hovik\Core\Plan\LinePlanner;
 use Hovik\Core\Plan\Way;
@@ -40,8 +41,26 @@ final class OpenLab
             foreach ($weighed as $item) {
                 $lab->lines()->create(['position' => $item->position, 'strictness' => $item->strictness->value, 'standard' => $section->standard->value] + self::frozen($item, $planner));
             }
-            $lab->update(['state' => Lab::OPEN, 'opened_at' => now()]);
+            $lab->update(['state' => Lab::OPEN, 'opened_at' => now(), 'orders' => self::orders($lab)]);
         });
+    }
+
+    /** @return array<int, list<int>>|null line ids in planned order, by station id; none where no plan can be made */
+    private static function orders(Lab $lab): ?array
+    {
+        try {
+            $orders = LabPeriod::of($lab)->orders();
+        } catch (InvalidInput) {
+            return null; // a class without stations, say: it opens all the same
+        }
+        $lines = $lab->lines()->pluck('id', 'position');
+        $places = $lab->items->pluck('position', 'id');
+        $byStation = [];
+        foreach ($lab->section->stations->values() as $i => $station) {
+            $byStation[$station->id] = array_values(array_filter(array_map(static fn (int $item): ?int => $lines[$places[$item] ?? 0] ?? null, $orders[$i] ?? []), is_int(...)));
+        }
+
+        return $byStation;
     }
 
     /** @return array<string, mixed> columns of lab_lines */
@@ -55,6 +74,7 @@ final class OpenLab
             'family' => $plan->ingredient->family->value,
             'amount' => $item->amount,
             'unit' => $item->unit,
+            'shared' => $item->shared,
             'method' => $plan->method?->value,
             'handling' => $plan->handling->value,
             'target_g' => (string) $plan->targetG,

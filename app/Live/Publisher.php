@@ -15,7 +15,7 @@ class Publisher
 {
     private ?CurlHandle $curl = null;
 
-    public function publish(int $labId, string $fact): void
+    public function publish(string $channel, string $fact): void
     {
         $socket = config('hovik.live_socket');
         if (! is_string($socket) || $socket === '') {
@@ -23,7 +23,7 @@ class Publisher
         }
         $this->curl ??= curl_init();
         curl_setopt_array($this->curl, [
-            CURLOPT_URL => "http://live/publish/labs/$labId",
+            CURLOPT_URL => "http://live/publish/$channel",
             CURLOPT_UNIX_SOCKET_PATH => $socket,
             CURLOPT_POSTFIELDS => $fact,
             CURLOPT_HTTPHEADER => ['Content-Type: application/json'],
@@ -32,7 +32,7 @@ class Publisher
             CURLOPT_TIMEOUT => 1,
         ]);
         if (curl_exec($this->curl) === false) {
-            Log::warning('Could not publish a live fact', ['lab' => $labId, 'why' => curl_error($this->curl)]);
+            Log::warning('Could not publish a live fact', ['channel' => $channel, 'why' => curl_error($this->curl)]);
         }
     }
 }

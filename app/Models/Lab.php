@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hovik\Core\Safety\SafetyPoint;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -21,6 +22,9 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $created_at
  * @property Carbon|null $opened_at
  * @property Carbon|null $closed_at
+ * @property Carbon|null $paused_at
+ * @property array<string, int>|null $blocks  s of the fixed blocks of its period
+ * @property array<int, list<int>>|null $orders  line ids in planned order, by station id
  * @property int|null $recipe_version_id
  * @property string $factor
  * @property int $retry_pct
@@ -29,6 +33,7 @@ use Illuminate\Support\Carbon;
  * @property-read RecipeVersion|null $recipeVersion
  * @property-read Collection<int, LabItem> $items
  * @property-read Collection<int, LabLine> $lines
+ * @property-read Collection<int, StationCheck> $checks
  */
 final class Lab extends Model
 {
@@ -40,7 +45,7 @@ final class Lab extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['planned_for' => 'date', 'opened_at' => 'datetime', 'closed_at' => 'datetime', 'archived_at' => 'datetime'];
+    protected $casts = ['planned_for' => 'date', 'opened_at' => 'datetime', 'closed_at' => 'datetime', 'paused_at' => 'datetime', 'blocks' => 'array', 'orders' => 'array', 'archived_at' => 'datetime'];
 
     /** @return BelongsTo<Section, $this> */
     public function section(): BelongsTo
@@ -64,6 +69,46 @@ final class Lab extends Model
     public function lines(): HasMany
     {
         return $this->hasMany(LabLine::class)->orderBy('position');
+    }
+
+    /** @return HasMany<LabEvent, $this> in the order in which they were stored */
+    public function events(): HasMany
+    {
+        return $this->hasMany(LabEvent::class)->orderBy('created_at')->orderBy('id');
+    }
+
+    /** @return HasMany<StationCheck, $this> */
+    public function checks(): HasMany
+    {
+        return $this->hasMany(StationCheck::class);
+    }
+
+    /** @return Collection<int, StationCheck> those of a station, with who ticked them */
+    public function doneAt(Station $station): Collection
+    {
+        if (! $this->relationLoaded('checks')) {
+            $this->setRelation('checks', $this->checks()->with('student')->where('station_id', $station->id)->get());
+        }
+
+        return $this->checks;
+    }
+
+    /** @return list<string> ids of what its foods may do harm with, each once */
+    public function allergens(): array
+    {
+        $pantry = $this->section->kitchen->pantry();
+        $each = $this->items->map(fn (LabItem $item): array => $pantry->ingredient($item->ingredient_id)->allergens)->all();
+
+        return array_values(array_unique(array_merge([], ...$each)));
+    }
+
+    /** @return list<SafetyPoint> what its raw foods ask for: not to be tasted */
+    public function rawFoods(): array
+    {
+        $pantry = $this->section->kitchen->pantry();
+        $risks = $this->items->map(fn (LabItem $item): ?SafetyPoint => SafetyPoint::tryFrom($pantry->ingredient($item->ingredient_id)->rawRisk));
+
+        return array_values($risks->filter()->unique()->all());
     }
 
     public function isOpen(): bool

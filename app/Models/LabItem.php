@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $unit
  * @property Strictness $strictness
  * @property string|null $text
+ * @property bool $shared  stands on the common shelf
  * @property string|null $method
  * @property string|null $tolerance_pct
  * @property Way $way
@@ -31,7 +32,7 @@ final class LabItem extends Model
 {
     protected $guarded = [];
 
-    protected $casts = ['strictness' => Strictness::class, 'way' => Way::class];
+    protected $casts = ['shared' => 'boolean', 'strictness' => Strictness::class, 'way' => Way::class];
 
     /** The method that the recipe's own words ask for. */
     public function askedMethod(): ?HouseMethod

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hovik\Core\Drawer\ToolKind;
+use Hovik\Core\Pantry\Family;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
@@ -41,6 +43,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, mixed>|null $why_tools
  * @property string|null $source
  * @property string $confidence
+ * @property bool $shared  stands on the common shelf
  * @property-read Lab $lab
  * @property-read Collection<int, Weighing> $weighings
  */
@@ -48,7 +51,7 @@ final class LabLine extends Model
 {
     protected $guarded = [];
 
-    protected $casts = ['standard' => MeasureStandard::class, 'measure' => 'array', 'fills' => 'array', 'steps' => 'array', 'watch' => 'array', 'cautions' => 'array', 'working' => 'array', 'why_tools' => 'array'];
+    protected $casts = ['shared' => 'boolean', 'standard' => MeasureStandard::class, 'measure' => 'array', 'fills' => 'array', 'steps' => 'array', 'watch' => 'array', 'cautions' => 'array', 'working' => 'array', 'why_tools' => 'array'];
 
     /** @return BelongsTo<Lab, $this> */
     public function lab(): BelongsTo
@@ -66,6 +69,20 @@ final class LabLine extends Model
     public function saidAmount(): Amount
     {
         return Amount::of($this->amount, Unit::from($this->unit));
+    }
+
+    /** How many pieces, of what is counted whole. */
+    public function pieces(): ?int
+    {
+        $amount = $this->saidAmount();
+
+        return $this->family === Family::Counted->value && $amount->unit === Unit::Piece && $amount->number->simplified()->getDenominator()->isEqualTo(1) ? $amount->number->toBigInteger()->toInt() : null;
+    }
+
+    /** One fill of one spoon: then several of them may be weighed as one. */
+    public function isOneSpoon(): bool
+    {
+        return count($this->fills) === 1 && $this->fills[0]['count'] === 1 && $this->fills[0]['kind'] === ToolKind::Spoon->value;
     }
 
     public function target(): Target

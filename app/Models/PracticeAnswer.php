@@ -6,7 +6,9 @@ namespace App\Models;
 
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Practice\Answered;
+use Hovik\Core\Practice\Marked;
 use Hovik\Core\Practice\Skill;
+use Hovik\Core\Safety\SafetyPoint;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -15,9 +17,10 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property int $student_id
+ * @property int|null $class_question_id  asked of the whole class
  * @property int $turn
  * @property Skill $skill
- * @property Family|null $family
+ * @property string|null $about  a family of food, or a safety point
  * @property int $level
  * @property int $seed
  * @property mixed $answer
@@ -31,13 +34,18 @@ final class PracticeAnswer extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['skill' => Skill::class, 'family' => Family::class, 'answer' => 'json', 'is_right' => 'boolean', 'day' => 'date'];
+    protected $casts = ['skill' => Skill::class, 'answer' => 'json', 'is_right' => 'boolean', 'day' => 'date'];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
     public function toCore(): Answered
     {
-        return new Answered($this->skill, $this->family, $this->is_right, self::dayNumber($this->day));
+        return new Answered($this->skill, $this->about === null ? null : Family::tryFrom($this->about) ?? SafetyPoint::tryFrom($this->about), $this->is_right, self::dayNumber($this->day));
+    }
+
+    public function marked(): Marked
+    {
+        return new Marked($this->is_right, $this->misconception);
     }
 
     /** Days, counted from a fixed one. */

@@ -8,6 +8,8 @@ use Hovik\Core\Drawer\Scale as CoreScale;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Carbon;
 
@@ -20,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property string $catalogue_id
  * @property string|null $calibration_g
  * @property Carbon|null $checked_on
+ * @property-read Kitchen $kitchen
  */
 final class Scale extends Model
 {
@@ -35,6 +38,24 @@ final class Scale extends Model
     public static function ofSection(int $section): Builder
     {
         return self::query()->where('kitchen_id', fn (QueryBuilder $kitchen) => $kitchen->select('kitchen_id')->from('sections')->where('id', $section));
+    }
+
+    /** Whether it was found right against a known weight today. */
+    public function isCheckedToday(): bool
+    {
+        return ScaleCheck::today($this->kitchen)[$this->id] ?? false;
+    }
+
+    /** @return HasMany<ScaleCheck, $this> */
+    public function checks(): HasMany
+    {
+        return $this->hasMany(ScaleCheck::class);
+    }
+
+    /** @return BelongsTo<Kitchen, $this> */
+    public function kitchen(): BelongsTo
+    {
+        return $this->belongsTo(Kitchen::class);
     }
 
     public function toCore(): CoreScale

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hovik\Core\Pantry\Family;
 use Hovik\Core\Plan\LinePlanner;
+use Hovik\Core\Practice\Setting;
 use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Safety\SafetyPoint;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Schools;
 use Hovik\Core\Weighing\ToleranceLevel;
@@ -26,6 +29,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property bool $open_to_join
  * @property bool $shows_target
  * @property bool $asks_guess
+ * @property bool $asks_prediction
  * @property MeasureStandard $standard
  * @property ToleranceLevel $tolerance_level
  * @property list<string> $methods
@@ -38,6 +42,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property-read Collection<int, Station> $stations
  * @property-read Collection<int, Student> $students
  * @property-read Collection<int, Lab> $labs
+ * @property-read Collection<int, PracticeTask> $practiceTasks
+ * @property-read Collection<int, ClassQuestion> $classQuestions
  * @property-read Collection<int, Colleague> $colleagues
  */
 final class Section extends Model
@@ -48,6 +54,7 @@ final class Section extends Model
         'open_to_join' => 'boolean',
         'shows_target' => 'boolean',
         'asks_guess' => 'boolean',
+        'asks_prediction' => 'boolean',
         'standard' => MeasureStandard::class,
         'tolerance_level' => ToleranceLevel::class,
         'methods' => 'array',
@@ -84,6 +91,30 @@ final class Section extends Model
         return $this->hasMany(Lab::class)->orderByDesc('planned_for')->orderByDesc('id');
     }
 
+    /** @return HasMany<PracticeTask, $this> the one that is due first comes first */
+    public function practiceTasks(): HasMany
+    {
+        return $this->hasMany(PracticeTask::class)->orderBy('due_on')->orderBy('id');
+    }
+
+    /** @return HasMany<PracticeTask, $this> for routes that name one */
+    public function tasks(): HasMany
+    {
+        return $this->practiceTasks();
+    }
+
+    /** @return HasMany<ClassQuestion, $this> */
+    public function classQuestions(): HasMany
+    {
+        return $this->hasMany(ClassQuestion::class);
+    }
+
+    /** The lab that is on, or the one that comes next. */
+    public function labAhead(): ?Lab
+    {
+        return $this->openLab ?? Lab::query()->where('section_id', $this->id)->where('state', Lab::PREPARED)->whereNull('archived_at')->orderBy('planned_for')->orderBy('id')->first();
+    }
+
     /** @return HasOne<Lab, $this> */
     public function openLab(): HasOne
     {
@@ -100,6 +131,12 @@ final class Section extends Model
     public function schoolsSettled(): Schools
     {
         return Schools::of($this->schools ?? [], array_map(HouseMethod::from(...), $this->methods));
+    }
+
+    /** What practice questions are made from: this class's cup, drawer, pantry and house method. */
+    public function practiceSetting(int $level, Family|SafetyPoint|null $about = null): Setting
+    {
+        return Setting::of($level, $this->standard, $this->kitchen->drawer($this->standard), $this->schoolsSettled(), $this->kitchen->pantry(), $about);
     }
 
     /** Plans lines by this class's settings and its kitchen's drawer. */

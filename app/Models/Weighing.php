@@ -31,6 +31,11 @@ use Illuminate\Support\Carbon;
  * @property string $error_pct
  * @property string $scale_u_g
  * @property list<string> $ticked
+ * @property string $source  typed, scale or paper
+ * @property bool $scale_checked
+ * @property string|null $predicted
+ * @property int $together
+ * @property string|null $corrects_id
  * @property Carbon $created_at
  * @property-read LabLine $line
  * @property-read Station $station
@@ -47,7 +52,7 @@ final class Weighing extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['ticked' => 'array', 'created_at' => 'datetime:Y-m-d H:i:s.v', 'grams' => 'decimal:3'];
+    protected $casts = ['ticked' => 'array', 'scale_checked' => 'boolean', 'created_at' => 'datetime:Y-m-d H:i:s.v', 'grams' => 'decimal:3'];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 

@@ -6,6 +6,7 @@ namespace App\Policies;
 
 use App\Models\Colleague;
 use App\Models\Section;
+use App\Models\Student;
 use App\Models\Teacher;
 use Illuminate\Contracts\Auth\Authenticatable;
 
@@ -20,6 +21,11 @@ final class SectionPolicy
     public function watch(Authenticatable $actor, Section $section): bool
     {
         return $actor instanceof Teacher && ($section->teacher_id === $actor->id || $this->helps($actor, $section, [Colleague::CO_TEACHER, Colleague::AIDE]));
+    }
+
+    public function attend(Authenticatable $actor, Section $section): bool
+    {
+        return $actor instanceof Student ? $actor->section_id === $section->id : $this->run($actor, $section);
     }
 
     /** @param  list<string>  $roles */

@@ -7,43 +7,46 @@ namespace App\Practice;
 use App\Models\Lab;
 use App\Models\LabItem;
 use App\Models\PracticeAnswer;
+use App\Models\PracticeTask;
 use App\Models\Section;
 use App\Models\Student;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Practice\Aim;
 use Hovik\Core\Practice\Answered;
 use Hovik\Core\Practice\Boxes;
 use Hovik\Core\Practice\Readiness;
-use Hovik\Core\Practice\Skill;
 use Hovik\Core\Quantity\KitchenNotation;
+use Hovik\Core\Safety\LabSafety;
 
-/** How ready a class is for its lab, by what each student has shown in practice. */
+/** How ready a class is for its lab, by what each student has shown in practice, and what has been set. */
 final readonly class ClassPractice
 {
     /** As many of the class's misconceptions as a teacher can take up. */
     private const MOST_MISSED = 5;
 
     /**
-     * @param  list<Skill>  $needed
-     * @param  list<array{student: Student, answered: int, ready: bool, shown: list<Skill>, met: list<Skill>}>  $students
+     * @param  list<Aim>  $needed
+     * @param  list<array{student: Student, answered: int, ready: bool, shown: list<Aim>, met: list<Aim>, returning: list<string>}>  $students
      * @param  array<string, int>  $missed  misconceptions and how often, most first
+     * @param  list<array{task: PracticeTask, done: list<string>, open: list<string>}>  $tasks  with the names of those who are done and who are not
      */
-    private function __construct(public ?Lab $lab, public array $needed, public array $students, public array $missed)
+    private function __construct(public ?Lab $lab, public array $needed, public array $students, public array $missed, public array $tasks)
     {
     }
 
     public static function of(Section $section): self
     {
-        // The lab that is on, or the next one.
-        $lab = $section->openLab ?? Lab::query()->where('section_id', $section->id)->where('state', Lab::PREPARED)->whereNull('archived_at')->orderBy('planned_for')->orderBy('id')->first();
-        $needed = $lab === null ? Skill::cases() : self::needed($lab, $section);
-        $section->load('students.practiceAnswers');
-        $students = $missed = [];
+        $lab = $section->labAhead();
+        $needed = $lab === null ? Aim::all() : self::needed($lab, $section);
+        $section->load(['students.practiceAnswers', 'practiceTasks']);
+        $students = $missed = $boxesOf = [];
         foreach ($section->students as $student) {
-            $boxes = Boxes::after(array_values($student->practiceAnswers->map(fn (PracticeAnswer $answer): Answered => $answer->toCore())->all()));
+            $boxes = $boxesOf[$student->id] = Boxes::after(array_values($student->practiceAnswers->map(fn (PracticeAnswer $answer): Answered => $answer->toCore())->all()));
             $students[] = [
                 'student' => $student, 'answered' => $student->practiceAnswers->count(), 'ready' => Readiness::isReady($needed, $boxes),
-                'shown' => array_values(array_filter($needed, static fn (Skill $skill): bool => $boxes->hasShown($skill))),
-                'met' => array_values(array_filter($needed, static fn (Skill $skill): bool => $boxes->box($skill) !== null)),
+                'shown' => array_values(array_filter($needed, static fn (Aim $aim): bool => $boxes->hasShown($aim))),
+                'met' => array_values(array_filter($needed, static fn (Aim $aim): bool => $boxes->box($aim) !== null)),
+                'returning' => array_values(array_map(static fn (Aim $aim): string => $aim->id(), array_filter(Aim::all(), static fn (Aim $aim): bool => $boxes->box($aim) === 0))),
             ];
             foreach ($student->practiceAnswers as $answer) {
                 if ($answer->misconception !== null) {
@@ -52,11 +55,24 @@ final readonly class ClassPractice
             }
         }
         arsort($missed);
+        $tasks = array_values($section->practiceTasks->map(fn (PracticeTask $task): array => ['task' => $task] + self::progress($task, $section, $boxesOf))->all());
 
-        return new self($lab, $needed, $students, array_slice($missed, 0, self::MOST_MISSED, true));
+        return new self($lab, $needed, $students, array_slice($missed, 0, self::MOST_MISSED, true), $tasks);
     }
 
-    /** @return list<Skill> */
+    /**
+     * @param  array<int, Boxes>  $boxesOf  by student id
+     * @return array{done: list<string>, open: list<string>}
+     */
+    private static function progress(PracticeTask $task, Section $section, array $boxesOf): array
+    {
+        [$done, $open] = $section->students->filter(fn (Student $student): bool => $task->student_id === null || $task->student_id === $student->id)
+            ->partition(fn (Student $student): bool => SetPractice::isDone($task, $boxesOf[$student->id]));
+
+        return ['done' => array_values($done->pluck('name')->all()), 'open' => array_values($open->pluck('name')->all())];
+    }
+
+    /** @return list<Aim> */
     private static function needed(Lab $lab, Section $section): array
     {
         $planner = $section->linePlanner();
@@ -69,7 +85,8 @@ final readonly class ClassPractice
                 continue; // a line that cannot be planned any more asks for nothing
             }
         }
+        $written = array_values(array_filter($lab->items->pluck('text')->all(), is_string(...)));
 
-        return Readiness::needs($plans, ! KitchenNotation::read($lab->factor)->isEqualTo(1));
+        return Readiness::needs($plans, ! KitchenNotation::read($lab->factor)->isEqualTo(1), LabSafety::needs($plans, $lab->recipeVersion->directions ?? [], $written));
     }
 }

@@ -5,18 +5,23 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use App\Exceptions\Refusal;
+use App\Models\ClassQuestion;
 use App\Models\PracticeAnswer;
+use App\Models\PracticeTask;
 use App\Models\Student;
+use Closure;
 use Hovik\Core\Pantry\Family;
+use Hovik\Core\Practice\Aim;
 use Hovik\Core\Practice\Answered;
 use Hovik\Core\Practice\Boxes;
 use Hovik\Core\Practice\Marked;
 use Hovik\Core\Practice\Question;
 use Hovik\Core\Practice\Quiz;
-use Hovik\Core\Practice\Setting;
 use Hovik\Core\Practice\Skill;
+use Hovik\Core\Safety\SafetyPoint;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * A student's practice. What comes next follows from what was answered, so leaving and coming back, or another device, goes on
@@ -51,9 +56,7 @@ final class PracticeOf
 
     public function question(): Question
     {
-        ['skill' => $skill, 'level' => $level, 'seed' => $seed, 'about' => $about] = $this->next();
-
-        return $this->made($skill, $level, $seed, $about);
+        return $this->made($this->next());
     }
 
     /**
@@ -65,23 +68,43 @@ final class PracticeOf
      */
     public function answer(int $turn, string $id, mixed $answer): array
     {
-        if ($turn !== $this->turn()) {
-            throw new Refusal('other_question');
-        }
-        ['skill' => $skill, 'level' => $level, 'seed' => $seed, 'about' => $about] = $this->next();
-        $question = $this->made($skill, $level, $seed, $about);
-        if ($question->id() !== $id) {
-            throw new Refusal('other_question');
-        }
-        $marked = $question->mark($answer);
-        PracticeAnswer::query()->insertOrIgnore([
-            'student_id' => $this->student->id, 'turn' => $turn, 'skill' => $skill->value, 'family' => $question->family?->value, 'level' => $level, 'seed' => $seed,
-            'answer' => json_encode($answer, JSON_THROW_ON_ERROR), 'is_right' => $marked->isRight, 'misconception' => $marked->misconception,
-            'day' => $this->today->toDateString(), 'created_at' => now()->format('Y-m-d H:i:s.v'),
-        ]);
-        $this->load();
+        return $this->alone(function () use ($turn, $id, $answer): array {
+            $next = $this->next();
+            $question = $this->made($next);
+            if ($turn !== $this->turn() || $question->id() !== $id) {
+                throw new Refusal('other_question');
+            }
 
-        return ['question' => $question, 'marked' => $marked];
+            return ['question' => $question, 'marked' => $this->keep($question, $next['level'], $next['seed'], $answer)];
+        });
+    }
+
+    /**
+     * An answer to what the whole class is asked: kept as practice like any other, once.
+     *
+     * @throws Refusal when that is not the question now, or its answer has been shown
+     */
+    public function answerWithClass(ClassQuestion $asked, string $id, mixed $answer): void
+    {
+        $this->alone(function () use ($asked, $id, $answer): void {
+            if ($this->answered($asked) !== null) {
+                return;
+            }
+            $question = $asked->question();
+            if ($question->id() !== $id) {
+                throw new Refusal('other_question');
+            }
+            // Read anew: the teacher may show the answer while this one is on its way.
+            if (ClassQuestion::query()->whereKey($asked->id)->whereNull('shown_at')->whereNull('ended_at')->sharedLock()->doesntExist()) {
+                throw new Refusal('answer_shown');
+            }
+            $this->keep($question, $asked->level, $asked->seed, $answer, $asked);
+        });
+    }
+
+    public function answered(ClassQuestion $asked): ?PracticeAnswer
+    {
+        return $this->answers->firstWhere('class_question_id', $asked->id);
     }
 
     public function boxes(): Boxes
@@ -89,19 +112,61 @@ final class PracticeOf
         return Boxes::after($this->told());
     }
 
-    /** @return array{skill: Skill, level: int, seed: int, about: Family|null} */
+    /** @return Collection<int, PracticeTask> set by the teacher for this student */
+    public function tasks(): Collection
+    {
+        return SetPractice::of($this->student);
+    }
+
+    public function today(): Carbon
+    {
+        return $this->today;
+    }
+
+    /** @return array{skill: Skill, level: int, seed: int, about: Family|SafetyPoint|null} */
     private function next(): array
     {
-        ['skill' => $skill, 'family' => $about, 'level' => $level] = $this->boxes()->next(Skill::cases(), PracticeAnswer::dayNumber($this->today));
+        $boxes = $this->boxes();
+        $set = SetPractice::open($this->tasks(), $boxes); // what a teacher has set comes first
+        ['skill' => $skill, 'about' => $about, 'level' => $level] = $boxes->next($set === [] ? Aim::all() : $set, PracticeAnswer::dayNumber($this->today));
 
         return ['skill' => $skill, 'level' => $level, 'seed' => crc32("{$this->student->id} {$this->turn()}") & 0x7FFFFFFF, 'about' => $about];
     }
 
-    private function made(Skill $skill, int $level, int $seed, ?Family $about): Question
+    /** @param  array{skill: Skill, level: int, seed: int, about: Family|SafetyPoint|null}  $next */
+    private function made(array $next): Question
     {
-        $section = $this->student->section;
+        return Quiz::question($next['skill'], $next['seed'], $this->student->section->practiceSetting($next['level'], $next['about']));
+    }
 
-        return Quiz::question($skill, $seed, Setting::of($level, $section->standard, $section->kitchen->drawer($section->standard), $section->schoolsSettled(), $section->kitchen->pantry(), $about));
+    private function keep(Question $question, int $level, int $seed, mixed $answer, ?ClassQuestion $asked = null): Marked
+    {
+        $marked = $question->mark($answer);
+        PracticeAnswer::query()->create([
+            'student_id' => $this->student->id, 'class_question_id' => $asked?->id, 'turn' => $this->turn(), 'skill' => $question->skill, 'about' => $question->about?->value,
+            'level' => $level, 'seed' => $seed, 'answer' => $answer, 'is_right' => $marked->isRight, 'misconception' => $marked->misconception, 'day' => $this->today->toDateString(),
+        ]);
+        $this->load();
+
+        return $marked;
+    }
+
+    /**
+     * One answer of a student at a time, whatever devices they come from: the next turn follows from what is kept.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $do
+     * @return T
+     */
+    private function alone(Closure $do): mixed
+    {
+        return DB::transaction(function () use ($do): mixed {
+            Student::query()->whereKey($this->student->id)->lockForUpdate()->value('id');
+            $this->load();
+
+            return $do();
+        });
     }
 
     /** @return list<Answered> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Weighings;
 
+use App\Labs\ToolsAtHand;
 use App\Models\Diagnosis;
 use App\Models\LabLine;
 use App\Models\Student;
@@ -87,6 +88,10 @@ final class Diagnose
             history: $this->history($weighing->student, $weighing),
             handling: Handling::from($line->handling),
         );
+        $other = ToolsAtHand::insteadFor($weighing);
+        if ($other !== null) {
+            return $with($other->fills);
+        }
         $at = $with($this->fills($line, $drawer));
 
         return $line->expected() === null || abs($at->sound()->mean / $line->expected() - 1) < self::SAME ? $at : $with([]);

@@ -24,14 +24,15 @@ final class RecordWeighing
     private const TRIES = 5;
 
     /**
+     * @param  ScaleReading  $reading  for one measure
      * @param  list<string>  $ticked  step ids
+     * @param  array<string, mixed>  $more  source, predicted, together, full_g, empty_g, corrects_id
      *
      * @throws InvalidInput when the scale cannot have shown this weight
      * @throws Refusal when the id was used for something else
      */
-    public function record(string $ulid, LabLine $line, Station $station, Student $student, Scale $scale, float $grams, array $ticked): Weighing
+    public function record(string $ulid, LabLine $line, Station $station, Student $student, Scale $scale, ScaleReading $reading, array $ticked, array $more = []): Weighing
     {
-        $reading = ScaleReading::fromDisplay($grams, $scale->toCore());
         $judgement = Judge::judge($line->target(), $reading, $line->expected());
         $stored = [
             'id' => $ulid,
@@ -39,7 +40,7 @@ final class RecordWeighing
             'station_id' => $station->id,
             'student_id' => $student->id,
             'scale_id' => $scale->id,
-            'grams' => $grams,
+            'grams' => $reading->kept(),
             'readability_g' => $reading->scale->readabilityG,
             'calibration_g' => $reading->scale->calibrationG,
             'verdict' => $judgement->verdict->value,
@@ -47,13 +48,14 @@ final class RecordWeighing
             'error_pct' => $judgement->errorPct,
             'scale_u_g' => $judgement->uncertaintyG,
             'ticked' => $ticked,
-        ];
+            'scale_checked' => $scale->isCheckedToday(),
+        ] + $more;
         for ($try = 1; $try <= self::TRIES; $try++) {
             /** @var Collection<int, Weighing> $earlier */
             $earlier = $line->weighings()->where('station_id', $station->id)->get();
             $same = $earlier->firstWhere('id', $ulid);
             if ($same !== null) {
-                return $this->asBefore($same, $student, $scale, $grams);
+                return $this->asBefore($same, $student, $scale, $reading->grams);
             }
             try {
                 $weighing = Weighing::query()->create(['attempt' => 1 + ($earlier->last()->attempt ?? 0)] + $stored);
@@ -71,7 +73,7 @@ final class RecordWeighing
 
     private function asBefore(Weighing $same, Student $student, Scale $scale, float $grams): Weighing
     {
-        if ($same->student_id !== $student->id || $same->scale_id !== $scale->id || abs((float) $same->grams - $grams) > 1e-6) {
+        if ($same->student_id !== $student->id || $same->scale_id !== $scale->id || abs((float) $same->grams - $grams) > 6e-4) {
             throw new Refusal('id_reused');
         }
 

@@ -40,7 +40,7 @@ final class Ask
     /** @return list<string> */
     public static function verbs(): array
     {
-        return ['read', 'scale', 'convert', 'plan', 'judge', 'diagnose', 'simulate', 'quiz'];
+        return ['read', 'scale', 'convert', 'plan', 'judge', 'diagnose', 'simulate', 'quiz', 'schedule'];
     }
 
     /**
@@ -62,6 +62,7 @@ final class Ask
             'diagnose' => Weighings::diagnose($given),
             'simulate' => Weighings::simulate($given),
             'quiz' => Practising::quiz($given),
+            'schedule' => Scheduling::schedule($given),
             default => throw new InvalidInput('verb', "The core has no '$verb'; it has ".implode(', ', self::verbs()).'.'),
         };
     }

@@ -35,7 +35,7 @@ final class Practising
             ...($question->choices === [] ? [] : ['choices' => array_map(static fn (Choice $choice): array => ['id' => $choice->id, 'said' => Ask::english($choice->said), 'misconception' => $choice->misconception], $question->choices)]),
             ...($question->figure === [] ? [] : ['figure' => $question->figure]),
             'key' => $question->expected->key(),
-            'family' => $question->family?->value,
+            'about' => $question->about?->value,
             'condition' => $question->condition === null ? null : Ask::english($question->condition),
             'explanation' => Ask::english($question->explanation),
         ];

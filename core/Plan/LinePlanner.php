@@ -15,6 +15,7 @@ use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Schools;
+use Hovik\Core\Technique\Step;
 use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Weighing\Strictness;
 use Hovik\Core\Weighing\Tolerance;
@@ -69,5 +70,24 @@ final class LinePlanner
             working: $conversion->working,
             source: $conversion->source,
         );
+    }
+
+    /**
+     * The best tools while some are not to be had, for the steps that were learned; null where only the nearest amount, or other
+     * steps, would do.
+     *
+     * @param  list<string>  $out  tools by id
+     * @param  HouseMethod|null  $method  of the line
+     * @param  list<Step>  $steps  of the line
+     *
+     * @throws InvalidInput when the amount makes no sense for the ingredient
+     */
+    public function without(array $out, Ingredient $ingredient, Amount $amount, ?HouseMethod $method, array $steps): ?ToolPlan
+    {
+        $left = array_values(array_filter($this->drawer, static fn (Tool $tool): bool => ! in_array($tool->id, $out, true)));
+        $plans = $this->tools->plan($amount, $ingredient, $left, $this->standard, $method);
+        $best = $plans->best();
+
+        return $best !== null && $best->exact && $plans->technique->steps === $steps ? $best : null;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Practice;
 
 use Hovik\Core\Pantry\Family;
+use Hovik\Core\Safety\SafetyPoint;
 
 /**
  * What a student has practised, by Leitner's boxes (S. Leitner, So lernt man lernen, 1972): every skill with every family of
@@ -28,7 +29,7 @@ final readonly class Boxes
     private const BREATHER = 2;
 
     /**
-     * @param  array<string, array{skill: Skill, family: Family|null, box: int, day: int, at: int}>  $items  by item; `at` counts answers
+     * @param  array<string, array{skill: Skill, about: Family|SafetyPoint|null, box: int, day: int, at: int}>  $items  by item; `at` counts answers
      */
     private function __construct(private array $items, private int $answers, private ?Skill $last)
     {
@@ -41,7 +42,7 @@ final readonly class Boxes
         foreach ($answers as $at => $answer) {
             $box = $items[$answer->item()]['box'] ?? 0;
             $items[$answer->item()] = [
-                'skill' => $answer->skill, 'family' => $answer->family,
+                'skill' => $answer->skill, 'about' => $answer->about,
                 'box' => $answer->isRight ? min($box + 1, count(self::DAYS) - 1) : 0, 'day' => $answer->day, 'at' => $at,
             ];
         }
@@ -52,59 +53,75 @@ final readonly class Boxes
     /**
      * What to ask next.
      *
-     * @param  non-empty-list<Skill>  $skills  those that are practised
+     * @param  non-empty-list<Aim>  $aims  what is practised
      * @param  int  $day  today
-     * @return array{skill: Skill, family: Family|null, level: int}
+     * @return array{skill: Skill, about: Family|SafetyPoint|null, level: int}
      */
-    public function next(array $skills, int $day): array
+    public function next(array $aims, int $day): array
     {
-        $met = array_map(static fn (array $item): string => $item['skill']->value, $this->items);
-        $fresh = array_values(array_filter($skills, static fn (Skill $skill): bool => ! in_array($skill->value, $met, true)));
-        $due = array_values(array_filter($this->items, fn (array $item): bool => in_array($item['skill'], $skills, true) && $this->isDue($item, $day)));
+        $fresh = array_values(array_filter($aims, fn (Aim $aim): bool => $this->of($aim) === []));
+        $practised = $this->covered($aims);
+        $due = array_values(array_filter($practised, fn (array $item): bool => $this->isDue($item, $day)));
         // The lowest box first, then what has waited longest.
         usort($due, static fn (array $a, array $b): int => [$a['box'], $a['at']] <=> [$b['box'], $b['at']]);
         $other = array_values(array_filter($due, fn (array $item): bool => $item['skill'] !== $this->last));
         $item = $other[0] ?? $due[0] ?? null;
-        if ($fresh !== [] && ($item === null || $this->answers % self::NEW_EVERY === 0)) {
-            return ['skill' => $fresh[0], 'family' => null, 'level' => 1];
+        $isLast = fn (array $item): bool => $item['skill'] === $this->last;
+        $new = array_values(array_filter($fresh, fn (Aim $aim): bool => $aim->skill !== $this->last))[0] ?? $fresh[0] ?? null;
+        $turnOfNew = $item === null || $isLast($item) || ($this->answers % self::NEW_EVERY === 0 && $new?->skill !== $this->last);
+        if ($new !== null && $turnOfNew) {
+            return ['skill' => $new->skill, 'about' => $new->point, 'level' => 1];
         }
         if ($item === null) {
-            $item = $this->longestAgo($skills);
+            // Nothing is due: what was asked longest ago, of another skill if there is one.
+            usort($practised, static fn (array $a, array $b): int => [$isLast($a), $a['at']] <=> [$isLast($b), $b['at']]);
+            $item = $practised[0] ?? null;
         }
 
-        return $item === null ? ['skill' => $skills[0], 'family' => null, 'level' => 1] : ['skill' => $item['skill'], 'family' => $item['family'], 'level' => self::level($item['box'])];
+        return $item === null ? ['skill' => $aims[0]->skill, 'about' => $aims[0]->point, 'level' => 1] : ['skill' => $item['skill'], 'about' => $item['about'], 'level' => self::level($item['box'])];
     }
 
-    /** The box of a skill: the lowest of its families; null where it was never met. */
-    public function box(Skill $skill): ?int
+    /** The lowest box of what was answered about it; null where it was never met. */
+    public function box(Aim $aim): ?int
     {
-        $boxes = array_map(static fn (array $item): int => $item['box'], array_filter($this->items, static fn (array $item): bool => $item['skill'] === $skill));
+        $boxes = array_column($this->of($aim), 'box');
 
         return $boxes === [] ? null : min($boxes);
     }
 
-    /** Whether a skill has been shown: right often enough since the last slip. */
-    public function hasShown(Skill $skill): bool
+    /** Whether it has been shown: right often enough since the last slip. */
+    public function hasShown(Aim $aim): bool
     {
-        return ($this->box($skill) ?? 0) >= self::SHOWN;
+        return ($this->box($aim) ?? 0) >= self::SHOWN;
     }
 
-    /** @param  array{skill: Skill, family: Family|null, box: int, day: int, at: int}  $item */
-    private function isDue(array $item, int $day): bool
+    /** @return list<array{skill: Skill, about: Family|SafetyPoint|null, box: int, day: int, at: int}> */
+    private function of(Aim $aim): array
     {
-        return $item['box'] === 0 ? $this->answers - 1 - $item['at'] >= self::BREATHER || $item['day'] < $day : $day - $item['day'] >= (self::DAYS[$item['box']] ?? self::LONGEST);
+        return $this->covered([$aim]);
     }
 
     /**
-     * @param  list<Skill>  $skills
-     * @return array{skill: Skill, family: Family|null, box: int, day: int, at: int}|null
+     * @param  list<Aim>  $aims
+     * @return list<array{skill: Skill, about: Family|SafetyPoint|null, box: int, day: int, at: int}>
      */
-    private function longestAgo(array $skills): ?array
+    private function covered(array $aims): array
     {
-        $items = array_values(array_filter($this->items, static fn (array $item): bool => in_array($item['skill'], $skills, true)));
-        usort($items, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
+        return array_values(array_filter($this->items, static function (array $item) use ($aims): bool {
+            foreach ($aims as $aim) {
+                if ($aim->covers($item['skill'], $item['about'])) {
+                    return true;
+                }
+            }
 
-        return $items[0] ?? null;
+            return false;
+        }));
+    }
+
+    /** @param  array{skill: Skill, about: Family|SafetyPoint|null, box: int, day: int, at: int}  $item */
+    private function isDue(array $item, int $day): bool
+    {
+        return $item['box'] === 0 ? $this->answers - 1 - $item['at'] >= self::BREATHER || $item['day'] < $day : $day - $item['day'] >= (self::DAYS[$item['box']] ?? self::LONGEST);
     }
 
     /** Harder as it goes. */

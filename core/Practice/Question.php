@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Practice;
 
 use Hovik\Core\Pantry\Family;
+use Hovik\Core\Safety\SafetyPoint;
 use Hovik\Core\Words\Phrase;
 
 /** A question with everything a screen needs to ask it, and everything the marking needs to judge an answer. */
@@ -14,7 +15,7 @@ final readonly class Question
      * @param  list<Choice>  $choices  where there is something to choose from or to put in order
      * @param  Phrase  $explanation  why the right answer is right; also said with a wrong one
      * @param  array<string, mixed>  $figure  for drawing it: kind and measures, no words
-     * @param  Family|null  $family  of the ingredient it is about
+     * @param  Family|SafetyPoint|null  $about  the family of its food, or its safety point
      * @param  Phrase|null  $condition  where several answers are right: on what it depends
      */
     public function __construct(
@@ -24,7 +25,7 @@ final readonly class Question
         public Phrase $explanation,
         public array $choices = [],
         public array $figure = [],
-        public ?Family $family = null,
+        public Family|SafetyPoint|null $about = null,
         public ?Phrase $condition = null,
     ) {
     }

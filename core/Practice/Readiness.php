@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace Hovik\Core\Practice;
 
 use Hovik\Core\Plan\LinePlan;
+use Hovik\Core\Safety\SafetyPoint;
 
-/** Which skills the lines of a lab ask for, before anybody touches flour. */
+/** Which skills and safety points a lab asks for, before anybody touches flour. */
 final class Readiness
 {
     /**
      * @param  list<LinePlan>  $lines
      * @param  bool  $isScaled  the recipe was made larger or smaller for the day
-     * @return list<Skill> in the order of the craft's page
+     * @param  list<SafetyPoint>  $points  that the lab asks for ({@see \Hovik\Core\Safety\LabSafety})
+     * @return list<Aim> skills in the order of the craft's page, then the points
      */
-    public static function needs(array $lines, bool $isScaled): array
+    public static function needs(array $lines, bool $isScaled, array $points = []): array
     {
         $needs = $lines === [] ? [] : [Skill::WorkScale->value => true];
         if ($isScaled) {
@@ -26,17 +28,19 @@ final class Readiness
             }
         }
 
-        return array_values(array_filter(Skill::cases(), static fn (Skill $skill): bool => isset($needs[$skill->value])));
+        $skills = array_values(array_filter(Skill::measuring(), static fn (Skill $skill): bool => isset($needs[$skill->value])));
+
+        return [...array_map(Aim::skill(...), $skills), ...array_map(Aim::point(...), $points)];
     }
 
     /**
      * Whether somebody has shown all of them.
      *
-     * @param  list<Skill>  $needed
+     * @param  list<Aim>  $needed
      */
     public static function isReady(array $needed, Boxes $boxes): bool
     {
-        return array_filter($needed, static fn (Skill $skill): bool => ! $boxes->hasShown($skill)) === [];
+        return array_filter($needed, static fn (Aim $aim): bool => ! $boxes->hasShown($aim)) === [];
     }
 
     /** @return list<Skill> */

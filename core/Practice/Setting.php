@@ -10,6 +10,7 @@ use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Safety\SafetyPoint;
 use Hovik\Core\Technique\Schools;
 
 /** Whose practice it is: the class's drawer, cup and house methods, and how hard it may be. */
@@ -28,18 +29,18 @@ final readonly class Setting
     ];
 
     /** @param  list<Tool>  $drawer */
-    private function __construct(public Pantry $pantry, public MeasureStandard $standard, public array $drawer, public Schools $schools, public int $level, public ?Family $about)
+    private function __construct(public Pantry $pantry, public MeasureStandard $standard, public array $drawer, public Schools $schools, public int $level, public Family|SafetyPoint|null $about)
     {
     }
 
     /**
      * @param  int  $level  1 to 3
      * @param  list<Tool>|null  $drawer  none, or none of a kind that a question needs: the usual one
-     * @param  Family|null  $about  foods of this family, where the question can be about them
+     * @param  Family|SafetyPoint|null  $about  foods of this family, or this point, where the question can be about them
      *
      * @throws InvalidInput
      */
-    public static function of(int $level = 1, MeasureStandard $standard = MeasureStandard::UsCustomary, ?array $drawer = null, ?Schools $schools = null, ?Pantry $pantry = null, ?Family $about = null): self
+    public static function of(int $level = 1, MeasureStandard $standard = MeasureStandard::UsCustomary, ?array $drawer = null, ?Schools $schools = null, ?Pantry $pantry = null, Family|SafetyPoint|null $about = null): self
     {
         if ($level < 1 || $level > self::LEVELS) {
             throw new InvalidInput('level', 'The level must be 1, 2 or 3.');

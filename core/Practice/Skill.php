@@ -29,11 +29,19 @@ enum Skill: string
     case WorkScale = 'work-scale';
     case GuessVerdict = 'guess-verdict';
     case SpotPicture = 'spot-picture';
+    /** Asked point by point: see {@see \Hovik\Core\Safety\SafetyPoint}. */
+    case KeepSafe = 'keep-safe';
 
     /** @throws InvalidInput */
     public static function named(string $id, string $field = 'skill'): self
     {
         return self::tryFrom($id) ?? throw new InvalidInput($field, "There is no skill '$id'; there are ".implode(', ', array_map(static fn (self $one): string => $one->value, self::cases())).'.');
+    }
+
+    /** @return non-empty-list<self> all but keeping safe */
+    public static function measuring(): array
+    {
+        return array_slice(self::cases(), 0, -1); // it is the last one
     }
 
     public function said(): Phrase
@@ -63,6 +71,7 @@ enum Skill: string
             self::WorkScale => new Makers\WorkScale,
             self::GuessVerdict => new Makers\GuessVerdict,
             self::SpotPicture => new Makers\SpotPicture,
+            self::KeepSafe => new Makers\KeepSafe,
         };
     }
 }

@@ -10,7 +10,7 @@ use Hovik\Core\Drawer\Scale;
 final readonly class ScaleFitness
 {
     /** More spoonfuls than this and a finer scale is the better advice. */
-    private const MOST_TOGETHER = 12;
+    public const MOST_TOGETHER = 12;
 
     /**
      * @param  float  $uncertaintyG  U at the target, g

@@ -59,6 +59,45 @@ final readonly class ScaleReading
     }
 
     /**
+     * Food that stays in its cup: the full cup minus the emptied one, both read off this scale. Two rounded displays, as with a tare.
+     *
+     * @throws InvalidInput naming `full_g` or `empty_g`
+     */
+    public static function byDifference(float $fullG, float $emptyG, Scale $scale): self
+    {
+        self::fromDisplay($fullG, $scale, 'full_g');
+        self::fromDisplay($emptyG, $scale, 'empty_g');
+        if ($emptyG >= $fullG) {
+            throw InvalidInput::because('empty_g', Phrase::of('reading.empty-heavier'));
+        }
+
+        return self::of(round($fullG - $emptyG, 6), $scale, 'full_g');
+    }
+
+    /**
+     * Several level measures weighed as one, told for one of them: the scale is that many times as fine.
+     *
+     * @param  int  $together  1 to 12
+     *
+     * @throws InvalidInput naming `together`
+     */
+    public function sharedBy(int $together): self
+    {
+        if ($together < 1 || $together > ScaleFitness::MOST_TOGETHER) {
+            throw new InvalidInput('together', 'From 1 to '.ScaleFitness::MOST_TOGETHER.' at a time.');
+        }
+        $calibration = $this->scale->calibrationG;
+
+        return new self($this->grams / $together, new Scale($this->scale->readabilityG / $together, $calibration === null ? null : $calibration / $together, $this->scale->capacityG, $this->scale->typicalTolerance));
+    }
+
+    /** g as it is stored: to a milligram, finer than any kitchen scale. */
+    public function kept(): float
+    {
+        return round($this->grams, 3);
+    }
+
+    /**
      * U, g: the expanded uncertainty (k = 2) of a tared reading. Two rounded displays, tare and weight, each rectangular
      * over one step d, give d^2/12 + d^2/12 = d^2/6; the calibration adds its own.
      */

@@ -6,11 +6,13 @@ namespace Hovik\Core\Words;
 
 use Hovik\Core\Pantry\NewIngredient;
 
-/** Says the core's phrases in a language. Patterns are ICU messages, in en.php, es.php and their .causes.php and .practice.php beside this file. */
+/** Says the core's phrases in a language. Patterns are ICU messages, in en.php, es.php and their .causes.php, .practice.php, .safety.php and .technique.php beside this file. */
 final class Phrasebook
 {
     /** @var array<string, self> */
     private static array $open = [];
+
+    private const PARTS = ['causes', 'practice', 'safety', 'technique'];
 
     /** @param  array<string, string>  $patterns */
     private function __construct(private readonly string $locale, private readonly array $patterns)
@@ -24,11 +26,12 @@ final class Phrasebook
         if (! isset(self::$open[$language])) {
             /** @var array<string, string> $patterns */
             $patterns = require __DIR__."/$language.php";
-            /** @var array<string, string> $causes */
-            $causes = require __DIR__."/$language.causes.php";
-            /** @var array<string, string> $practice */
-            $practice = require __DIR__."/$language.practice.php";
-            self::$open[$language] = new self($language, $patterns + $causes + $practice);
+            foreach (self::PARTS as $part) {
+                /** @var array<string, string> $more */
+                $more = require __DIR__."/$language.$part.php";
+                $patterns += $more;
+            }
+            self::$open[$language] = new self($language, $patterns);
         }
 
         return self::$open[$language];

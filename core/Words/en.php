@@ -204,6 +204,7 @@ return $ingredients + [
 
     'reading.zero' => 'The scale shows nothing yet. Put the food on it first.',
     'reading.over-capacity' => 'That is more than this scale can weigh ({capacity} g). Check the number.',
+    'reading.empty-heavier' => 'The emptied cup weighs as much as the full one. Read both again.',
     'reading.not-a-step' => 'This scale counts in {step} g steps, so it cannot show that. Read it again.',
 
     'flag.ambiguous-ounce' => '{amount} {name}: in the jug, or on the scale?',
@@ -265,6 +266,7 @@ return $ingredients + [
     'method.effect.now' => '{grams} g in a cup of {name}, as now',
     'method.effect.more' => '{grams} g in a cup of {name}: targets rise by {change} g a cup',
     'method.effect.less' => '{grams} g in a cup of {name}: targets fall by {change} g a cup',
+    'weighing.gain' => 'The time before it was {before} g off, now {now} g.',
     'weigh.out' => '{grams} g',
     'school.lumpy-powders' => 'Powdered sugar and cocoa',
     'school.lumpy-powders.break-lumps' => 'Break lumps, spoon',
@@ -294,4 +296,15 @@ return $ingredients + [
     'school.weigh-above.2' => 'Weigh above 2 cups',
     'school.weigh-above.4' => 'Weigh above 4 cups',
     'school.weigh-above.6' => 'Weigh above 6 cups',
+    'period.set-up' => 'Set up',
+    'period.safety' => 'Safety',
+    'period.demonstration' => 'Demonstration',
+    'period.check' => 'Check',
+    'period.mixing' => 'Mixing',
+    'period.clean-up' => 'Clean up',
+    'period.measure' => 'Measure',
+    'period.weigh' => 'Weigh',
+    'period.scale' => 'a scale',
+    'period.hands' => 'hands at the stations',
+    'period.saves' => 'One more of it ({name}) would save {minutes} min.',
 ];

@@ -314,6 +314,7 @@ return [
 
     'reading.zero' => 'La báscula todavía no marca nada. Pon primero la comida.',
     'reading.over-capacity' => 'Es más de lo que pesa esta báscula ({capacity} g). Revisa el número.',
+    'reading.empty-heavier' => 'La taza vacía pesa tanto como la llena. Léelas otra vez.',
     'reading.not-a-step' => 'Esta báscula cuenta de {step} en {step} g, así que no puede marcar eso. Léela otra vez.',
 
     'flag.ambiguous-ounce' => '{amount} {name}: ¿en la jarra o en la báscula?',
@@ -375,6 +376,7 @@ return [
     'method.effect.now' => '{grams} g en una taza de {name}, como ahora',
     'method.effect.more' => '{grams} g en una taza de {name}: los objetivos suben {change} g por taza',
     'method.effect.less' => '{grams} g en una taza de {name}: los objetivos bajan {change} g por taza',
+    'weighing.gain' => 'La vez anterior faltaban o sobraban {before} g, ahora {now} g.',
     'weigh.out' => '{grams} g',
     'school.lumpy-powders' => 'Azúcar glas y cacao',
     'school.lumpy-powders.break-lumps' => 'Deshacer grumos, a cucharadas',
@@ -404,4 +406,15 @@ return [
     'school.weigh-above.2' => 'Pesar si pasa de 2 tazas',
     'school.weigh-above.4' => 'Pesar si pasa de 4 tazas',
     'school.weigh-above.6' => 'Pesar si pasa de 6 tazas',
+    'period.set-up' => 'Preparar',
+    'period.safety' => 'Seguridad',
+    'period.demonstration' => 'Demostración',
+    'period.check' => 'Revisión',
+    'period.mixing' => 'Mezclar',
+    'period.clean-up' => 'Limpiar',
+    'period.measure' => 'Medir',
+    'period.weigh' => 'Pesar',
+    'period.scale' => 'una balanza',
+    'period.hands' => 'manos en las estaciones',
+    'period.saves' => 'Uno más ({name}) ahorraría {minutes} min.',
 ];

@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Labs\OpenLab;
 use App\Models\Kitchen;
 use App\Models\Lab;
+use App\Models\LabEvent;
 use App\Models\LabLine;
 use App\Models\PracticeAnswer;
 use App\Models\Scale;
@@ -18,16 +19,19 @@ use App\Recipes\KeepRecipe;
 use App\Recipes\MakeLab;
 use App\Recipes\RecipeSheet;
 use App\Weighings\RecordWeighing;
+use Hovik\Core\Lab\EventKind;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Practice\Aim;
 use Hovik\Core\Practice\Answered;
 use Hovik\Core\Practice\Boxes;
 use Hovik\Core\Practice\Choice;
 use Hovik\Core\Practice\Quiz;
 use Hovik\Core\Practice\Setting;
-use Hovik\Core\Practice\Skill;
 use Hovik\Core\Recipe\Factor;
 use Hovik\Core\Recipe\RecipeReader;
+use Hovik\Core\Safety\StationCheck as Kind;
+use Hovik\Core\Weighing\ScaleReading;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -169,11 +173,34 @@ final class TarnValley extends Seeder
         $crackers->update(['state' => Lab::CLOSED, 'closed_at' => now()]);
 
         $buns = $this->lab($section, self::BUNS, $today, '1/2', leftOut: [8, 9]);
-        $this->hold($buns, self::BUNS_SO_FAR);
+        foreach ($section->kitchen->scales as $scale) {
+            $scale->checks()->create(['teacher_id' => $section->teacher_id, 'nominal_g' => 200, 'reading_g' => 200, 'passed' => true, 'day' => $today->toDateString()]);
+        }
+        $buns->items()->where('ingredient_id', 'light-brown-sugar')->update(['shared' => true]);
+        $this->hold($buns->refresh(), self::BUNS_SO_FAR);
         Carbon::setTestNow();
+        $this->lastMinutes($buns, $section);
 
         $this->lab($section, self::LOAF, $today->copy()->addDays(7));
         $this->practise($section, $today);
+    }
+
+    /** What the teacher has seen so far, a hand that is up, a supply that is out, and scales checked before the bell. */
+    private function lastMinutes(Lab $lab, Section $section): void
+    {
+        $stations = $section->stations->keyBy('name');
+        $flour = $lab->lines->first();
+        $sugar = $lab->lines->firstWhere('ingredient_id', 'light-brown-sugar');
+        $happened = function (string $station, EventKind $kind, ?LabLine $line, array $detail, int $minutesAgo) use ($lab, $stations): void {
+            LabEvent::query()->create(['id' => $this->ulid(), 'lab_id' => $lab->id, 'station_id' => $stations->get($station)?->id, 'lab_line_id' => $line?->id, 'kind' => $kind, 'detail' => $detail, 'created_at' => now()->subMinutes($minutesAgo)]);
+        };
+        foreach (['loosen' => 'done', 'spoon-heaped' => 'not-done', 'sweep-level' => 'done'] as $step => $seen) {
+            $happened('Hazel', EventKind::Seen, $flour, ['step' => $step, 'seen' => $seen], 9);
+        }
+        $happened('Birch', EventKind::Checked, $flour, [], 7);
+        $happened('Birch', EventKind::Note, null, ['text' => 'Calm, tidy, quick.'], 6);
+        $happened('Maple', EventKind::Taken, $sugar, [], 4);
+        $happened('Hazel', EventKind::Help, null, [], 2);
     }
 
     /** Four weeks of practice, two evenings a week; Alder and Maple have not begun. */
@@ -187,13 +214,15 @@ final class TarnValley extends Seeder
             $knows = 62 + 5 * ($i % 7); // per cent of answers that are right
             $answers = [];
             for ($day = 28; $day > 0; $day -= $day % 7 === 0 ? 3 : 4) {
-                for ($n = 0; $n < 5; $n++) {
+                for ($n = 0; $n < 11; $n++) {
                     $on = $today->copy()->subDays($day);
                     $answers[] = $this->practised($section, $student, $knows, $on, $answers, $rows);
                 }
             }
         }
         PracticeAnswer::query()->insert($rows);
+        $oona = $section->students()->where('name', 'Oona')->value('id'); // she reads jugs from above
+        $section->practiceTasks()->create(['student_id' => $oona, 'aims' => ['read-jug', 'jug-column', 'broken-glass', 'oven'], 'due_on' => $today->copy()->addDays(2)->toDateString()]);
     }
 
     /**
@@ -203,7 +232,7 @@ final class TarnValley extends Seeder
     private function practised(Section $section, Student $student, int $knows, Carbon $on, array $answers, array &$rows): Answered
     {
         $turn = count($answers);
-        ['skill' => $skill, 'family' => $about, 'level' => $level] = Boxes::after($answers)->next(Skill::cases(), PracticeAnswer::dayNumber($on));
+        ['skill' => $skill, 'about' => $about, 'level' => $level] = Boxes::after($answers)->next(Aim::all(), PracticeAnswer::dayNumber($on));
         $seed = $this->random->getInt(1, 1 << 30);
         $question = Quiz::question($skill, $seed, Setting::of($level, $section->standard, about: $about));
         $right = $question->expected->key()[0];
@@ -218,11 +247,11 @@ final class TarnValley extends Seeder
         };
         $marked = $question->mark($answer);
         $rows[] = [
-            'student_id' => $student->id, 'turn' => $turn, 'skill' => $skill->value, 'family' => $question->family?->value, 'level' => $level, 'seed' => $seed, 'answer' => json_encode($answer),
+            'student_id' => $student->id, 'turn' => $turn, 'skill' => $skill->value, 'about' => $question->about?->value, 'level' => $level, 'seed' => $seed, 'answer' => json_encode($answer),
             'is_right' => $marked->isRight, 'misconception' => $marked->misconception, 'day' => $on->toDateString(), 'created_at' => $on->copy()->setTime(19, 0)->utc()->format('Y-m-d H:i:s.v'),
         ];
 
-        return new Answered($skill, $question->family, $marked->isRight, PracticeAnswer::dayNumber($on));
+        return new Answered($skill, $question->about, $marked->isRight, PracticeAnswer::dayNumber($on));
     }
 
     private function school(): Section
@@ -277,6 +306,9 @@ final class TarnValley extends Seeder
         (new OpenLab)->open($lab);
         $lab->refresh();
         $stations = $lab->section->stations->keyBy('name');
+        foreach ($lab->section->stations as $station) {
+            $lab->checks()->create(['station_id' => $station->id, 'student_id' => $station->students->first()?->id, 'kind' => Kind::SetUp, 'ticked' => Kind::SetUp->items($lab->allergens())]);
+        }
         foreach ($done as $name => $lines) {
             /** @var Station $station */
             $station = $stations->get($name);
@@ -299,7 +331,7 @@ final class TarnValley extends Seeder
         /** @var Student $student */
         $student = $station->students->get($turn % $station->students->count());
         $id = $this->ulid();
-        (new RecordWeighing)->record($id, $line, $station, $student, $scale, max($step, round($grams / $step) * $step), $this->ticked($line, $how));
+        (new RecordWeighing)->record($id, $line, $station, $student, $scale, ScaleReading::fromDisplay(max($step, round($grams / $step) * $step), $scale->toCore()), $this->ticked($line, $how));
     }
 
     private function grams(LabLine $line, string $how): float

@@ -40,4 +40,13 @@ return [
     'bundle_not_a_lab' => 'That is not a shared lab.',
     'bundle_newer' => 'That lab was shared by a newer Hovik. Update first.',
     'bundle_lines' => 'A lab has 1 to 60 lines.',
+    'event_reused' => 'That was sent before as something else.',
+    'not_all_weighed' => 'Something is not weighed yet, or was sent back. Weigh it first.',
+    'out_already' => 'Another station has it out just now.',
+    'teachers_only' => 'That is for your teacher to do.',
+    'stations_only' => 'That is for the station to do.',
+    'lab_not_closed' => 'This lab is not closed.',
+    'not_latest' => 'Only the last weighing of an ingredient can be corrected.',
+    'answer_shown' => 'The answer has been shown. Wait for the next question.',
+    'too_late_to_undo' => 'That cannot be undone any more.',
 ];

@@ -8,6 +8,8 @@ $fill = 'Fill this in.';
 return [
     'required' => $fill,
     'filled' => $fill,
+    'required_with' => $fill,
+    'required_without' => $fill,
     'string' => 'Write this as text.',
     'email' => 'This is not an e-mail address.',
     'max' => ['string' => 'That is too long.', 'array' => 'That is too many.', 'numeric' => 'That is too much.'],
@@ -18,6 +20,8 @@ return [
     'lt' => ['numeric' => 'That is too much.'],
     'between' => ['numeric' => 'That is out of range.'],
     'after' => 'This must be later.',
+    'after_or_equal' => 'Choose today or a later day.',
+    'distinct' => 'That is there twice.',
     'unique' => 'That name is taken.',
     'boolean' => 'Choose one.',
     'not_regex' => 'Check how this is written.',
@@ -32,7 +36,7 @@ return [
     'in' => 'Choose one of those offered.',
     'exists' => 'Choose one of those offered.',
     'custom' => [
-        'grams' => ['required' => 'Type the grams the scale shows.', 'numeric' => 'Use digits only, like 94 or 3.5.'],
+        'grams' => ['required' => 'Type the grams the scale shows.', 'required_without' => 'Type the grams the scale shows.', 'numeric' => 'Use digits only, like 94 or 3.5.'],
         'student_id' => ['required' => 'Tap who measured it.'],
         'scale_id' => ['required' => 'Tap the scale you used.'],
     ],

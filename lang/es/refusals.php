@@ -40,4 +40,13 @@ return [
     'bundle_not_a_lab' => 'No es un laboratorio compartido.',
     'bundle_newer' => 'Lo compartió un Hovik más nuevo. Actualiza primero.',
     'bundle_lines' => 'Un laboratorio tiene de 1 a 60 líneas.',
+    'event_reused' => 'Eso ya se envió como otra cosa.',
+    'not_all_weighed' => 'Falta pesar algo, o fue devuelto. Pésalo primero.',
+    'out_already' => 'Otra estación lo tiene ahora.',
+    'teachers_only' => 'Eso lo hace tu profesor.',
+    'stations_only' => 'Eso lo hace la estación.',
+    'lab_not_closed' => 'Este laboratorio no está cerrado.',
+    'not_latest' => 'Solo se corrige el último pesaje de un ingrediente.',
+    'answer_shown' => 'La respuesta ya se mostró. Espera la próxima pregunta.',
+    'too_late_to_undo' => 'Eso ya no se puede deshacer.',
 ];

@@ -7,6 +7,8 @@ $fill = 'Completa esto.';
 return [
     'required' => $fill,
     'filled' => $fill,
+    'required_with' => $fill,
+    'required_without' => $fill,
     'string' => 'Escribe esto como texto.',
     'email' => 'Esto no es una dirección de correo.',
     'max' => ['string' => 'Es demasiado largo.', 'array' => 'Son demasiados.', 'numeric' => 'Es demasiado.'],
@@ -17,6 +19,8 @@ return [
     'lt' => ['numeric' => 'Es demasiado.'],
     'between' => ['numeric' => 'Está fuera de rango.'],
     'after' => 'Debe ser más tarde.',
+    'after_or_equal' => 'Elige hoy o un día posterior.',
+    'distinct' => 'Eso está dos veces.',
     'unique' => 'Ese nombre ya existe.',
     'boolean' => 'Elige una opción.',
     'not_regex' => 'Revisa cómo está escrito.',
@@ -31,7 +35,7 @@ return [
     'in' => 'Elige una de las opciones.',
     'exists' => 'Elige una de las opciones.',
     'custom' => [
-        'grams' => ['required' => 'Escribe los gramos que marca la báscula.', 'numeric' => 'Usa solo cifras, como 94 o 3,5.'],
+        'grams' => ['required' => 'Escribe los gramos que marca la báscula.', 'required_without' => 'Escribe los gramos que marca la báscula.', 'numeric' => 'Usa solo cifras, como 94 o 3,5.'],
         'student_id' => ['required' => 'Toca quién lo midió.'],
         'scale_id' => ['required' => 'Toca la báscula que usaste.'],
     ],

@@ -9,6 +9,9 @@
     @if (config("hovik.kit"))
         <meta name="hovik-kit" content="yes">
     @endif
+    @if (config("hovik.simulated_scale"))
+        <meta name="hovik-simulated-scale" content="yes">
+    @endif
     @vite('resources/js/app/main.tsx')
 </head>
 <body>

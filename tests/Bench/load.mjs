@@ -1,62 +1,18 @@
 // Load on the stack of `bin/hovik bench http`, loopback only, bounded in rounds and time. Storing a weigh-in and showing a
 // board, each in turn with the bare route that has the same session and middleware and does one indexed read and one insert.
-import { Agent, request } from "node:http";
 import { performance } from "node:perf_hooks";
 import { ulid } from "ulid";
+import { signIn } from "./visitor.mjs";
 
-const base = new URL(process.env.HOVIK_URL);
-if (base.hostname !== "127.0.0.1") throw new Error("loopback only");
 const ROUNDS = 5;
 const SECONDS = 2.5;
 const AT_ONCE = 6;
 
-/** One browser: a connection kept open and its cookies. */
-class Visitor {
-  agent = new Agent({ keepAlive: true, maxSockets: 1 });
-  cookies = new Map();
-
-  ask(method, path, body) {
-    return new Promise((resolve, reject) => {
-      const payload = body && JSON.stringify(body);
-      const headers = { Accept: "application/json", Cookie: [...this.cookies].map(([k, v]) => `${k}=${v}`).join("; ") };
-      if (payload)
-        Object.assign(headers, { "Content-Type": "application/json", "Content-Length": Buffer.byteLength(payload) });
-      if (method !== "GET") headers["X-XSRF-TOKEN"] = decodeURIComponent(this.cookies.get("XSRF-TOKEN") ?? "");
-      const call = request(
-        { agent: this.agent, host: base.hostname, port: base.port, method, path, headers },
-        (answer) => {
-          for (const line of answer.headers["set-cookie"] ?? []) {
-            const [, name, value] = line.match(/^([^=]+)=([^;]*)/);
-            this.cookies.set(name, value);
-          }
-          const parts = [];
-          answer.on("data", (part) => parts.push(part));
-          answer.on("end", () => resolve({ status: answer.statusCode, text: Buffer.concat(parts).toString() }));
-        },
-      );
-      call.on("error", reject);
-      call.end(payload);
-    });
-  }
-
-  async expect(status, method, path, body) {
-    const answer = await this.ask(method, path, body);
-    if (answer.status !== status) throw new Error(`${method} ${path}: ${answer.status} ${answer.text.slice(0, 200)}`);
-    return answer.text ? JSON.parse(answer.text) : undefined;
-  }
-}
-
-async function signIn(path, credentials) {
-  const visitor = new Visitor();
-  await visitor.expect(200, "GET", "/api/session");
-  await visitor.expect(200, "POST", path, credentials);
-  return visitor;
-}
 const tablets = [];
 const teachers = [];
 for (const school of [1, 2, 3, 4]) {
   for (const station of [1, 2, 3, 4, 5, 6]) {
-    const tablet = await signIn("/api/station/session", { code: `BENCH${school}0${station}` });
+    const tablet = await signIn("/api/station/session", { code: `B00${school}0${station}XY` });
     tablet.kitchen = await tablet.expect(200, "GET", "/api/kitchen");
     tablets.push(tablet);
   }

@@ -37,7 +37,7 @@ async function firstLoad(path, cookies) {
 const context = await browser.newContext({ baseURL: base });
 const page = await context.newPage();
 await page.goto("/station");
-await page.getByLabel("Station code").fill("BENCH101");
+await page.getByLabel("Station code").fill("B00101XY");
 await page.getByRole("button", { name: "Set up this tablet" }).click();
 await page.getByRole("button", { name: "Student 1.1" }).click();
 const signedIn = await context.cookies();

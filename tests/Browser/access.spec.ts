@@ -119,7 +119,7 @@ test("Spanish throughout, and the choice is remembered", async ({ page }) => {
   await button(page, "Preparar esta tableta").click();
   await expect(page.getByText("Harina de fuerza").first()).toBeVisible();
   await expect(page.locator("main")).toContainText("tazas");
-  await button(page, "Mateus").click();
+  await page.getByRole("button", { name: "Mateus", exact: true }).click();
   await page.locator(".todo-row", { hasText: "Harina de fuerza" }).click();
   await expect(page.getByText("Remueve la harina para soltarla")).toBeVisible();
 });

@@ -32,11 +32,11 @@ export async function openBoard(page: Page) {
   await expect(page.getByText("Live", { exact: true })).toBeVisible();
 }
 
-export async function tabletIs(page: Page, code: string, who: string) {
+export async function tabletIs(page: Page, code: string, who: string | RegExp) {
   await page.goto("/station");
   await page.getByLabel("Station code").fill(code);
   await button(page, "Set up this tablet").click();
-  await button(page, who).click();
+  await page.getByRole("button", { name: who, exact: typeof who === "string" }).click();
 }
 
 /** From the list of ingredients to the scale, all steps ticked. */

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, type Page, test } from "@playwright/test";
 import {
   button,
   expectLargeTargets,
@@ -82,6 +82,31 @@ test("what is typed outlives a reload", async ({ page }) => {
   await expect(page.getByLabel("Grams typed")).toHaveValue("41");
 });
 
+test("ticks and fills do not forget each other, and outlive a tablet that dies", async ({ browser }) => {
+  const page = await someone(browser);
+  await tabletIs(page, "ROWAN234", "Halima");
+  await page.locator(".todo-row", { hasText: "Light brown sugar" }).click();
+  const steps = (on: Page) => on.locator(".todo button");
+  await steps(page).first().click();
+  await button(page, "Tipped in").click();
+  await steps(page).nth(1).click();
+  await button(page, "Tipped in").click();
+  const isAsLeft = async (on: Page) => {
+    await expect(steps(on).nth(0)).toHaveAttribute("aria-pressed", "true");
+    await expect(steps(on).nth(1)).toHaveAttribute("aria-pressed", "true");
+    await expect(steps(on).nth(2)).toHaveAttribute("aria-pressed", "false");
+    await expect(on.getByText("Fill 3 of 4")).toBeVisible();
+  };
+  await isAsLeft(page);
+  const tablet = page.context();
+  await page.close();
+  const again = await tablet.newPage();
+  await again.goto("/kitchen");
+  await button(again, /^Halima$/).click();
+  await again.locator(".todo-row", { hasText: "Light brown sugar" }).click();
+  await isAsLeft(again);
+});
+
 test("a reading at the edge is too close, and a finer scale settles it", async ({ page }) => {
   await tabletIs(page, "ALDER234", "Noor");
   await measure(page, "Butter");
@@ -105,4 +130,22 @@ test("a small amount offers the scale that can judge it first", async ({ page })
   await measure(page, "cardamom");
   await expect(button(page, /^Fine/)).toHaveAttribute("aria-pressed", "true");
   await expect(button(page, /^Table left/)).toContainText("too coarse for this");
+});
+
+test("a weigh-in takes at most eight taps beside its digits", async ({ page }) => {
+  await tabletIs(page, "MAPLE234", "Odile");
+  let taps = 0;
+  const tap = async (target: ReturnType<typeof button>) => {
+    await target.click();
+    taps += 1;
+  };
+  await tap(button(page, /^Quill$/)); // who
+  await tap(page.locator(".todo-row", { hasText: "Butter" })); // what
+  await tap(button(page, "All steps done"));
+  await tap(button(page, "To the scale"));
+  await tap(button(page, /^Fine/)); // which scale
+  await typeOnKeypad(page, "42");
+  await tap(button(page, "Check the level"));
+  await expect(page.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
+  expect(taps).toBeLessThanOrEqual(8);
 });

@@ -1,5 +1,17 @@
 import { expect, test } from "@playwright/test";
-import { button, measure, openBoard, someone, tabletIs, teacherSignsIn, typeOnKeypad } from "./school";
+import {
+  button,
+  expectAccessible,
+  expectLargeTargets,
+  expectNoSidewaysScroll,
+  measure,
+  openBoard,
+  PHONE,
+  someone,
+  tabletIs,
+  teacherSignsIn,
+  typeOnKeypad,
+} from "./school";
 
 test("without the live stream the board says so and looks for itself", async ({ browser }) => {
   const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
@@ -63,4 +75,61 @@ test("the teacher closes the lab: tablets are told and signed out, and the next 
   await expect(teacher.getByRole("heading", { name: "Ginger pear loaf" })).toBeVisible();
   await expect(button(teacher, "Hazel, Large egg: Not weighed")).toBeVisible();
   await expect(teacher.getByText("Nothing weighed yet")).toBeVisible();
+
+  // Before anybody measures: the station's list, by keyboard, once; the board knows.
+  await expect(teacher.getByText("not set up yet")).toHaveCount(6);
+  await tabletIs(tablet, "BIRCH234", /Hair is tied back/);
+  const ready = button(tablet, /things? left|We are ready/);
+  await expect(ready).toBeDisabled();
+  for (const item of [/Aprons are on/, /Hands are washed/, /bench is clear/]) await button(tablet, item).press("Enter");
+  await expect(ready).toHaveText("1 thing left");
+  await expect(tablet.getByText("Raw flour is not for tasting.", { exact: false })).toBeVisible();
+  await expectAccessible(tablet);
+  await expectLargeTargets(tablet);
+  await button(tablet, /We know: today there is/).press("Enter");
+  await button(tablet, "We are ready").press("Enter");
+  await expect(tablet.getByRole("heading", { name: "What to measure" })).toBeVisible();
+  await expect(teacher.getByText("not set up yet")).toHaveCount(5);
+  await tablet.reload();
+  await expect(tablet.getByRole("heading", { name: "What to measure" })).toBeVisible();
+  await button(tablet, "Clean up").click();
+  for (const item of [/Tools are washed/, /scale is wiped/, /Shared things/, /waste is sorted/, /Bench and floor/])
+    await button(tablet, item).click();
+  await button(tablet, "All clean").click();
+  await expect(teacher.getByText("cleaned up")).toBeVisible();
+});
+
+test("the teacher sets practice for the class; a student finds it, with its day, and is asked it first", async ({
+  browser,
+}) => {
+  const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(teacher);
+  await teacher.goto("/practise");
+  await expect(teacher.getByRole("heading", { level: 1 })).toBeVisible();
+  const which = teacher.getByRole("combobox", { name: "Class" }); // other tests may have made another one
+  if (await which.isVisible()) await which.selectOption({ label: "Foods 1, period 4" });
+  await teacher.getByText("Set practice", { exact: true }).press("Enter");
+  const ticked = teacher.getByRole("checkbox", { checked: true });
+  while ((await ticked.count()) > 0) await ticked.first().uncheck();
+  await button(teacher, "Set it").click();
+  await expect(teacher.getByText("Fill this in.").first()).toBeVisible();
+  await teacher.getByRole("checkbox", { name: "Raw egg" }).check();
+  await teacher.getByLabel("Until").fill("2020-01-01");
+  await button(teacher, "Set it").click();
+  await expect(teacher.getByText("Choose today or a later day.")).toBeVisible();
+  await teacher.getByLabel("Until").fill("2099-06-01");
+  await button(teacher, "Set it").click();
+  await expect(teacher.getByRole("listitem").filter({ hasText: "Raw egg" })).toContainText("done, until");
+  await expectAccessible(teacher);
+
+  const phone = await someone(browser, { viewport: PHONE });
+  await phone.goto("/join?class=BUNSON");
+  await button(phone, "Find the class").click();
+  await button(phone, "Bram Alder").click();
+  await typeOnKeypad(phone, "2468");
+  await button(phone, "Join as Bram").click();
+  await expect(phone.getByText(/Set by your teacher: 1 thing to show by/)).toBeVisible();
+  await phone.getByRole("link", { name: "Practise" }).first().click();
+  await expect(phone.getByRole("heading", { level: 1, name: /What do you do|not safe/ })).toBeVisible();
+  await expectNoSidewaysScroll(phone);
 });

@@ -34,6 +34,8 @@ const STEPS = [
     'honey' => ['clean-dry-empty', 'oil-tool', 'fill', 'sweep-level', 'scrape-out'],
     'plain yogurt' => ['clean-dry-empty', 'fill', 'press-out-air', 'sweep-level', 'leave-in-cup', 'scrape-out'],
 ];
+/** What is safe to do, told apart by its words: nothing else in these questions is. */
+const SAFE = ['/^(Tie my hair back|Wash my hands|Put a clean apron|Taste nothing|Wipe it up|Read the label|Tell the teacher|Take (clean tools|two dry)|Lay it flat|Cut slowly|Wash it by itself|Pour it into a heat-proof|Say "hot behind|Turn the handle|Go to a bench|Wipe spilt|Dry my hands|Switch it off|Bend my knees|Ask somebody|Step back, warn|Throw away|Call the adult|Stand to the side)/'];
 const PICTURES = ['levelling heaped' => 'heaped', 'levelling hollow' => 'hollow', 'settling pressed' => 'pressed', 'filling gaps' => 'air-pockets', 'preparation lumpy' => 'lumps', 'eye_deg 35' => 'eye-above', 'eye_deg -30' => 'eye-below', 'held 1' => 'in-hand', 'curve top' => 'top-of-curve'];
 
 /** `1 3/4` as a float. */
@@ -138,6 +140,7 @@ function solve(Question $question, string $asked): mixed
 
             return $before;
         })(),
+        Skill::KeepSafe => $ids(static fn (Choice $choice): bool => (preg_match(SAFE[0], $said($choice)) === 1) !== str_contains($asked, 'not safe')),
         Skill::SpotPicture => [PICTURES[array_key_first($figure['hands']).' '.(string) array_values($figure['hands'])[0]]],
         default => null,
     };

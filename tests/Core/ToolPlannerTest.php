@@ -9,6 +9,8 @@ use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Plan\Fill;
 use Hovik\Core\Plan\FillSearch;
+use Hovik\Core\Plan\LinePlanner;
+use Hovik\Core\Plan\ToolPlan;
 use Hovik\Core\Plan\ToolPlanner;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\MeasureStandard;
@@ -16,6 +18,10 @@ use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Schools;
 use Hovik\Core\Technique\Step;
+use Hovik\Core\Weighing\Strictness;
+use Hovik\Core\Weighing\ToleranceLevel;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 uses(TestTrait::class);
 
@@ -124,4 +130,47 @@ it('levels once at most, and only as the class does, whatever the food and the s
             }
         }
     }
+});
+
+it('finds the next best tools for the same steps while some lie on the floor, exact or none', function () use ($us, $drawer) {
+    $pantry = Pantry::reference();
+    $planner = new LinePlanner($pantry, $drawer('dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4', 'liquid-measure-us-1-cup', 'spoon-us-1-tbsp'), $us, ToleranceLevel::Practised);
+    $without = function (array $out, string $id, string $amount) use ($planner, $pantry) {
+        $plan = $planner->plan($pantry->ingredient($id), Amount::of($amount, Unit::Cup), Strictness::Structural);
+
+        return $planner->without($out, $plan->ingredient, $plan->amount, $plan->method, $plan->plans->technique->steps);
+    };
+    $fills = fn (?ToolPlan $plan): ?array => $plan === null ? null : array_map(fn (Fill $fill) => "{$fill->count} {$fill->tool->id}", $plan->fills);
+    expect($fills($without(['dry-cup-us-1'], 'bread-flour', '1')))->toBe(['2 dry-cup-us-1-2'])
+        ->and($fills($without(['dry-cup-us-1', 'dry-cup-us-1-2'], 'bread-flour', '1')))->toBe(['4 dry-cup-us-1-4'])
+        ->and($fills($without([], 'bread-flour', '1')))->toBe(['1 dry-cup-us-1'])
+        ->and($without(['dry-cup-us-1-4', 'dry-cup-us-1-2', 'spoon-us-1-tbsp'], 'bread-flour', '1/4'))->toBeNull() // nothing exact is left
+        ->and($without(['liquid-measure-us-1-cup'], 'whole-milk', '1/2'))->toBeNull(); // a spoon has no line to read: other steps
+});
+
+it('never offers what lies on the floor, and gives the amount exactly, over drawers and amounts by chance', function () use ($us, $drawer) {
+    $pantry = Pantry::reference();
+    $owned = ['dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-3', 'dry-cup-us-1-4', 'spoon-us-1-tbsp', 'spoon-us-1-tsp', 'spoon-us-1-2-tsp', 'liquid-measure-us-1-cup'];
+    $offered = 0;
+    foreach (['bread-flour', 'light-brown-sugar', 'rolled-oats', 'honey', 'whole-milk', 'table-salt'] as $id) {
+        foreach (['1/4', '1/3', '1/2', '2/3', '3/4', '1', '1 1/2', '2'] as $amount) {
+            foreach (range(1, 6) as $seed) {
+                $random = new Randomizer(new Mt19937($seed));
+                $has = $random->pickArrayKeys(array_flip($owned), $random->getInt(3, count($owned)));
+                $planner = new LinePlanner($pantry, $drawer(...$has), $us, ToleranceLevel::Practised);
+                $plan = $planner->plan($pantry->ingredient($id), Amount::of($amount, Unit::Cup), Strictness::Structural);
+                $used = array_map(fn (Fill $fill) => $fill->tool->id, $plan->plans->best()->fills ?? []);
+                $out = array_slice($used, 0, 1);
+                $other = $planner->without($out, $plan->ingredient, $plan->amount, $plan->method, $plan->plans->technique->steps);
+                if ($other === null || $out === []) {
+                    continue;
+                }
+                $offered++;
+                $ml = array_sum(array_map(fn (Fill $fill) => $fill->toMark?->ml->toFloat() ?? $fill->count * $fill->tool->nominalMl->toFloat(), $other->fills));
+                expect(array_intersect($out, array_map(fn (Fill $fill) => $fill->tool->id, $other->fills)))->toBe([])
+                    ->and($ml)->toEqualWithDelta(Amount::of($amount, Unit::Cup)->inBase($us)->toFloat(), 0.01);
+            }
+        }
+    }
+    expect($offered)->toBeGreaterThan(40);
 });

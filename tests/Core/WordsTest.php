@@ -19,7 +19,7 @@ use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrase;
 use Hovik\Core\Words\Phrasebook;
 
-$patterns = fn (string $language): array => [...require dirname(__DIR__, 2)."/core/Words/$language.php", ...require dirname(__DIR__, 2)."/core/Words/$language.causes.php", ...require dirname(__DIR__, 2)."/core/Words/$language.practice.php"];
+$patterns = fn (string $language): array => array_merge(...array_map(static fn (string $file): array => require $file, glob(dirname(__DIR__, 2)."/core/Words/$language*.php")));
 
 it('says everything in both languages, with the same blanks to fill', function () use ($patterns) {
     [$en, $es] = [$patterns('en'), $patterns('es')];

@@ -12,7 +12,7 @@ beforeEach(function () {
     $this->url = "/api/sections/{$this->class->id}";
     $this->settings = fn (array $change = []): array => $change + [
         'name' => 'Foods 1', 'starts_at' => '09:00', 'ends_at' => '09:47', 'standard' => 'metric_250', 'tolerance_level' => 'exacting',
-        'methods' => ['dip-sweep'], 'schools' => ['top-read' => 'trusted'], 'shows_target' => true, 'asks_guess' => true, 'open_to_join' => false,
+        'methods' => ['dip-sweep'], 'schools' => ['top-read' => 'trusted'], 'shows_target' => true, 'asks_guess' => true, 'asks_prediction' => true, 'open_to_join' => false,
     ];
 });
 

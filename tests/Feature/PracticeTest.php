@@ -40,7 +40,7 @@ it('marks, explains, keeps the answer and goes on', function () {
 
 it('goes through every skill and every kind of answer', function () {
     $skills = $kinds = [];
-    for ($i = 0; $i < 45; $i++) {
+    for ($i = 0; $i < 60; $i++) {
         $asked = $this->getJson('/api/practice')->json();
         $skills[$asked['skill_id']] = true;
         $kinds[$asked['kind']] = true;
@@ -81,16 +81,16 @@ it('brings a run of wrong answers back', function () {
 });
 
 it('shows what the scale of the question shows', function () {
-    for ($i = 0; $i < 45; $i++) {
+    for ($i = 0; $i < 60; $i++) {
         $asked = $this->getJson('/api/practice')->json();
         if ($asked['kind'] === 'keys') {
             break;
         }
         ($this->answer)(true, $asked)->assertOk();
     }
-    $this->postJson("/api/practice/{$asked['turn']}/scale", ['keys' => []])->assertOk()->assertJsonStructure(['on', 'unit', 'number', 'has_bowl']);
-    $this->postJson("/api/practice/{$asked['turn']}/scale", ['keys' => ['kick']])->assertUnprocessable();
-    $this->postJson('/api/practice/999/scale', ['keys' => []])->assertConflict();
+    $this->postJson('/api/practice/scale', ['id' => $asked['id'], 'keys' => []])->assertOk()->assertJsonStructure(['on', 'unit', 'number', 'has_bowl']);
+    $this->postJson('/api/practice/scale', ['id' => $asked['id'], 'keys' => ['kick']])->assertUnprocessable();
+    $this->postJson('/api/practice/scale', ['id' => 'another', 'keys' => []])->assertConflict();
 });
 
 it('is each student\'s own, and nobody else\'s', function () {
@@ -103,7 +103,7 @@ it('is each student\'s own, and nobody else\'s', function () {
 });
 
 it('asks by the class\'s own drawer', function () {
-    for ($i = 0; $i < 45; $i++) {
+    for ($i = 0; $i < 60; $i++) {
         $asked = $this->getJson('/api/practice')->json();
         if ($asked['kind'] === 'tools') {
             break;

@@ -121,8 +121,10 @@ it('keeps weighings for good: the database refuses to change one', function () {
 });
 
 it('tells whoever listens, after the answer', function () {
-    $this->mock(Publisher::class)->shouldReceive('publish')->once()
-        ->with($this->lab->id, json_encode(['what' => 'weighing-stored', 'line' => $this->flour->id, 'station' => $this->station->id]));
+    $told = json_encode(['what' => 'weighing-stored', 'line' => $this->flour->id, 'station' => $this->station->id]);
+    $publisher = $this->mock(Publisher::class);
+    // The board hears what its stations hear; no other station does.
+    $publisher->shouldReceive('publish')->once()->with("labs/{$this->lab->id}/stations/{$this->station->id}", $told);
     $this->weigh($this->flour)->assertCreated();
 });
 

@@ -8,13 +8,15 @@ use App\Labs\FrozenLines;
 use App\Models\Weighing;
 use App\Words\Said;
 use Hovik\Core\Weighing\Explanation;
+use Hovik\Core\Weighing\Gain;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use OpenApi\Attributes as OA;
 
 /** @property Weighing $resource */
-#[OA\Schema(schema: 'Verdict', required: ['id', 'line_id', 'name', 'amount', 'student', 'attempt', 'verdict', 'grams', 'decimals', 'error_g', 'error_pct', 'tolerances', 'target_g', 'target_decimals', 'tolerance_g', 'low_g', 'high_g', 'scale_u_g', 'scale', 'step_g', 'advice', 'technique', 'ticked', 'earlier', 'working'], properties: [
+#[OA\Schema(schema: 'Verdict', required: ['id', 'line_id', 'name', 'family', 'amount', 'student', 'attempt', 'verdict', 'grams', 'decimals', 'error_g', 'error_pct', 'tolerances', 'target_g', 'target_decimals', 'tolerance_g', 'low_g', 'high_g', 'scale_u_g', 'scale', 'step_g', 'advice', 'technique', 'ticked', 'earlier', 'gain', 'predicted', 'working'], properties: [
     new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'line_id', type: 'integer'),
+    new OA\Property(property: 'family', type: 'string', description: 'Opens its page of the technique library.'),
     new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'amount', type: 'string'),
     new OA\Property(property: 'student', type: 'string'), new OA\Property(property: 'attempt', type: 'integer'),
     new OA\Property(property: 'verdict', ref: '#/components/schemas/VerdictWord'),
@@ -34,6 +36,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'earlier', type: 'array', items: new OA\Items(required: ['grams', 'decimals'], type: 'object', properties: [
         new OA\Property(property: 'grams', type: 'number'), new OA\Property(property: 'decimals', type: 'integer'),
     ]), description: "This station's earlier weighings of the line."),
+    new OA\Property(property: 'gain', type: 'string', nullable: true, description: 'How much closer than the attempt before.'), new OA\Property(property: 'predicted', type: 'string', nullable: true, description: 'What the student expected.'),
     new OA\Property(property: 'working', type: 'array', items: new OA\Items(type: 'string'), description: 'How the target and the band came about.'),
 ])]
 final class VerdictResource extends JsonResource
@@ -48,11 +51,14 @@ final class VerdictResource extends JsonResource
         $advice = Explanation::advice($judgement->fitness);
         $technique = $judgement->technique;
         $working = FrozenLines::working($line);
+        $before = $weighing->earlier()->last();
+        $gain = $before === null || $weighing->corrects_id !== null ? null : Gain::of($judgement->target, (float) $before->grams, $judgement->reading->grams);
 
         return [
             'id' => $weighing->id,
             'line_id' => $line->id,
             'name' => Said::ingredient($line->ingredient_id),
+            'family' => $line->family,
             'amount' => Said::frozen($line->measure),
             'student' => $weighing->student->name,
             'attempt' => $weighing->attempt,
@@ -75,6 +81,8 @@ final class VerdictResource extends JsonResource
                 'expected_g' => $technique->expectedG, 'error_g' => $technique->errorG, 'error_pct' => $technique->errorPct, 'verdict' => $technique->verdict->value,
             ],
             'ticked' => $weighing->ticked,
+            'gain' => $gain === null ? null : Said::phrase($gain),
+            'predicted' => $weighing->predicted,
             'earlier' => $weighing->earlier()
                 ->map(fn (Weighing $earlier): array => ['grams' => (float) $earlier->grams, 'decimals' => $earlier->decimals()])->all(),
             'working' => [...$working['how'], ...array_map(Said::phrase(...), Explanation::of($judgement)), ...$working['source']],

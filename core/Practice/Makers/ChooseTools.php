@@ -81,7 +81,7 @@ final class ChooseTools implements Maker
             new ToolCounts($ml, $suitable, [$jugs[0]], $counts),
             Phrase::of('practice.choose-tools.why', [...$with, 'plan' => Phrase::of('list.plus', ['parts' => array_map(static fn (Fill $fill): Phrase => Phrase::of('bench.fill', ['count' => $fill->count, 'tool' => $fill->tool->called(), 'mark' => '', 'marked' => 'no']), $best->fills)])]),
             array_map(static fn (Tool $tool): Choice => new Choice($tool->id, $tool->called(), null, ['kind' => $tool->kind->value, 'ml' => $tool->aboutMl, 'nominal' => $tool->nominal]), [...$suitable, $jugs[0]]),
-            family: $ingredient->family, condition: Phrase::of('practice.choose-tools.any'),
+            about: $ingredient->family, condition: Phrase::of('practice.choose-tools.any'),
         );
     }
 

@@ -39,7 +39,7 @@ final class ConvertToGrams implements Maker
         return new Question(
             Skill::Convert, Phrase::of('practice.convert', ['food' => Foods::name($ingredient), 'grams' => ShownGrams::of($cup), 'amount' => $amount]),
             new Number($right, array_filter($slips, static fn (BigRational $slip): bool => $slip->minus($right)->abs()->isGreaterThan($within->multipliedBy(2))), $within),
-            Phrase::of('practice.convert.why', ['amount' => $amount, 'grams' => ShownGrams::of($cup), 'total' => ShownGrams::of($right)]), family: $ingredient->family,
+            Phrase::of('practice.convert.why', ['amount' => $amount, 'grams' => ShownGrams::of($cup), 'total' => ShownGrams::of($right)]), about: $ingredient->family,
         );
     }
 }

@@ -53,7 +53,7 @@ final class ReadJug implements Maker
                 'kind' => $jug->kind->value, 'ml' => $jug->aboutMl, 'level_ml' => $mark->about, 'liquid' => self::LIQUIDS[$liquid], 'eye_deg' => $dice->between(20, 40),
                 'marks' => array_map(static fn (Mark $one): array => ['text' => $one->text, 'ml' => $one->about], $jug->marks),
             ],
-            family: $setting->pantry->ingredient($liquid)->family,
+            about: $setting->pantry->ingredient($liquid)->family,
         );
     }
 

@@ -22,6 +22,9 @@ export class Problem extends Error {
 
 const cookie = (name: string) => document.cookie.match(new RegExp(`(?:^|; )${name}=([^;]*)`))?.[1];
 
+/** A network that swallows everything is as good as none. */
+const SLOWEST_MS = 8000;
+
 const manners: Middleware = {
   onRequest({ request }) {
     request.headers.set("Accept", "application/json");
@@ -53,6 +56,27 @@ const client = createClient<paths>({ baseUrl: "/", credentials: "same-origin", f
 client.use(manners);
 
 export default client;
+
+/** Stores something under its own id: what the outbox sends. */
+export async function send(url: string, json: unknown): Promise<unknown> {
+  const headers = new Headers({ Accept: "application/json", "Content-Type": "application/json" });
+  const token = cookie("XSRF-TOKEN");
+  if (token) headers.set("X-XSRF-TOKEN", decodeURIComponent(token));
+  headers.set("Accept-Language", i18n.language);
+  const request = new Request(url, {
+    method: "PUT",
+    headers,
+    body: JSON.stringify(json),
+    credentials: "same-origin",
+    signal: AbortSignal.timeout(SLOWEST_MS),
+  });
+  const response = await withFreshToken(request).catch(() => {
+    throw new Problem(0, i18n.t("problem.network"));
+  });
+  const answer = await response.json().catch(() => ({}));
+  if (!response.ok) throw new Problem(response.status, answer.message ?? i18n.t("problem.server"), answer.errors ?? {});
+  return answer;
+}
 
 /** The body of an answer that must have one: failures have been thrown by then. */
 export async function body<T>(answer: Promise<{ data?: T }>): Promise<T> {

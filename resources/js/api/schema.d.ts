@@ -364,6 +364,142 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/events/{event}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Something happened at this station; sent twice it is stored once */
+        put: operations["stationEvent"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/events/{event}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** The teacher checks, sends back, releases, sees, notes */
+        put: operations["teacherEvent"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/pause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Pause the open lab: tablets say so; what they still send is kept */
+        post: operations["pauseLab"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/resume": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Go on with a paused lab, the same day or another */
+        post: operations["resumeLab"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/reopen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Open a closed lab again, with all that was weighed */
+        post: operations["reopenLab"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/weighings/{weighing}/correction": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Put a wrong entry right: a new weighing takes its place, the old one stays, struck through */
+        put: operations["correctWeighing"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/weighings/{weighing}/causes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a weighing may come from, for the teacher */
+        get: operations["causesForTeacher"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/scale-checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A scale against a known weight, before the lab */
+        post: operations["checkScale"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labs/{lab}/open": {
         parameters: {
             query?: never;
@@ -392,6 +528,23 @@ export interface paths {
         put?: never;
         /** Close the open lab; station tablets are signed out */
         post: operations["closeLab"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Weigh-ins from paper: judged as they are typed, or stored all at once */
+        post: operations["typeInPaper"];
         delete?: never;
         options?: never;
         head?: never;
@@ -492,10 +645,64 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** One question for the whole class to answer on paper, by the class's own drawer and cup */
+        /** One question for the whole class, by the class's own drawer and cup */
         get: operations["projectQuestion"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/class-question": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is being asked on the class's devices */
+        get: operations["askedOfClass"];
+        /** Show the answer on the devices too; nobody answers after that */
+        put: operations["showAnswerToClass"];
+        /** Ask it on the class's devices, in place of the one before */
+        post: operations["askClass"];
+        /** Take it off the devices; what was answered stays */
+        delete: operations["endClassQuestion"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class-question": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What my class is being asked */
+        get: operations["classQuestion"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class-question/{asked}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** My answer to it; kept once, and marked when the teacher shows the answer */
+        post: operations["answerWithClass"];
         delete?: never;
         options?: never;
         head?: never;
@@ -536,7 +743,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/practice/{turn}/scale": {
+    "/api/practice/scale": {
         parameters: {
             query?: never;
             header?: never;
@@ -545,8 +752,59 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What the drawn scale of this question shows after these keys */
+        /** What the drawn scale of a question shows after these keys */
         post: operations["practiceScale"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/tasks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Set practice for the class, or for one student */
+        post: operations["setPractice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/tasks/{task}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take set practice back */
+        delete: operations["withdrawPractice"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/tasks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What has been set for this student */
+        get: operations["practiceTasks"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -741,6 +999,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/labs/{lab}/period": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The plan of a lab from bell to bell */
+        get: operations["period"];
+        /** How long its fixed blocks take, in minutes */
+        put: operations["changePeriod"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes/{recipe}/labs": {
         parameters: {
             query?: never;
@@ -879,6 +1155,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/techniques": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How each family of food is measured, the class's way, and the tools to know */
+        get: operations["techniques"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today": {
         parameters: {
             query?: never;
@@ -965,6 +1258,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kitchen/checks/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** The station is set up, or cleaned up: all of its list is ticked */
+        put: operations["checkStation"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kitchen": {
         parameters: {
             query?: never;
@@ -1031,7 +1341,28 @@ export interface components {
             shows_target: boolean;
             /** @description A student names a cause before the ranking is shown. */
             asks_guess: boolean;
+            /** @description A student says what it will be before the weight is in. */
+            asks_prediction: boolean;
             open_to_join: boolean;
+        };
+        LabEventSent: {
+            /**
+             * @description Something that happened at a station, as a device or the teacher's desk sends it.
+             * @enum {string}
+             */
+            kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "counted" | "undone";
+            line_id?: number | null;
+            /** @description Of a teacher's. */
+            station_id?: number | null;
+            student_id?: number | null;
+            /** @description reason, text, tool, step and seen, label and minutes, timer, event; by kind. */
+            detail?: {
+                [key: string]: string | number;
+            };
+        };
+        /** @description A choice, a number as typed, a list in order, counts by tool, words by place, or keys. */
+        PracticeAnswer: string | (string | number)[] | {
+            [key: string]: number;
         };
         RecipeSummary: {
             /** @description A pasted recipe. */
@@ -1184,9 +1515,62 @@ export interface components {
             time_zone: string;
             lines: components["schemas"]["BoardLine"][];
             stations: {
+                /** @description s since 1970: it asked for its check */
+                ready_at: number | null;
+                /** @description s since 1970: its hand went up */
+                help_at: number | null;
+                /** @description Lines to be measured yet, or again. */
+                left: number[];
+                released: boolean;
+                /** @description Its tools are counted back. */
+                counted: boolean;
+                stuck: {
+                    /** @enum {string} */
+                    why: "misses" | "quiet";
+                    line: number | null;
+                } | null;
+                last_at: number | null;
+                /** @description Lines whose shared supply it has. */
+                out: number[];
+                dropped: string[];
+                timers: {
+                    id: string;
+                    label: string;
+                    ends_at: number;
+                }[];
+                sent_back: {
+                    line: number;
+                    reason: string;
+                }[];
+                checked: number[];
+                /** @description Steps the teacher saw. */
+                seen: {
+                    line: number;
+                    step: string;
+                    /** @enum {string} */
+                    seen: "done" | "not-done" | "unseen";
+                }[];
+                notes: {
+                    at: number;
+                    text: string;
+                }[];
+                members: {
+                    id: number;
+                    name: string;
+                }[];
+                /** @description Its check is recorded. */
+                set_up: boolean;
+                clean_up: boolean;
                 id: number;
                 name: string;
                 students: string[];
+            }[];
+            scales: {
+                id: number;
+                name: string;
+                /** @description Today, against a known weight. */
+                checked: boolean;
+                passed: boolean;
             }[];
             /** @description Every attempt, by line, station and attempt. */
             weighings: components["schemas"]["BoardWeighing"][];
@@ -1203,18 +1587,26 @@ export interface components {
             title: string;
             /** @enum {string} */
             state: "prepared" | "open" | "closed";
+            paused: boolean;
             /** Format: date-time */
             opened_at: string | null;
             /** Format: date-time */
             closed_at: string | null;
         };
         BoardLine: {
+            /** @description Opens its page of the technique library. */
+            family: string;
             id: number;
             name: string;
             /** @example 1 3/4 cups */
             amount: string;
             target_g: number;
             tolerance_g: number;
+            steps: {
+                id: string;
+                text: string;
+            }[];
+            shared: boolean;
             /** @description In which the target is shown. */
             decimals: number;
             working: string[];
@@ -1232,6 +1624,13 @@ export interface components {
             error_pct: number;
             /** @description The error in tolerances, signed; for drawing. */
             tolerances: number;
+            /** @enum {string} */
+            source: "typed" | "scale" | "practice" | "paper";
+            scale_checked: boolean;
+            together: number;
+            predicted: string | null;
+            /** @description A wrong entry, kept; a later one stands for it. */
+            corrected: boolean;
             scale_u_g: number;
             /** Format: date-time */
             at: string;
@@ -1312,6 +1711,18 @@ export interface components {
                 capacity: number;
             }[];
         };
+        KitchenFill: {
+            /** @description Id. */
+            tool: string;
+            kind: string;
+            ml: number;
+            count: number;
+            /** @example 1/2 cup */
+            nominal: string;
+            to_mark: string | null;
+            mark_ml: number | null;
+            called: string;
+        };
         Kitchen: {
             /**
              * @description What a student or a station's tablet works by. A line's target is not in here.
@@ -1320,6 +1731,7 @@ export interface components {
             kind: "student" | "station";
             name: string;
             section: string;
+            station_id: number | null;
             /** @description Null while the student has no place. */
             station: string | null;
             /** @description Who may be measuring: all of a station, or the student alone. */
@@ -1332,6 +1744,33 @@ export interface components {
                 id: number;
                 title: string;
             } | null;
+            set_up: components["schemas"]["KitchenCheck"] | null;
+            clean_up: components["schemas"]["KitchenCheck"] | null;
+            /** @description The teacher has paused the lab. */
+            paused: boolean;
+            asks_prediction: boolean;
+            /** @description Null while no lab is open. */
+            gate: {
+                /** @description Has asked for its check. */
+                ready: boolean;
+                /** @description Everything is weighed, nothing sent back. */
+                can_be_ready: boolean;
+                released: boolean;
+                /** @description Of the recipe; null until the teacher has released the station. */
+                directions: string[] | null;
+            } | null;
+            /** @description Its hand is up. */
+            help: boolean;
+            timers: {
+                id: string;
+                label: string;
+                /** @description s since 1970 */
+                ends_at: number;
+            }[];
+            /** @description Lines as the period plan has them at this station; free to change. */
+            order: number[];
+            /** @description Tools on the floor, by id. */
+            dropped: string[];
             scales: {
                 id: number;
                 name: string;
@@ -1342,15 +1781,19 @@ export interface components {
             }[];
             lines: components["schemas"]["KitchenLine"][];
         };
-        KitchenFill: {
-            kind: string;
-            ml: number;
-            count: number;
-            /** @example 1/2 cup */
-            nominal: string;
-            to_mark: string | null;
-            mark_ml: number | null;
-            called: string;
+        KitchenCheck: {
+            lab_id: number;
+            lab: string;
+            done: boolean;
+            /** @description Who ticked it. */
+            by: string | null;
+            items: {
+                id: string;
+                said: string;
+                how: string;
+            }[];
+            /** @description Cautions of today's foods. */
+            care: string[];
         };
         KitchenLine: {
             id: number;
@@ -1365,7 +1808,10 @@ export interface components {
             recipe_says: string;
             /** @description Of a line that is weighed out, not measured: how much. Elsewhere no target is told before the weight is in. */
             weigh_out: string | null;
+            /** @description As planned; while one of those lies on the floor, the next best tools for the same steps, where there are any. */
             fills: components["schemas"]["KitchenFill"][];
+            /** @description Of the tools as planned: those on the floor. */
+            fallen: components["schemas"]["KitchenFill"][];
             /** @description Tools, then helpers, by name. */
             fetch: string[];
             /** @description Why these tools, in a sentence. */
@@ -1383,6 +1829,20 @@ export interface components {
             cautions: string[];
             /** @description Scales fine enough to judge this line. */
             fit_scales: number[];
+            /** @description By scale that is too coarse: so many measures on it at once; not there where a finer scale is better. */
+            together: {
+                [key: string]: number;
+            };
+            /** @description It stays in its cup: weighed full, then empty. */
+            by_difference: boolean;
+            /** @description Of what is counted: each is ticked by itself. */
+            pieces: number | null;
+            /** @description Of a shared supply: there (on the shelf), ours, or out (at another station). */
+            shelf: string | null;
+            /** @description Why the teacher sent it back; null once weighed again. */
+            sent_back: string | null;
+            /** @description The teacher has let it stand. */
+            checked: boolean;
             /** @description This station's, first to last. */
             attempts: {
                 id: string;
@@ -1390,6 +1850,10 @@ export interface components {
                 verdict: components["schemas"]["VerdictWord"];
                 tolerances: number;
                 student: string;
+                grams: number;
+                decimals: number;
+                /** @description A wrong entry, replaced by a later one. */
+                corrected: boolean;
             }[];
         };
         /** @enum {string} */
@@ -1425,6 +1889,28 @@ export interface components {
                 on: string;
             } | null;
         };
+        AskedOfClass: {
+            /** @description What is being asked on the class's devices, and how it was answered: counts, no names, since it stands on the wall. */
+            id: number;
+            skill: string;
+            level: number;
+            seed: number;
+            /** @description The answer is shown on the devices. */
+            shown: boolean;
+            answered: number;
+            /** @description Students in the class. */
+            of: number;
+            right: number;
+            /** @description How many chose each, where one is chosen. */
+            choices: {
+                [key: string]: number;
+            };
+            /** @description What those who were wrong believe, most first. */
+            missed: {
+                said: string;
+                times: number;
+            }[];
+        };
         ClassPractice: {
             /** @description What they get ready for; null: all skills. */
             lab: string | null;
@@ -1432,6 +1918,31 @@ export interface components {
             skills: {
                 id: string;
                 said: string;
+                /** @description A safety point. */
+                safety: boolean;
+            }[];
+            /** @description All that can be set. */
+            all: {
+                id: string;
+                said: string;
+                safety: boolean;
+            }[];
+            /**
+             * Format: date
+             * @description The day of the lab.
+             */
+            due_on: string | null;
+            /** @description What is set, due first. */
+            tasks: {
+                id: number;
+                /** @description Null: the whole class. */
+                student: string | null;
+                aims: string[];
+                /** Format: date */
+                due_on: string;
+                /** @description Who has shown all of it. */
+                done: string[];
+                open: string[];
             }[];
             students: {
                 id: number;
@@ -1443,12 +1954,25 @@ export interface components {
                 shown: string[];
                 /** @description Tried, shown or not. */
                 met: string[];
+                /** @description Answered wrongly last: these come back. */
+                returning: string[];
             }[];
             /** @description What the class gets wrong most, with what is so instead. */
             missed: {
                 said: string;
                 times: number;
             }[];
+        };
+        PracticeMarked: {
+            /** @description Null: it was not answered. */
+            right: boolean | null;
+            /** @description What somebody who answers so believes. */
+            because: string | null;
+            explanation: string;
+            /** @description Where more than one answer is right. */
+            condition: string | null;
+            /** @description Right choices, or steps in order, where there are choices. */
+            key: string[];
         };
         PracticeQuestion: {
             /** @description The student's first question is 0. */
@@ -1470,6 +1994,8 @@ export interface components {
                 tool: components["schemas"]["PracticeTool"] | null;
             }[];
             figure: components["schemas"]["PracticeFigure"];
+            /** @description A family of food, or a safety point. */
+            about: string | null;
             done_today: number;
             /** @description So many are asked for. */
             a_day: number;
@@ -1535,6 +2061,8 @@ export interface components {
             item: number;
             /** @description As written. */
             text: string | null;
+            /** @description Opens its page of the technique library. */
+            family: string;
             name: string;
             amount: string;
             measure: string;
@@ -1546,6 +2074,8 @@ export interface components {
             steps: string[];
             /** @description The steps as one reminder, without what every technique shares. */
             technique: string;
+            /** @description Stands on the common shelf. */
+            shared: boolean;
             target_g: number;
             decimals: number;
             tolerance_g: number;
@@ -1564,6 +2094,43 @@ export interface components {
             }[];
             working: string[];
             source: string | null;
+        };
+        PeriodPlan: {
+            title: string;
+            section: string;
+            minutes: number;
+            /** @example 10:05 */
+            starts_at: string;
+            /** @description s from the bell */
+            end_s: number;
+            fits: boolean;
+            /** @description Left before the bell; negative: too long. */
+            spare_minutes: number;
+            /** @description What is scarce, in words. */
+            bottleneck: string | null;
+            /** @description What one more of it would save. */
+            saves: {
+                name: string;
+                minutes: number;
+                said: string;
+            }[];
+            blocks: {
+                id: string;
+                name: string;
+                minutes: number;
+            }[];
+            stations: string[];
+            /** @description s since 1970, while the lab is open */
+            opened_at: number | null;
+            timeline: {
+                /** @description Place in stations; null: everybody. */
+                station: number | null;
+                what: string;
+                /** @description Ingredient, or block. */
+                name: string;
+                start_s: number;
+                end_s: number;
+            }[];
         };
         RecipeSheet: {
             id: number;
@@ -1615,6 +2182,8 @@ export interface components {
             open: boolean;
             /** @description The ingredient and what is done to it. */
             reads_as: string | null;
+            /** @description Whose technique measures it. */
+            family: string | null;
             questions: {
                 id: string;
                 text: string;
@@ -1677,6 +2246,72 @@ export interface components {
             name: string | null;
             school: string | null;
         };
+        Library: {
+            families: components["schemas"]["TechniquePage"][];
+            /** @description To know by picture, size and use. */
+            tools: {
+                kind: string;
+                called: string;
+                use: string;
+                /** @description What to watch for. */
+                mind: string;
+                /** @description False: not in the class's drawer, the usual sizes are shown. */
+                owned: boolean;
+                sizes: components["schemas"]["PracticeTool"][];
+            }[];
+            /** @description What to take care of. */
+            safety: {
+                id: string;
+                name: string;
+                care: string;
+                why: string;
+            }[];
+            /** @description Whose rules come first. */
+            first: string;
+        };
+        TechniquePage: {
+            /** @example fine-powder */
+            id: string;
+            name: string;
+            because: string;
+            foods: string[];
+            /** @description The food it is shown on. */
+            example: string;
+            /** @description Kind; null: counted, or straight onto the scale. */
+            tool: string | null;
+            /** @example 1 cup */
+            amount: string | null;
+            /**
+             * @description g
+             * @example 125
+             */
+            target: string | null;
+            steps: {
+                id: string;
+                text: string;
+                why: string;
+                care: string | null;
+            }[];
+            mistakes: {
+                cause: string;
+                said: string;
+                tell: string;
+                grams: string;
+                /** @description g, without its sign */
+                error: string;
+                verdict: components["schemas"]["VerdictWord"];
+                /** @description Signed. */
+                tolerances: number;
+            }[];
+            /** @description Where cooks disagree. */
+            schools: {
+                question: string;
+                ours: string;
+                others: string[];
+            }[];
+            /** @description Cautions that come with the food. */
+            care: string[];
+        };
         Today: {
             time_zone: string;
             /** @description Names of scales that no known weight has been put on yet. */
@@ -1711,6 +2346,8 @@ export interface components {
         Verdict: {
             id: string;
             line_id: number;
+            /** @description Opens its page of the technique library. */
+            family: string;
             name: string;
             amount: string;
             student: string;
@@ -1748,6 +2385,10 @@ export interface components {
                 grams: number;
                 decimals: number;
             }[];
+            /** @description How much closer than the attempt before. */
+            gain: string | null;
+            /** @description What the student expected. */
+            predicted: string | null;
             /** @description How the target and the band came about. */
             working: string[];
         };
@@ -2534,6 +3175,235 @@ export interface operations {
             404: components["responses"]["NotFound"];
         };
     };
+    stationEvent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description ULID made on the device. */
+                event: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LabEventSent"];
+            };
+        };
+        responses: {
+            /** @description Stored. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kitchen"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    teacherEvent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+                event: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LabEventSent"];
+            };
+        };
+        responses: {
+            /** @description Stored. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    pauseLab: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Paused. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    resumeLab: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Goes on. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    reopenLab: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Open again. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    correctWeighing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+                weighing: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description ULID of the new one. */
+                    id: string;
+                    grams: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Corrected. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    causesForTeacher: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+                weighing: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Likeliest first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Causes"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    checkScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    scale_id: number;
+                    nominal_g: string;
+                    reading_g: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Whether it passed. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        passed: boolean;
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     openLab: {
         parameters: {
             query?: never;
@@ -2580,6 +3450,58 @@ export interface operations {
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
+        };
+    };
+    typeInPaper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description False: only say what they would be. */
+                    store: boolean;
+                    entries: {
+                        /** @description ULID: sent twice it is stored once. */
+                        id: string;
+                        line_id: number;
+                        station_id: number;
+                        student_id: number;
+                        scale_id: number;
+                        grams: string;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description Each with its verdict, or what is wrong with it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        stored: boolean;
+                        entries: {
+                            id: string;
+                            verdict: string | null;
+                            error_g: number | null;
+                            tolerances: number | null;
+                            problem: string | null;
+                        }[];
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
     pantry: {
@@ -2797,16 +3719,194 @@ export interface operations {
                             id: string;
                             said: string;
                         }[];
-                        explanation: string;
-                        condition: string | null;
-                        /** @description Right choices, or steps in order, where there are choices. */
-                        key: string[];
+                        marked: components["schemas"]["PracticeMarked"];
                     };
                 };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    askedOfClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description With how it was answered; null: nothing is asked. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        asked: components["schemas"]["AskedOfClass"] | null;
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    showAnswerToClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Shown. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        asked: components["schemas"]["AskedOfClass"];
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    askClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    skill: string;
+                    level: number;
+                    seed: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Asked. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        asked: components["schemas"]["AskedOfClass"];
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    endClassQuestion: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken off. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        asked: components["schemas"]["AskedOfClass"] | null;
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    classQuestion: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Null: nothing just now. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description To listen for the next one. */
+                        section_id: number;
+                        asked: {
+                            id: number;
+                            /** @description As turn 0. */
+                            question: components["schemas"]["PracticeQuestion"];
+                            answered: boolean;
+                            answer: components["schemas"]["PracticeAnswer"] | null;
+                            marked: components["schemas"]["PracticeMarked"] | null;
+                        } | null;
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+        };
+    };
+    answerWithClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                asked: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    id: string;
+                    answer: components["schemas"]["PracticeAnswer"];
+                };
+            };
+        };
+        responses: {
+            /** @description Kept. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
         };
     };
@@ -2844,10 +3944,7 @@ export interface operations {
             content: {
                 "application/json": {
                     id: string;
-                    /** @description A choice, a number as typed, a list in order, counts by tool, words by place, or keys. */
-                    answer?: string | (string | number)[] | {
-                        [key: string]: number;
-                    };
+                    answer?: components["schemas"]["PracticeAnswer"];
                 };
             };
         };
@@ -2858,16 +3955,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        right: boolean;
-                        /** @description What somebody who answers so believes. */
-                        because: string | null;
-                        explanation: string;
-                        /** @description Where more than one answer is right. */
-                        condition: string | null;
-                        /** @description Right choices, where there were choices. */
-                        key: string[];
-                    };
+                    "application/json": components["schemas"]["PracticeMarked"];
                 };
             };
             401: components["responses"]["SignedOut"];
@@ -2879,14 +3967,14 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                turn: number;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
                 "application/json": {
+                    /** @description Of the question that comes now, or of what the class is asked. */
+                    id: string;
                     keys: string[];
                 };
             };
@@ -2913,6 +4001,103 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
+        };
+    };
+    setPractice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Skills and safety points. */
+                    aims: string[];
+                    /** @description Null: the whole class. */
+                    student_id?: number | null;
+                    /** Format: date */
+                    due_on: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Set. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassPractice"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    withdrawPractice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                task: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back; what was answered stays. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassPractice"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    practiceTasks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Due first comes first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        tasks: {
+                            id: number;
+                            /** Format: date */
+                            due_on: string;
+                            done: boolean;
+                            late: boolean;
+                            aims: {
+                                id: string;
+                                said: string;
+                                shown: boolean;
+                            }[];
+                        }[];
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
         };
     };
     portions: {
@@ -3168,6 +4353,8 @@ export interface operations {
                      * @enum {string}
                      */
                     way?: "checked" | "weight" | "volume";
+                    /** @description Stands on the common shelf. */
+                    shared?: boolean;
                 };
             };
         };
@@ -3260,6 +4447,66 @@ export interface operations {
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
+        };
+    };
+    period: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its timeline. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeriodPlan"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    changePeriod: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description By block. */
+                    minutes: {
+                        [key: string]: number;
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description The new plan. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeriodPlan"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Invalid"];
         };
     };
     makeLab: {
@@ -3543,6 +4790,33 @@ export interface operations {
             429: components["responses"]["TooMany"];
         };
     };
+    techniques: {
+        parameters: {
+            query?: {
+                /** @description A teacher's class; a student and a station read their own. */
+                section?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The library. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Library"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     today: {
         parameters: {
             query?: never;
@@ -3693,6 +4967,41 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    checkStation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "set-up" | "clean-up";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    lab_id: number;
+                    ticked: string[];
+                    /** @description Who ticked it, where the tablet knows. */
+                    student_id?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Recorded; sent again it stays as it was. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kitchen"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     kitchen: {
         parameters: {
             query?: never;
@@ -3754,8 +5063,22 @@ export interface operations {
                     line_id: number;
                     student_id: number | null;
                     scale_id: number | null;
-                    /** @description As typed; decimal point or comma. */
-                    grams: string;
+                    /** @description As typed; decimal point or comma. Not given where the cup is weighed full and empty. */
+                    grams?: string | null;
+                    full_g?: string | null;
+                    empty_g?: string | null;
+                    /** @description So many level measures on the scale at once; 1 where not given. */
+                    together?: number | null;
+                    /**
+                     * @description What the student expected.
+                     * @enum {string|null}
+                     */
+                    predicted?: "level" | "heaped" | "shy" | null;
+                    /**
+                     * @description typed where not given
+                     * @enum {string|null}
+                     */
+                    source?: "typed" | "scale" | "practice" | "paper" | null;
                     /** @description Step ids seen done. */
                     ticked: string[];
                 };

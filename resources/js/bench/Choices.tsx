@@ -1,5 +1,6 @@
 import { useTranslation } from "react-i18next";
 import { shown } from "../kit/numbers";
+import TechniqueLink from "../technique/TechniqueLink";
 import { type Bench, BOWLS, type Options } from "./bench";
 
 const GROUPS = ["preparation", "filling", "settling", "levelling"] as const;
@@ -11,6 +12,7 @@ export default function Choices({ bench, options }: { bench: Bench; options: Opt
   const { t, i18n } = useTranslation();
   const { setup, hands } = bench;
   const isPoured = options.offered.levelling.length === 1;
+  const family = options.ingredients.find((one) => one.id === setup.ingredient)?.family;
   const amount = `${setup.amount} ${setup.unit}`;
   return (
     <section className="bench-choices" aria-label={t("bench.choices")}>
@@ -73,6 +75,11 @@ export default function Choices({ bench, options }: { bench: Bench; options: Opt
           ))}
         </select>
       </label>
+      {family && (
+        <p className="bench-how">
+          <TechniqueLink family={family} />
+        </p>
+      )}
       {GROUPS.filter((group) => options.offered[group].length > 1).map((group) => (
         <fieldset key={group} className="bench-group">
           <legend>{t(`bench.${group}.title`)}</legend>

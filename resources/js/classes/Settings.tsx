@@ -133,6 +133,14 @@ export default function Settings({ one }: { one: Class }) {
       <label className="opt">
         <input
           type="checkbox"
+          checked={draft.asks_prediction}
+          onChange={(event) => keep({ asks_prediction: event.target.checked })}
+        />
+        <span>{t("class.asksPrediction")}</span>
+      </label>
+      <label className="opt">
+        <input
+          type="checkbox"
           checked={draft.open_to_join}
           onChange={(event) => keep({ open_to_join: event.target.checked })}
         />

@@ -10,7 +10,7 @@ import FieldProblem from "../kit/FieldProblem";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
 import ToolRow from "../kit/ToolRow";
-import { useDay } from "../prepare/day";
+import { useDay } from "../kit/useDay";
 
 type Drawer = Schemas["Drawer"];
 type Tool = Drawer["tools"][number];

@@ -10,6 +10,15 @@ type Drawn = { width: number; depth: number; before: number; element: React.Reac
 const cupPath = (w: number, d: number) =>
   `M0 0 L${w * 0.055} ${d * 0.74} Q${w * 0.07} ${d} ${w * 0.2} ${d} H${w * 0.8} Q${w * 0.93} ${d} ${w * 0.945} ${d * 0.74} L${w} 0`;
 
+/** A tool's lettering, under it. */
+function Name({ x, below, children }: { x: number; below: number; children: string }) {
+  return (
+    <text x={x} y={below + 24} textAnchor="middle" className="fr" fontSize={19} fontWeight={600} fill="currentColor">
+      {children.replace("/", "⁄")}
+    </text>
+  );
+}
+
 function cup(fill: Fill, k: number): Drawn {
   const r = Math.cbrt(fill.ml / CUP.ml);
   const [w, d, handle] = [CUP.wide * r * k, CUP.deep * r * k, 2.2 * k];
@@ -62,17 +71,9 @@ function spoon(fill: Fill, k: number): Drawn {
           strokeWidth={3}
         />
         <path d={`M${w} 0H${w + handle}`} stroke="currentColor" strokeWidth={5.5} strokeLinecap="round" />
-        <text
-          x={(w + handle) / 2}
-          y={d + 24}
-          textAnchor="middle"
-          className="fr"
-          fontSize={19}
-          fontWeight={600}
-          fill="currentColor"
-        >
-          {fill.nominal.replace("/", "⁄")}
-        </text>
+        <Name x={(w + handle) / 2} below={d}>
+          {fill.nominal}
+        </Name>
       </>
     ),
   };
@@ -147,41 +148,74 @@ function stick(fill: Fill, k: number): Drawn {
   };
 }
 
+/** A ringed measure: a cup with a ring at each quarter of what it holds, its name below instead of inside. */
+function ringed(fill: Fill, k: number): Drawn {
+  const { width, depth, before, element } = cup({ ...fill, nominal: "" }, k);
+  const w = width - 2.2 * k;
+  return {
+    width,
+    depth: depth + 30,
+    before,
+    element: (
+      <>
+        {element}
+        {[0.25, 0.5, 0.75].map((part) => (
+          <path key={part} d={`M${w * 0.1} ${depth * (1 - part)}H${w * 0.9}`} stroke="currentColor" strokeWidth={2} />
+        ))}
+        <Name x={w / 2} below={depth}>
+          {fill.nominal}
+        </Name>
+      </>
+    ),
+  };
+}
+
 const draw = (fill: Fill, k: number): Drawn => {
+  if (fill.kind === "graduated-dry-measure" && fill.mark_ml === null) return ringed(fill, k);
   if (fill.kind === "measuring-spoon") return spoon(fill, k);
   if (fill.kind === "butter-wrapper") return stick(fill, k);
   if (fill.kind.endsWith("liquid-measure")) return jug(fill, k);
   return cup(fill, k);
 };
 
-/** Tools in section, hung from one rim at one scale (k px a cm): a cup for each fill, so what is drawn is what is done. Without a label it is an ornament of words beside it. */
+/** px after which a row is full, at k = 14 and under: what does not fit hangs from the next rim, so lettering stays as large. */
+const ROW = 460;
+
+/** Tools in section, hung from a rim at one scale (k px a cm): a cup for each fill, so what is drawn is what is done. Without a label it is an ornament of words beside it. */
 export default function ToolRow({ fills, label, k = 14 }: { fills: Fill[]; label: string; k?: number }) {
   const each = fills.flatMap((fill) => Array.from({ length: Math.min(fill.count, 8) }, () => fill));
-  let x = 6;
-  let depth = 0;
+  const rims = [{ y: 0, x: 6, depth: 0 }];
   const hung = each.map((fill, i) => {
     const drawn = draw(fill, k);
-    const left = x + drawn.before;
-    x = left + drawn.width + 16;
-    depth = Math.max(depth, drawn.depth);
+    let rim = rims[rims.length - 1] as (typeof rims)[number];
+    if (rim.x > 6 && rim.x + drawn.before + drawn.width > ROW * Math.max(1, k / 14)) {
+      rim = { y: rim.y + rim.depth + 16, x: 6, depth: 0 };
+      rims.push(rim);
+    }
+    const left = rim.x + drawn.before;
+    rim.x = left + drawn.width + 16;
+    rim.depth = Math.max(rim.depth, drawn.depth);
     return (
       // biome-ignore lint/suspicious/noArrayIndexKey: fills of one plan, in order
-      <g key={i} transform={`translate(${left} 0)`}>
+      <g key={i} transform={`translate(${left} ${rim.y})`}>
         {drawn.element}
       </g>
     );
   });
-  const width = Math.max(x, 200);
+  const width = Math.max(200, ...rims.map((rim) => rim.x));
+  const height = Math.max(...rims.map((rim) => rim.y + rim.depth)) + 10;
   return (
     // biome-ignore lint/a11y/noSvgWithoutTitle: named by its label, or hidden beside words that name it
     <svg
-      viewBox={`0 -5 ${width} ${depth + 10}`}
+      viewBox={`0 -5 ${width} ${height}`}
       width={width}
-      height={depth + 10}
+      height={height}
       fill="none"
       {...(label === "" ? { "aria-hidden": true } : { role: "img", "aria-label": label })}
     >
-      <path d={`M0 0H${width}`} stroke="currentColor" strokeWidth={3} />
+      {rims.map((rim) => (
+        <path key={rim.y} d={`M0 ${rim.y}H${width}`} stroke="currentColor" strokeWidth={3} />
+      ))}
       {hung}
     </svg>
   );

@@ -1,33 +1,45 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { type CSSProperties, type KeyboardEvent, useEffect, useMemo, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
-import { useParams } from "react-router";
-import client, { asProblem, body } from "../api/client";
+import { Link, useParams } from "react-router";
 import Loading from "../app/Loading";
+import { useLive } from "../app/live";
 import ProblemNote from "../app/ProblemNote";
 import { isDark } from "../app/theme";
-import FieldProblem from "../kit/FieldProblem";
 import { Screen } from "../kit/icons";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
 import VerdictGlyph, { type Verdict } from "../kit/VerdictGlyph";
-import { type Board, byCell, cellKey } from "./board";
+import { type Board, boardOf, byCell, cellKey } from "./board";
+import Cell, { type CellActs, type Place } from "./Cell";
 import CellPanel from "./CellPanel";
-import { useLive } from "./live";
+import { Desk, isTyping, useDesk } from "./desk";
+import HandOver from "./HandOver";
+import LabKeys from "./LabKeys";
+import NowByPlan from "./NowByPlan";
+import ScaleChecks from "./ScaleChecks";
+import StationPanel from "./StationPanel";
 import Tally from "./Tally";
+import UndoBar from "./UndoBar";
+import Waiting, { inOrder } from "./Waiting";
 
 const VERDICTS: Verdict[] = ["level", "heaped", "shy", "too-close"];
 
 export default function BoardScreen() {
   const { lab = "" } = useParams();
-  const live = useLive(lab);
+  const live = useLive(`/live/labs/${lab}`, ["board", lab]);
   const board = useQuery({
-    queryKey: ["board", lab],
-    queryFn: () => body(client.GET("/api/labs/{lab}/board", { params: { path: { lab: Number(lab) } } })),
-    refetchInterval: live === "live" ? 60_000 : 5000,
+    ...boardOf(Number(lab)),
+    refetchInterval: live === "live" ? 30_000 : 5000,
     refetchIntervalInBackground: true,
   });
-  if (board.data) return <Cups board={board.data} live={live} />;
+  if (board.data) {
+    return (
+      <Desk lab={board.data.lab.id}>
+        <Cups board={board.data} live={live} />
+      </Desk>
+    );
+  }
   if (board.isPending) return <Loading />;
   return <ProblemNote error={board.error} retry={board.refetch} />;
 }
@@ -46,7 +58,8 @@ function useProjection(): [boolean, () => void] {
   return [on, () => setOn(!on)];
 }
 
-type Place = { row: number; column: number };
+/** In place of a column: the whole station. */
+const WHOLE = -1;
 
 /** Stations by ingredients: a cup for each, by its latest verdict. Arrows move, Enter opens, Esc closes. */
 function Cups({ board, live }: { board: Board; live: "live" | "polling" }) {
@@ -81,10 +94,38 @@ function Cups({ board, live }: { board: Board; live: "live" | "polling" }) {
     }
     if (event.key === "Escape") setOpened(undefined);
   };
+  // The same for every cell all the time, so that only a cell that changed is drawn again.
+  const latest = useRef({ keys, projected });
+  latest.current = { keys, projected };
+  const acts = useMemo<CellActs>(
+    () => ({
+      keys: (event) => latest.current.keys(event),
+      focus: setPlace,
+      open: (to) => !latest.current.projected && setOpened(to),
+    }),
+    [],
+  );
+  const { say, undo } = useDesk();
+  const openStation = (id: number) =>
+    setOpened({ row: board.stations.findIndex((one) => one.id === id), column: WHOLE });
   useEffect(() => {
     const hear = (event: globalThis.KeyboardEvent) => {
-      if (event.key.toLowerCase() !== "p" || event.ctrlKey || event.metaKey || event.altKey) return;
-      if (!(event.target instanceof HTMLInputElement)) project();
+      if (event.key === "Escape") {
+        setOpened(undefined);
+        if (document.activeElement instanceof HTMLElement && isTyping(event)) document.activeElement.blur();
+      }
+      if (isTyping(event)) return;
+      const key = event.key.toLowerCase();
+      if (key === "p") project();
+      if (key === "z") undo();
+      if (key === "h") {
+        const waiting = inOrder(board);
+        const at = waiting.findIndex(({ station }) => opened && board.stations[opened.row]?.id === station.id);
+        const next = waiting[(at + 1) % waiting.length];
+        if (next) openStation(next.station.id);
+      }
+      const whole = opened?.column === WHOLE && board.stations[opened.row];
+      if (key === "a" && whole && board.lab.state === "open") say({ kind: "released", station_id: whole.id });
     };
     window.addEventListener("keydown", hear);
     return () => window.removeEventListener("keydown", hear);
@@ -117,9 +158,10 @@ function Cups({ board, live }: { board: Board; live: "live" | "polling" }) {
           <button type="button" className="btn btn-outline" aria-pressed={projected} onClick={project}>
             <Screen /> {t(projected ? "board.projectOff" : "board.project")} <kbd className="kbd">P</kbd>
           </button>
-          {board.lab.state === "open" && <CloseLab lab={board.lab.id} />}
+          <LabKeys board={board} />
         </span>
       </div>
+      {!projected && <Waiting board={board} onOpen={(one) => openStation(one.id)} />}
       <div className="board-wrap">
         <div className="board-l">
           <table
@@ -151,51 +193,51 @@ function Cups({ board, live }: { board: Board; live: "live" | "polling" }) {
               {board.stations.map((one, row) => (
                 <tr key={one.id}>
                   <th scope="row">
-                    <b>{one.name}</b>
+                    <b>
+                      {projected ? (
+                        one.name
+                      ) : (
+                        <button
+                          type="button"
+                          className="station-name"
+                          onClick={() => setOpened({ row, column: WHOLE })}
+                        >
+                          {one.name}
+                        </button>
+                      )}
+                    </b>
+                    {one.help_at !== null && <span className="tag-now">{t("board.hand")}</span>}
+                    {one.released && <span className="tag-done">{t("board.isReleased")}</span>}
+                    {one.ready_at !== null && <span className="tag-now">{t("board.isReady")}</span>}
                     {!projected && <span className="soft">{one.students.join(", ")}</span>}
+                    {board.lab.state === "open" && !one.set_up && (
+                      <span className="tag-now">{t("board.notSetUp")}</span>
+                    )}
+                    {one.clean_up && <span className="soft">{t("board.cleanUp")}</span>}
                   </th>
                   {board.lines.map((of, column) => {
                     const weighings = cells.get(cellKey(one.id, of.id)) ?? [];
                     const last = weighings[weighings.length - 1];
-                    const verdict = t(`verdict.${last?.verdict ?? "none"}`);
-                    const here = place.row === row && place.column === column;
-                    const label = last
-                      ? t("board.cellWeighed", {
-                          station: one.name,
-                          line: of.name,
-                          verdict,
-                          grams: shown(last.grams, last.decimals, i18n.language),
-                          count: weighings.length,
-                        })
-                      : t("board.cell", { station: one.name, line: of.name, verdict });
                     return (
                       <td key={of.id}>
-                        <button
-                          type="button"
-                          className="cell"
-                          data-cell={`${row}/${column}`}
-                          tabIndex={here ? 0 : -1}
-                          aria-label={label}
-                          aria-pressed={opened?.row === row && opened.column === column}
-                          onFocus={() => setPlace({ row, column })}
-                          onKeyDown={keys}
-                          onClick={() => !projected && setOpened({ row, column })}
-                        >
-                          {last && (
-                            <>
-                              <VerdictGlyph
-                                verdict={last.verdict}
-                                tolerances={last.tolerances}
-                                size={projected ? 66 : 54}
-                                hidden
-                              />
-                              <span className="g num">
-                                {shown(last.grams, last.decimals, i18n.language)}
-                                <Tally count={weighings.length} />
-                              </span>
-                            </>
-                          )}
-                        </button>
+                        <Cell
+                          row={row}
+                          column={column}
+                          station={one.name}
+                          line={of.name}
+                          verdict={last?.verdict}
+                          tolerances={last?.tolerances ?? 0}
+                          grams={last?.grams ?? 0}
+                          decimals={last?.decimals ?? 0}
+                          times={weighings.length}
+                          counting={weighings.filter((weighing) => !weighing.corrected).length}
+                          isBack={one.sent_back.some((back) => back.line === of.id)}
+                          isChecked={one.checked.includes(of.id)}
+                          isHere={place.row === row && place.column === column}
+                          isOpened={opened?.row === row && opened.column === column}
+                          isLarge={projected}
+                          acts={acts}
+                        />
                       </td>
                     );
                   })}
@@ -220,42 +262,28 @@ function Cups({ board, live }: { board: Board; live: "live" | "polling" }) {
           <aside className="side" aria-label={t("board.attempts")}>
             {station && line ? (
               <CellPanel
+                board={board}
                 station={station}
                 line={line}
                 weighings={cells.get(cellKey(station.id, line.id)) ?? []}
-                timeZone={board.time_zone}
               />
+            ) : station ? (
+              <StationPanel key={station.id} board={board} station={station} />
             ) : (
-              <p>{board.weighings.length === 0 ? t("board.empty") : t("board.pick")}</p>
+              <>
+                <p>{board.weighings.length === 0 ? t("board.empty") : t("board.pick")}</p>
+                {board.lab.paused && <HandOver board={board} />}
+                {board.lab.state === "open" && <NowByPlan lab={board.lab.id} />}
+                {board.lab.state === "open" && <ScaleChecks board={board} />}
+                <Link className="quiet underline" to={`/labs/${board.lab.id}/paper`}>
+                  {t("paper.link")}
+                </Link>
+              </>
             )}
           </aside>
         )}
       </div>
+      <UndoBar board={board} />
     </main>
-  );
-}
-
-/** Closing signs the tablets out, so it asks once more, in the same place. */
-function CloseLab({ lab }: { lab: number }) {
-  const { t } = useTranslation();
-  const queries = useQueryClient();
-  const [sure, setSure] = useState(false);
-  const closing = useMutation({
-    mutationFn: async () => void (await client.POST("/api/labs/{lab}/close", { params: { path: { lab } } })),
-    onSettled: () => queries.invalidateQueries(),
-  });
-  return (
-    <span>
-      <button
-        type="button"
-        className={`btn ${sure ? "btn-now" : "btn-outline"}`}
-        aria-busy={closing.isPending}
-        onClick={() => (sure ? closing.mutate() : setSure(true))}
-        onBlur={() => setSure(false)}
-      >
-        {t(sure ? "board.closeSure" : "board.close")}
-      </button>
-      <FieldProblem>{closing.isError ? asProblem(closing.error).message : undefined}</FieldProblem>
-    </span>
   );
 }

@@ -3,22 +3,25 @@ import KitchenFraction from "../kit/KitchenFraction";
 import LevelStrip from "../kit/LevelStrip";
 import { shown, signed } from "../kit/numbers";
 import VerdictGlyph from "../kit/VerdictGlyph";
-import type { BoardLine, Station, Weighing } from "./board";
+import TechniqueLink from "../technique/TechniqueLink";
+import type { Board, BoardLine, Station, Weighing } from "./board";
+import LinePanel from "./LinePanel";
 
-type Props = { station: Station; line: BoardLine; weighings: Weighing[]; timeZone: string };
+type Props = { board: Board; station: Station; line: BoardLine; weighings: Weighing[] };
 
 /** One station's weighings of one ingredient, and how its target came about. */
-export default function CellPanel({ station, line, weighings, timeZone }: Props) {
+export default function CellPanel({ board, station, line, weighings }: Props) {
   const { t, i18n } = useTranslation();
   const last = weighings[weighings.length - 1];
-  const clock = new Intl.DateTimeFormat(i18n.language, { timeStyle: "short", timeZone });
+  const clock = new Intl.DateTimeFormat(i18n.language, { timeStyle: "short", timeZone: board.time_zone });
   return (
     <>
       <div>
         <h2>{station.name}</h2>
         <p className="soft pt-1">{station.students.join(", ")}</p>
         <p className="running pt-2 text-[1rem]">
-          <strong>{line.name}</strong> <KitchenFraction>{line.amount}</KitchenFraction>
+          <strong>{line.name}</strong> <KitchenFraction>{line.amount}</KitchenFraction>{" "}
+          <TechniqueLink family={line.family} />
         </p>
       </div>
       {last ? (
@@ -40,21 +43,26 @@ export default function CellPanel({ station, line, weighings, timeZone }: Props)
             highG={line.target_g + line.tolerance_g}
             decimals={line.decimals}
             latest={{ grams: last.grams, decimals: last.decimals, verdict: last.verdict, uncertaintyG: last.scale_u_g }}
-            earlier={weighings.slice(0, -1)}
+            earlier={weighings.slice(0, -1).filter((one) => !one.corrected)}
           />
         </div>
       ) : (
         <p>{t("board.nobody")}</p>
       )}
+      <LinePanel key={`${station.id} ${line.id}`} board={board} station={station} line={line} last={last} />
       {weighings.length > 0 && (
         <section>
           <h3 className="side-h">{t("board.attempts")}</h3>
           <ol>
             {weighings.map((one) => (
-              <li key={one.id} className="attempt">
+              <li key={one.id} className={`attempt ${one.corrected ? "is-corrected" : ""}`}>
                 <VerdictGlyph verdict={one.verdict} tolerances={one.tolerances} size={28} />
                 <span>
                   <strong className="num">{shown(one.grams, one.decimals, i18n.language)} g</strong> {one.student}
+                  {one.corrected && <span className="soft"> {t("board.corrected")}</span>}
+                  {one.together > 1 && <span className="soft"> {t("board.together", { count: one.together })}</span>}
+                  {one.source === "practice" && <span className="soft"> {t("board.practice")}</span>}
+                  {!one.scale_checked && <span className="soft"> {t("board.unchecked")}</span>}
                 </span>
                 <span className="soft num">{clock.format(new Date(one.at))}</span>
               </li>

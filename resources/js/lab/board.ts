@@ -1,9 +1,16 @@
-import type { Schemas } from "../api/client";
+import { queryOptions } from "@tanstack/react-query";
+import client, { body, type Schemas } from "../api/client";
 
 export type Board = Schemas["Board"];
 export type BoardLine = Schemas["BoardLine"];
 export type Weighing = Schemas["BoardWeighing"];
 export type Station = Board["stations"][number];
+
+export const boardOf = (lab: number) =>
+  queryOptions({
+    queryKey: ["board", String(lab)],
+    queryFn: () => body(client.GET("/api/labs/{lab}/board", { params: { path: { lab } } })),
+  });
 
 /** The weighings of each cell, first to last, by `station/line`. */
 export function byCell(board: Board): Map<string, Weighing[]> {

@@ -7,6 +7,7 @@ import Loading from "../app/Loading";
 import ProblemNote from "../app/ProblemNote";
 import Field from "../kit/Field";
 import { shown } from "../kit/numbers";
+import TechniqueLink from "../technique/TechniqueLink";
 import NearestMeasure from "./NearestMeasure";
 import NewFood from "./NewFood";
 
@@ -65,7 +66,9 @@ function PantryPage({ entries }: { entries: Entry[] }) {
                     {entry.name}
                   </button>
                 </th>
-                <td>{t(`family.${entry.family}`)}</td>
+                <td>
+                  <TechniqueLink family={entry.family}>{t(`family.${entry.family}`)}</TechniqueLink>
+                </td>
                 <td className="num">
                   <b>{shown(entry.grams, decimals(entry.grams), i18n.language)} g</b>{" "}
                   <span className="soft">{t(`pantry.${entry.per}`)}</span>

@@ -6,7 +6,8 @@ import ToolRow from "../kit/ToolRow";
 import type { Answer, Choice, Question } from "./practice";
 import ScaleKeys from "./ScaleKeys";
 
-type Marked = { right: boolean; key: string[] } | undefined;
+/** Once answered; with what is right, once that may be known. */
+type Marked = { key: string[] } | undefined;
 type Props = {
   question: Question;
   answer: Answer | undefined;

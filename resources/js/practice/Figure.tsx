@@ -28,6 +28,7 @@ export default function Figure({ question }: { question: Question }) {
       nominal: "1 cup",
       to_mark: isJug ? "3/4 cup" : null,
       mark_ml: isJug ? 177.4 : null,
+      tool: "",
       called: "",
     };
     return (

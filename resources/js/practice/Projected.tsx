@@ -1,8 +1,8 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { Link } from "react-router";
-import client, { body } from "../api/client";
+import { Link, useSearchParams } from "react-router";
+import client, { body, type Schemas } from "../api/client";
 import Loading from "../app/Loading";
 import ProblemNote from "../app/ProblemNote";
 import { Tick } from "../kit/icons";
@@ -12,37 +12,53 @@ import "../../css/bench.css";
 import "../../css/practice.css";
 import "../../css/ready.css";
 import Figure from "./Figure";
+import { type AskedOfClass, useAskedOfClass } from "./useAskedOfClass";
 
 const LEVELS = [1, 2, 3];
 
-/** One question large on the wall; the class answers on paper, then the answer is shown. */
+const FIRST = { skill: "read-jug", level: 1, seed: 1 };
+
+/** One question large on the wall; the class answers on paper or on its devices, then the answer is shown. */
 export default function Projected() {
   const { t } = useTranslation();
+  const [search] = useSearchParams();
   const today = useQuery({ queryKey: ["today"], queryFn: () => body(client.GET("/api/today")) });
-  const section = today.data?.sections[0]?.id;
-  const [setup, setSetup] = useState({ skill: "read-jug", level: 1, seed: 1 });
-  const [isShown, show] = useState(false);
-  const asked = useQuery({
+  const sections = today.data?.sections ?? [];
+  const section = sections.find((one) => String(one.id) === search.get("class")) ?? sections[0];
+  const asked = useAskedOfClass(section?.id);
+  if (today.isPending) return <Loading />;
+  if (today.data && section === undefined) return <p className="ready">{t("ready.noClass")}</p>;
+  if (asked.now === undefined || section === undefined) return <Loading />;
+  return <OnTheWall section={section.id} now={asked.now} {...asked.acts} />;
+}
+
+type Props = { section: number; now: Schemas["AskedOfClass"] | null } & AskedOfClass["acts"];
+
+function OnTheWall({ section, now, ask, show, end }: Props) {
+  const { t } = useTranslation();
+  const [picked, pick] = useState(FIRST);
+  const [isOpen, open] = useState(false);
+  const setup = now ? { skill: now.skill, level: now.level, seed: now.seed } : picked;
+  const isShown = now ? now.shown : isOpen;
+  const wall = useQuery({
     queryKey: ["projected", section, setup],
     queryFn: () =>
-      body(
-        client.GET("/api/sections/{section}/question", {
-          params: { path: { section: section ?? 0 }, query: setup },
-        }),
-      ),
-    enabled: section !== undefined,
+      body(client.GET("/api/sections/{section}/question", { params: { path: { section }, query: setup } })),
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
   });
+  // Another skill or level is looked at before it is asked; another question of the same kind goes out at once.
   const change = (part: Partial<typeof setup>) => {
-    setSetup({ ...setup, ...part });
-    show(false);
+    const next = { ...setup, seed: 1, ...part };
+    pick(next);
+    open(false);
+    if (now && part.seed === undefined) end();
+    if (now && part.seed !== undefined) ask(next);
   };
-  if (today.isPending) return <Loading />;
-  if (today.data && section === undefined) return <p className="ready">{t("ready.noClass")}</p>;
-  if (asked.isError) return <ProblemNote error={asked.error} retry={asked.refetch} />;
-  if (!asked.data) return <Loading />;
-  const { question, skills, explanation, condition, key } = asked.data;
+  if (wall.isError) return <ProblemNote error={wall.error} retry={wall.refetch} />;
+  if (!wall.data) return <Loading />;
+  const { question, skills, marked } = wall.data;
+  const { explanation, condition, key } = marked;
   return (
     <main className="ready projected">
       <header className="ready-head">
@@ -51,7 +67,7 @@ export default function Projected() {
         </Link>
         <label className="ready-class">
           <span className="unseen">{t("ready.skill")}</span>
-          <select value={setup.skill} onChange={(event) => change({ skill: event.target.value, seed: 1 })}>
+          <select value={setup.skill} onChange={(event) => change({ skill: event.target.value })}>
             {skills.map((skill) => (
               <option key={skill.id} value={skill.id}>
                 {skill.said}
@@ -61,7 +77,7 @@ export default function Projected() {
         </label>
         <label className="ready-class">
           <span className="unseen">{t("ready.level")}</span>
-          <select value={setup.level} onChange={(event) => change({ level: Number(event.target.value), seed: 1 })}>
+          <select value={setup.level} onChange={(event) => change({ level: Number(event.target.value) })}>
             {LEVELS.map((level) => (
               <option key={level} value={level}>
                 {t("ready.levelNo", { level })}
@@ -69,13 +85,42 @@ export default function Projected() {
             ))}
           </select>
         </label>
-        <button type="button" className="btn btn-outline" onClick={() => change({ seed: setup.seed + 1 })}>
+        <button
+          type="button"
+          className="btn btn-outline"
+          aria-pressed={now !== null}
+          onClick={() => {
+            pick(setup);
+            if (now) end();
+            else ask(setup);
+          }}
+        >
+          {t(now ? "ready.stopAsking" : "ready.askHere")}
+        </button>
+        <button
+          type="button"
+          className={`btn ${isShown ? "btn-primary" : "btn-outline"}`}
+          onClick={() => change({ seed: setup.seed + 1 })}
+        >
           {t("ready.another")}
         </button>
-        <button type="button" className="btn btn-primary" aria-pressed={isShown} onClick={() => show(!isShown)}>
-          {t(isShown ? "ready.hide" : "ready.show")}
-        </button>
+        {!(now && isShown) && (
+          <button
+            type="button"
+            className={`btn ${isShown ? "btn-outline" : "btn-primary"}`}
+            aria-pressed={isShown}
+            onClick={() => (now ? show() : open(!isShown))}
+          >
+            {t(isShown ? "ready.hide" : "ready.show")}
+          </button>
+        )}
       </header>
+      {now && (
+        <p className="projected-count num" role="status">
+          {t("ready.answered", { count: now.answered, of: now.of })}
+          {isShown && <b>{t("ready.wereRight", { count: now.right, of: now.answered })}</b>}
+        </p>
+      )}
       <h1 aria-live="polite">
         <KitchenFraction>{question.prompt}</KitchenFraction>
       </h1>
@@ -97,6 +142,9 @@ export default function Projected() {
                   <KitchenFraction>{choice.said}</KitchenFraction>
                 </span>
               )}
+              {now && isShown && question.kind === "choice" && (
+                <span className="projected-chose num">{t("ready.chose", { count: now.choices[choice.id] ?? 0 })}</span>
+              )}
               {isShown && place >= 0 && (
                 <span className="p-key">
                   {question.kind === "order" ? <b className="num">{place + 1}</b> : <Tick size={26} />}
@@ -113,6 +161,11 @@ export default function Projected() {
             <KitchenFraction>{explanation}</KitchenFraction>
           </p>
           {condition && <p className="soft">{condition}</p>}
+          {now?.missed.map((one) => (
+            <p key={one.said}>
+              <b className="num">{t("ready.times", { count: one.times })}</b> {one.said}
+            </p>
+          ))}
         </section>
       )}
     </main>

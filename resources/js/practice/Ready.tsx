@@ -7,6 +7,7 @@ import Loading from "../app/Loading";
 import ProblemNote from "../app/ProblemNote";
 import { Tick } from "../kit/icons";
 import "../../css/ready.css";
+import SetPractice from "./SetPractice";
 
 /** Before the lab: which skills its lines ask for, who has shown them, and what the class gets wrong most. */
 export default function Ready() {
@@ -24,6 +25,8 @@ export default function Ready() {
   if (!today.data) return <ProblemNote error={today.error} retry={today.refetch} />;
   if (practice.isError) return <ProblemNote error={practice.error} retry={practice.refetch} />;
   const { data } = practice;
+  const skills = data?.skills.filter((one) => !one.safety) ?? [];
+  const points = data?.skills.filter((one) => one.safety) ?? [];
   const ready = data?.students.filter((student) => student.ready).length ?? 0;
   return (
     <main className="ready">
@@ -41,7 +44,10 @@ export default function Ready() {
             </select>
           </label>
         )}
-        <Link className="btn btn-outline" to="/practise/question">
+        <Link className="btn btn-outline" to={`/practise/techniques?class=${section}`}>
+          {t("ready.techniques")}
+        </Link>
+        <Link className="btn btn-outline" to={`/practise/question?class=${section}`}>
           {t("ready.project")}
         </Link>
         <Link className="btn btn-primary" to="/practise/bench">
@@ -54,16 +60,18 @@ export default function Ready() {
           <section>
             <p className="py-3">{t("ready.count", { count: ready, of: data.students.length })}</p>
             {data.students.length > 0 && (
-              <div className="ready-scroll">
+              // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by keyboard
+              <section className="ready-scroll" aria-label={t("ready.student")} tabIndex={0}>
                 <table className="ready-t">
                   <thead>
                     <tr>
                       <th scope="col">{t("ready.student")}</th>
-                      {data.skills.map((skill) => (
+                      {skills.map((skill) => (
                         <th key={skill.id} scope="col">
                           {skill.said}
                         </th>
                       ))}
+                      {points.length > 0 && <th scope="col">{t("ready.safety")}</th>}
                       <th scope="col">{t("ready.questions")}</th>
                     </tr>
                   </thead>
@@ -74,7 +82,7 @@ export default function Ready() {
                           {student.name}
                           {student.ready && <span className="ready-tag">{t("ready.ready")}</span>}
                         </th>
-                        {data.skills.map((skill) => {
+                        {skills.map((skill) => {
                           const state = student.shown.includes(skill.id)
                             ? "shown"
                             : student.met.includes(skill.id)
@@ -83,19 +91,23 @@ export default function Ready() {
                           return (
                             <td key={skill.id} className={`is-${state}`}>
                               {state === "shown" && <Tick size={20} />}
-                              <span className={state === "tried" ? "" : "unseen"}>{t(`ready.${state}`)}</span>
+                              <span className={state === "tried" ? "" : "unseen"}>
+                                {t(student.returning.includes(skill.id) ? "ready.returning" : `ready.${state}`)}
+                              </span>
                             </td>
                           );
                         })}
+                        {points.length > 0 && <Safety points={points} shown={student.shown} />}
                         <td className="num">{student.answered}</td>
                       </tr>
                     ))}
                   </tbody>
                 </table>
-              </div>
+              </section>
             )}
           </section>
           <aside>
+            {section !== undefined && <SetPractice key={section} section={section} practice={data} />}
             <h2 className="h2rim">{t("ready.missed")}</h2>
             {data.missed.length === 0 && <p className="soft py-3">{t("ready.nothing")}</p>}
             <ol>
@@ -110,5 +122,19 @@ export default function Ready() {
         </div>
       )}
     </main>
+  );
+}
+
+/** How many of the safety points a student has shown; all: a tick. */
+function Safety({ points, shown }: { points: { id: string }[]; shown: string[] }) {
+  const { t } = useTranslation();
+  const count = points.filter((point) => shown.includes(point.id)).length;
+  return (
+    <td className={count === points.length ? "is-shown" : "is-tried num"}>
+      {count === points.length && <Tick size={20} />}
+      <span className={count === points.length ? "unseen" : ""}>
+        {t("ready.safetyOf", { count, of: points.length })}
+      </span>
+    </td>
   );
 }

@@ -19,8 +19,7 @@ export default function ScaleKeys({ question, answer, marked, onAnswer }: Props)
   const keys = Array.isArray(answer) ? answer.map(String) : [];
   const scale = useQuery({
     queryKey: ["practice-scale", question.id, keys],
-    queryFn: () =>
-      body(client.POST("/api/practice/{turn}/scale", { params: { path: { turn: question.turn } }, body: { keys } })),
+    queryFn: () => body(client.POST("/api/practice/scale", { body: { id: question.id, keys } })),
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
     enabled: !marked,

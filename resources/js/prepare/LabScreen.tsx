@@ -11,7 +11,8 @@ import FieldProblem from "../kit/FieldProblem";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
 import ToolRow from "../kit/ToolRow";
-import { useDay } from "./day";
+import { useDay } from "../kit/useDay";
+import TechniqueLink from "../technique/TechniqueLink";
 
 type Sheet = Schemas["LabSheet"];
 type Line = Schemas["LabSheetLine"];
@@ -124,6 +125,11 @@ function LabPage({ sheet }: { sheet: Sheet }) {
                 </Link>
               </li>
             ))}
+            <li>
+              <Link className="desk-link" to={`/labs/${sheet.id}/period`}>
+                {t("period.link")}
+              </Link>
+            </li>
             {["chart", "labels"].map((what) => (
               <li key={what}>
                 <Link className="desk-link" to={`/print/${what}`}>
@@ -160,6 +166,7 @@ function LabLineRow({ lab, line, frozen }: { lab: number; line: Line; frozen: bo
         strictness: (typeof STRICTNESS)[number];
         way: (typeof WAYS)[number];
         tolerance_pct: number | null;
+        shared: boolean;
       }>,
     ) =>
       void (await client.PUT("/api/labs/{lab}/items/{item}", {
@@ -177,7 +184,9 @@ function LabLineRow({ lab, line, frozen }: { lab: number; line: Line; frozen: bo
   return (
     <tr>
       <td className="paper running">
-        <b className="display text-[1.0625rem]">{line.name}</b>
+        <b className="display text-[1.0625rem]">
+          <TechniqueLink family={line.family}>{line.name}</TechniqueLink>
+        </b>
         <span className="amt block">
           <KitchenFraction>{line.measure}</KitchenFraction>
         </span>
@@ -272,6 +281,15 @@ function LabLineRow({ lab, line, frozen }: { lab: number; line: Line; frozen: bo
             </option>
           ))}
         </select>
+        <label className="lab-shared">
+          <input
+            type="checkbox"
+            checked={line.shared}
+            disabled={frozen}
+            onChange={(event) => judging.mutate({ shared: event.target.checked })}
+          />
+          {t("lab.shared")}
+        </label>
         {!frozen && (
           <button
             type="button"

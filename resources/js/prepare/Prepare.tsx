@@ -8,7 +8,7 @@ import Loading from "../app/Loading";
 import ProblemNote from "../app/ProblemNote";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
-import { useDay } from "./day";
+import { useDay } from "../kit/useDay";
 
 /** Paste a recipe; the kitchen's recipes; the labs being prepared. */
 export default function Prepare() {

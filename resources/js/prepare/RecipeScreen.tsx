@@ -9,6 +9,7 @@ import FieldProblem from "../kit/FieldProblem";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
 import { useFocusKept } from "../kit/useFocusKept";
+import TechniqueLink from "../technique/TechniqueLink";
 import ChangeRecipe from "./ChangeRecipe";
 import MakeLab from "./MakeLab";
 import Mend from "./Mend";
@@ -170,14 +171,21 @@ function LineRow({ recipe, line, hasFlour, mending, mend }: RowProps) {
     : line.mended
       ? `${t("recipe.mended")}: ${line.reads_as}`
       : line.reads_as
-        ? `${t("recipe.readAs", { name: line.reads_as })}${scaled ? `, ${scaled.handling}` : ""}`
+        ? t("recipe.readAs", { name: line.reads_as })
         : line.questions[0]?.text;
   return (
     <>
       <tr className={line.open ? "open" : line.skip ? "skipped" : ""}>
         <td className="paper">
           <WrittenLine line={line} />
-          <span className="soft block text-[0.8125rem]">{reading}</span>
+          <span className="soft block text-[0.8125rem]">
+            {reading}
+            {scaled && line.family && !line.skip && (
+              <>
+                , <TechniqueLink family={line.family}>{scaled.handling}</TechniqueLink>
+              </>
+            )}
+          </span>
         </td>
         <td>
           {scaled && (

@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import { useTranslation } from "react-i18next";
 import KitchenFraction from "../kit/KitchenFraction";
-import { useDay } from "../prepare/day";
+import { useDay } from "../kit/useDay";
 import type { Sheet } from "./PrintLab";
 
 type Props = { title: string; under?: string; sheet: Sheet; children: ReactNode };

@@ -3,6 +3,8 @@ import type { Schemas } from "../api/client";
 import { useLabSheet } from "../prepare/LabScreen";
 import BlankSheets from "./BlankSheets";
 import PrintFrame, { Waiting } from "./PrintFrame";
+import PrintHandOver from "./PrintHandOver";
+import PrintPeriod from "./PrintPeriod";
 import RecipeSheet from "./RecipeSheet";
 import ShoppingList from "./ShoppingList";
 import StationCards from "./StationCards";
@@ -16,6 +18,8 @@ const PAGES: Record<string, (props: { sheet: Sheet }) => React.ReactNode> = {
   list: ShoppingList,
   techniques: TechniqueCards,
   blank: BlankSheets,
+  period: PrintPeriod,
+  "hand-over": PrintHandOver,
 };
 
 /** A print page of a lab. */

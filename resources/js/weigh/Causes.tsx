@@ -4,6 +4,7 @@ import { useTranslation } from "react-i18next";
 import client, { asProblem, body } from "../api/client";
 import CauseRows from "../kit/CauseRows";
 import FieldProblem from "../kit/FieldProblem";
+import TechniqueLink from "../technique/TechniqueLink";
 import type { Result } from "./kitchen";
 
 /** What a miss may come from. The student may say first what they believe; a class may ask for that. */
@@ -46,9 +47,10 @@ export default function Causes({ result, working }: { result: Result; working: R
           {none || asks_first
             ? null
             : guess === null
-              ? t("causes.tap")
+              ? (result.gain ?? t("causes.tap"))
               : t("causes.yours", { cause: said(choices, guess) })}
         </p>
+        {!asks_first && <TechniqueLink family={result.family} />}
         {working}
       </div>
       {asks_first ? (

@@ -5,7 +5,10 @@ import { Back, Tick } from "../kit/icons";
 import KitchenFraction from "../kit/KitchenFraction";
 import ToolRow from "../kit/ToolRow";
 import VerdictGlyph from "../kit/VerdictGlyph";
+import TechniqueLink from "../technique/TechniqueLink";
+import Counting from "./Counting";
 import { useDraft } from "./draft";
+import Fetching from "./Fetching";
 import { type Line, useKitchen } from "./kitchen";
 import StationHead from "./StationHead";
 
@@ -33,6 +36,7 @@ function Measuring({ line }: { line: Line }) {
       <StationHead kitchen={kitchen} line={line} />
       <main className="measure">
         <section>
+          {line.sent_back !== null && <p className="sent-back">{t("gate.sentBack", { why: line.sent_back })}</p>}
           <p className="eyebrow">{line.name}</p>
           <h1 className={`w-amt ${line.amount.length > 11 ? "long" : ""}`}>
             <KitchenFraction>{line.amount}</KitchenFraction>
@@ -60,6 +64,8 @@ function Measuring({ line }: { line: Line }) {
               )}
             </div>
           )}
+          <Counting line={line} />
+          <Fetching line={line} />
           {line.watch && (
             <p className="watch">
               <VerdictGlyph verdict={line.watch.leads_to} size={64} hidden />
@@ -74,6 +80,7 @@ function Measuring({ line }: { line: Line }) {
         </section>
         <section>
           <h2 className="unseen">{t("measure.steps")}</h2>
+          <TechniqueLink family={line.family} />
           <ol className="todo">
             {line.steps.map((step) => {
               const done = draft.ticked.includes(step.id);

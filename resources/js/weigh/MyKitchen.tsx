@@ -4,11 +4,18 @@ import { Link, useNavigate } from "react-router";
 import LanguageButton from "../app/LanguageButton";
 import { useSignOut } from "../app/session";
 import FieldProblem from "../kit/FieldProblem";
-import KitchenFraction from "../kit/KitchenFraction";
 import VerdictGlyph from "../kit/VerdictGlyph";
-import { useChoice } from "./draft";
-import { type Line, latest, nextLine, useKitchen } from "./kitchen";
+import { useKept } from "../outbox/outbox";
+import AskedBar from "../practice/AskedBar";
+import Directions from "./Directions";
+import { useChosenId } from "./draft";
+import Gate from "./Gate";
+import Ingredients from "./Ingredients";
+import { type Line, nextLine, useKitchen } from "./kitchen";
+import SetForMe from "./SetForMe";
+import StationCheck, { useIsDone } from "./StationCheck";
 import StationHead from "./StationHead";
+import { useHappened } from "./useHappened";
 
 /** What to do now: who is measuring, and the ingredients with how they stand. */
 export default function MyKitchen() {
@@ -16,13 +23,48 @@ export default function MyKitchen() {
   const go = useNavigate();
   const kitchen = useKitchen();
   const leaving = useSignOut();
-  const [student, choose] = useChoice("student");
+  const [student, choose] = useChosenId("student");
   const [asked, setAsked] = useState(false);
+  const [cleaning, clean] = useState(false);
+  const [settingUp, setUp] = useState(false);
   const known = kitchen.students.some((one) => one.id === student);
   const mustChoose = kitchen.kind === "station" && !known;
-  const next = nextLine(kitchen);
+  const kept = useKept();
+  const next = nextLine(kitchen, kept);
+  const { happened, problem } = useHappened();
   const leave = () => leaving.mutate(undefined, { onSettled: () => go("/") });
   const measure = (line: Line) => (mustChoose ? setAsked(true) : go(`lines/${line.id}`));
+
+  // A station's tablet sets up before all else; on a student's own phone, practice may come before the lab.
+  const isDone = useIsDone();
+  const toSetUp = kitchen.set_up !== null && !isDone("set-up", kitchen.set_up);
+  const checking = toSetUp && (kitchen.kind === "station" || settingUp) ? "set-up" : cleaning ? "clean-up" : undefined;
+  const check = checking === "set-up" ? kitchen.set_up : kitchen.clean_up;
+  if (checking && check && !isDone(checking, check)) {
+    return (
+      <div className="student">
+        <StationHead kitchen={kitchen}>
+          {checking === "clean-up" || kitchen.kind === "student" ? (
+            <button
+              type="button"
+              className="quiet"
+              onClick={() => {
+                clean(false);
+                setUp(false);
+              }}
+            >
+              {t("check.back")}
+            </button>
+          ) : (
+            <button type="button" className="quiet" onClick={leave}>
+              {t("kitchen.leave")}
+            </button>
+          )}
+        </StationHead>
+        <StationCheck key={checking} kind={checking} check={check} />
+      </div>
+    );
+  }
 
   if (!kitchen.lab || kitchen.station === null) {
     return (
@@ -36,8 +78,19 @@ export default function MyKitchen() {
           <VerdictGlyph verdict="none" size={150} hidden />
           <h1>{t(kitchen.station === null ? "kitchen.noStation" : "kitchen.noLab")}</h1>
           <p className="text-[1.25rem]">
-            {t(kitchen.station === null ? "kitchen.noStationHint" : "kitchen.noLabHint")}
+            {t(
+              kitchen.station === null
+                ? "kitchen.noStationHint"
+                : kitchen.set_up
+                  ? "check.waiting"
+                  : "kitchen.noLabHint",
+            )}
           </p>
+          {toSetUp && (
+            <button type="button" className="btn btn-now to-set-up" onClick={() => setUp(true)}>
+              {t("check.toSetUp")}
+            </button>
+          )}
           <AlsoHere />
         </main>
       </div>
@@ -51,6 +104,11 @@ export default function MyKitchen() {
       </StationHead>
       <main className="mine-main">
         <h1>{kitchen.lab.title}</h1>
+        {kitchen.paused && (
+          <p className="paused" role="status">
+            {t("gate.paused")}
+          </p>
+        )}
         <section>
           {kitchen.kind === "station" ? (
             <>
@@ -71,6 +129,7 @@ export default function MyKitchen() {
                   </button>
                 ))}
               </div>
+              <FieldProblem>{problem}</FieldProblem>
               <FieldProblem>{asked && mustChoose ? t("kitchen.pickFirst") : undefined}</FieldProblem>
             </>
           ) : (
@@ -79,6 +138,12 @@ export default function MyKitchen() {
               <p className="py-3">{kitchen.section}</p>
             </>
           )}
+          {toSetUp && (
+            <button type="button" className="btn btn-now to-set-up" onClick={() => setUp(true)}>
+              {t("check.toSetUp")}
+            </button>
+          )}
+          <Gate />
           <AlsoHere />
           <p className="flex gap-2 -ml-2">
             <button type="button" className="quiet" onClick={leave}>
@@ -88,55 +153,29 @@ export default function MyKitchen() {
           </p>
         </section>
         <section>
-          <h2 className="h2rim">{t("kitchen.what")}</h2>
-          <ul>
-            {kitchen.lines.map((line) => {
-              const last = latest(line);
-              return (
-                <li key={line.id}>
-                  <button
-                    type="button"
-                    className={`todo-row ${line === next ? "next" : ""}`}
-                    onClick={() => measure(line)}
-                  >
-                    <VerdictGlyph
-                      verdict={last?.verdict ?? "none"}
-                      tolerances={last?.tolerances ?? 0}
-                      size={40}
-                      hidden
-                    />
-                    <span className="what">
-                      <b>{line.name}</b>
-                      <span className="running">
-                        <KitchenFraction>{line.amount}</KitchenFraction>
-                      </span>
-                    </span>
-                    <span className="how text-right">
-                      <span className={last ? `v-${last.verdict}` : "unseen"}>
-                        {t(`verdict.${last?.verdict ?? "none"}`)}
-                      </span>
-                      {line.attempts.length > 1 && (
-                        <span className="soft block text-[0.9375rem] font-normal">
-                          {t("kitchen.times", { count: line.attempts.length })}
-                        </span>
-                      )}
-                    </span>
-                  </button>
-                </li>
-              );
-            })}
-          </ul>
+          {kitchen.gate?.directions && <Directions />}
+          <Ingredients next={next} measure={measure} />
+          {!kitchen.gate?.directions && <Directions />}
         </section>
       </main>
       <footer className="bench">
-        {next ? (
+        {kitchen.clean_up && !isDone("clean-up", kitchen.clean_up) && (
+          <button type="button" className="btn btn-outline btn-second" onClick={() => clean(true)}>
+            {t("check.toClean")}
+          </button>
+        )}
+        {kitchen.gate?.ready ? (
+          <p className="all-done">{t("gate.waiting")}</p>
+        ) : kitchen.gate?.can_be_ready && !kitchen.gate.released ? (
+          <button type="button" className="btn btn-primary btn-main" onClick={() => happened("ready")}>
+            {t("gate.ready")}
+          </button>
+        ) : next ? (
           <button type="button" className="btn btn-primary btn-main" onClick={() => measure(next)}>
             {t("kitchen.measure", { name: next.name.toLowerCase() })}
           </button>
         ) : (
-          <Link to="." className="btn btn-outline btn-main pointer-events-none" tabIndex={-1}>
-            {t("kitchen.allDone")}
-          </Link>
+          <p className="all-done">{t(isDone("clean-up", kitchen.clean_up) ? "check.cleaned" : "kitchen.allDone")}</p>
         )}
       </footer>
     </div>
@@ -148,18 +187,25 @@ function AlsoHere() {
   const { t } = useTranslation();
   const kitchen = useKitchen();
   return (
-    <p className="also-links">
-      {kitchen.kind === "student" && (
-        <Link className="quiet" to="practice">
-          {t("kitchen.practice")}
+    <>
+      {kitchen.kind === "student" && <AskedBar />}
+      {kitchen.kind === "student" && <SetForMe />}
+      <p className="also-links">
+        {kitchen.kind === "student" && (
+          <Link className="quiet" to="practice">
+            {t("kitchen.practice")}
+          </Link>
+        )}
+        <Link className="quiet" to="techniques">
+          {t("kitchen.techniques")}
         </Link>
-      )}
-      <Link className="quiet" to="bench">
-        {t("kitchen.bench")}
-      </Link>
-      <Link className="quiet" to="bake">
-        {t("bake.link")}
-      </Link>
-    </p>
+        <Link className="quiet" to="bench">
+          {t("kitchen.bench")}
+        </Link>
+        <Link className="quiet" to="bake">
+          {t("bake.link")}
+        </Link>
+      </p>
+    </>
   );
 }

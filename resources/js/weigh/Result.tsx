@@ -9,6 +9,7 @@ import KitchenFraction from "../kit/KitchenFraction";
 import LevelStrip from "../kit/LevelStrip";
 import { shown, signed } from "../kit/numbers";
 import Working from "../kit/Working";
+import { useKept } from "../outbox/outbox";
 import BigCup from "./BigCup";
 import Causes from "./Causes";
 import { weighAgain } from "./draft";
@@ -43,7 +44,7 @@ function Verdict({ result }: { result: Result }) {
   const kitchen = useKitchen();
   const error = useErrorText(result);
   const line = kitchen.lines.find((one) => one.id === result.line_id);
-  const next = nextLine(kitchen, line);
+  const next = nextLine(kitchen, useKept(), line);
   const { verdict } = result;
   const close = verdict === "too-close";
   const grams = (number: number, decimals = result.decimals) => shown(number, decimals, i18n.language);
@@ -104,6 +105,11 @@ function Verdict({ result }: { result: Result }) {
             })}
           </p>
         </section>
+        {!missed && (result.gain || result.predicted) && (
+          <p className="v-gain">
+            {result.predicted && t("result.predicted", { verdict: t(`verdict.${result.predicted}`) })} {result.gain}
+          </p>
+        )}
         <section className="v-strip">
           <LevelStrip
             large
@@ -167,7 +173,7 @@ function Verdict({ result }: { result: Result }) {
             type="button"
             className="btn btn-primary btn-main"
             onClick={() => {
-              weighAgain(result.line_id, result.ticked, finer.id);
+              weighAgain(kitchen, result.line_id, result.ticked, finer.id);
               go(`/kitchen/lines/${result.line_id}/weigh`);
             }}
           >

@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import VerdictGlyph from "../kit/VerdictGlyph";
+import KeptHere from "./KeptHere";
 import { type Kitchen, type Line, latest } from "./kitchen";
 
 type Props = { kitchen: Kitchen; line?: Line | undefined; children?: ReactNode };
@@ -10,6 +11,7 @@ export default function StationHead({ kitchen, line, children }: Props) {
     <header className="shead">
       <b>{kitchen.station ?? kitchen.name}</b>
       {children}
+      <KeptHere />
       <ol className="hcups">
         {kitchen.lines.map((one) => {
           const last = latest(one);

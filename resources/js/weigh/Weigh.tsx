@@ -1,8 +1,6 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { type FormEvent, useLayoutEffect } from "react";
+import { type FormEvent, useEffect, useLayoutEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link, useNavigate, useParams } from "react-router";
-import client, { asProblem, body } from "../api/client";
 import BrokenPage from "../app/BrokenPage";
 import FieldProblem from "../kit/FieldProblem";
 import { Back } from "../kit/icons";
@@ -10,9 +8,11 @@ import Keypad from "../kit/Keypad";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
 import ScaleDrawing from "../kit/ScaleDrawing";
-import { type Draft, dropDraft, useChoice, useDraft } from "./draft";
+import ReadScale, { sources } from "../scale/ReadScale";
+import { useChoice, useChosenId, useDraft } from "./draft";
 import { type Kitchen, type Line, useKitchen } from "./kitchen";
 import StationHead from "./StationHead";
+import { useWeighIn } from "./useWeighIn";
 
 export default function Weigh() {
   const { line } = useParams();
@@ -21,30 +21,7 @@ export default function Weigh() {
   return found ? <Weighing key={found.id} line={found} /> : <BrokenPage />;
 }
 
-/** Sends the weigh-in; on success the draft is gone and the verdict is at hand without another question. */
-function useWeighIn(line: Line, draft: Draft) {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: (choice: { student: number | undefined; scale: number | undefined }) =>
-      body(
-        client.PUT("/api/weighings/{weighing}", {
-          params: { path: { weighing: draft.id } },
-          body: {
-            line_id: line.id,
-            student_id: choice.student ?? null,
-            scale_id: choice.scale ?? null,
-            grams: draft.grams,
-            ticked: draft.ticked,
-          },
-        }),
-      ),
-    onSuccess: (result) => {
-      queries.setQueryData(["weighing", result.id], result);
-      queries.invalidateQueries({ queryKey: ["kitchen"] });
-      dropDraft(line.id);
-    },
-  });
-}
+const PREDICTIONS = ["shy", "level", "heaped"] as const;
 
 const fittest = (kitchen: Kitchen, line: Line) =>
   kitchen.scales.find((scale) => line.fit_scales.includes(scale.id)) ?? kitchen.scales[kitchen.scales.length - 1];
@@ -54,8 +31,8 @@ function Weighing({ line }: { line: Line }) {
   const go = useNavigate();
   const kitchen = useKitchen();
   const [draft, change] = useDraft(line.id);
-  const [student, chooseStudent] = useChoice("student");
-  const [usual, setUsual] = useChoice("scale");
+  const [student, chooseStudent] = useChosenId("student");
+  const [usual, setUsual] = useChosenId("scale");
   // The one tapped for this very weigh-in; else the usual one, if it can judge so little; else one that can.
   const scale =
     kitchen.scales.find((one) => one.id === draft.scale) ??
@@ -63,26 +40,32 @@ function Weighing({ line }: { line: Line }) {
     fittest(kitchen, line);
   const who = kitchen.kind === "student" ? kitchen.students[0]?.id : student;
   const sending = useWeighIn(line, draft);
-  const problem = sending.isError ? asProblem(sending.error) : undefined;
+  const { problem } = sending;
+  // A scale on the cable stays the way for the next weigh-in, too; the practice scale is for this one.
+  const [usualSource, setUsualSource] = useChoice("source");
+  const [isPractising, practise] = useState(false);
+  const source = isPractising ? "simulated" : (sources().find((one) => one === usualSource) ?? "typed");
+  const [at, setAt] = useState<"grams" | "empty">("grams"); // which of two numbers the keypad types
+  const coarse = scale && line.together[String(scale.id)];
+  const together = coarse && draft.together ? coarse : undefined;
   const atField = (...names: string[]) => names.map((name) => problem?.fields[name]?.[0]).find(Boolean);
   const elsewhere =
-    problem && !atField("grams", "student_id", "scale_id")
+    problem && !atField("grams", "full_g", "empty_g", "student_id", "scale_id")
       ? (Object.values(problem.fields)[0]?.[0] ?? problem.message)
       : undefined;
 
   const check = (event?: FormEvent) => {
     event?.preventDefault();
-    if (!sending.isPending) {
-      sending.mutate(
-        { student: who, scale: scale?.id },
-        { onSuccess: (result) => go(`/kitchen/weighings/${result.id}`) },
-      );
-    }
+    if (sending.isPending) return;
+    void sending.send({ student: who, scale: scale?.id, together }).then((to) => to && go(to));
   };
   const type = (next: (grams: string) => string) => {
     sending.reset();
-    change((before) => ({ grams: next(before.grams) }));
+    change((before) => ({ [at]: next(before[at] ?? ""), source: "typed" }));
   };
+
+  // Where the network may be gone by then, its screen is here already.
+  useEffect(() => void import("./KeptScreen"), []);
 
   // A keyboard types into the readout wherever the focus is, as on the scale's own screen.
   // Before the first drawing: who sees the readout may type at once.
@@ -107,6 +90,37 @@ function Weighing({ line }: { line: Line }) {
               <KitchenFraction>{line.amount}</KitchenFraction>
             </h1>
             <p className="tare-short">{t("weigh.tareShort")}</p>
+            {coarse !== undefined && (
+              <p className="weigh-together">
+                {t("weigh.coarseFor", { scale: scale?.name })}
+                <button
+                  type="button"
+                  className="name"
+                  aria-pressed={together !== undefined}
+                  onClick={() => change({ together: together === undefined })}
+                >
+                  {t("weigh.together", { count: coarse })}
+                </button>
+              </p>
+            )}
+            {kitchen.asks_prediction && (
+              <fieldset>
+                <legend className="label">{t("weigh.predict")}</legend>
+                <div className="choices">
+                  {PREDICTIONS.map((one) => (
+                    <button
+                      key={one}
+                      type="button"
+                      className="name"
+                      aria-pressed={draft.predicted === one}
+                      onClick={() => change({ predicted: one })}
+                    >
+                      {t(`verdict.${one}`)}
+                    </button>
+                  ))}
+                </div>
+              </fieldset>
+            )}
             <h2 className="h2rim tare-long mt-5">{t("weigh.tareTitle")}</h2>
             <ol className="tare tare-long">
               <li>{t("weigh.bowl")}</li>
@@ -162,22 +176,64 @@ function Weighing({ line }: { line: Line }) {
             )}
           </section>
           <section>
-            <div className="screen">
-              <input
-                className="readout w-full bg-transparent text-right outline-offset-4"
-                aria-label={t("weigh.readout")}
-                aria-invalid={atField("grams") !== undefined}
-                aria-describedby="grams-problem"
-                inputMode="none"
-                autoComplete="off"
-                maxLength={12}
-                placeholder={shown(0, scale?.decimals ?? 0, i18n.language)}
-                value={draft.grams}
-                onChange={(event) => type(() => event.target.value)}
-              />
-              <span className="unit">g</span>
+            <div className="choices weigh-source">
+              {(["typed", ...sources()] as const).map((one) => (
+                <button
+                  key={one}
+                  type="button"
+                  className="name"
+                  aria-pressed={one === source}
+                  onClick={() => {
+                    practise(one === "simulated");
+                    if (one !== "simulated") setUsualSource(one);
+                  }}
+                >
+                  {t(`scale.source.${one}`)}
+                </button>
+              ))}
             </div>
-            <FieldProblem id="grams-problem">{atField("grams")}</FieldProblem>
+            {line.by_difference && (
+              <div className="choices weigh-two">
+                {(["grams", "empty"] as const).map((one) => (
+                  <button key={one} type="button" className="name" aria-pressed={one === at} onClick={() => setAt(one)}>
+                    {t(one === "grams" ? "weigh.full" : "weigh.empty")}
+                    <small className="num">{draft[one] ? `${draft[one]} g` : "–"}</small>
+                  </button>
+                ))}
+              </div>
+            )}
+            {source !== "typed" && (
+              <ReadScale
+                key={source}
+                source={source}
+                step={scale?.step ?? 1}
+                onTake={(grams) => {
+                  sending.reset();
+                  change({ [at]: grams, source: source === "simulated" ? "practice" : "scale" });
+                  if (line.by_difference) setAt("empty");
+                }}
+              />
+            )}
+            {(source === "typed" || draft[at]) && (
+              <div className="screen">
+                <input
+                  className="readout w-full bg-transparent text-right outline-offset-4"
+                  aria-label={t(
+                    line.by_difference ? (at === "empty" ? "weigh.readEmpty" : "weigh.readFull") : "weigh.readout",
+                  )}
+                  aria-invalid={atField("grams", "full_g", "empty_g") !== undefined}
+                  aria-describedby="grams-problem"
+                  inputMode="none"
+                  autoComplete="off"
+                  maxLength={12}
+                  placeholder={shown(0, scale?.decimals ?? 0, i18n.language)}
+                  value={draft[at] ?? ""}
+                  onChange={(event) => type(() => event.target.value)}
+                />
+                <span className="unit">g</span>
+              </div>
+            )}
+            <FieldProblem id="grams-problem">{atField("grams", "full_g", "empty_g")}</FieldProblem>
             <FieldProblem>{elsewhere}</FieldProblem>
             {problem?.isSignedOut && (
               <p className="pt-2">
@@ -186,7 +242,7 @@ function Weighing({ line }: { line: Line }) {
                 </Link>
               </p>
             )}
-            <Keypad onChange={type} decimals={scale?.decimals ?? 0} />
+            {source === "typed" && <Keypad onChange={type} decimals={scale?.decimals ?? 0} />}
             <div className="pt-6 scale-room">
               <ScaleDrawing label={t("weigh.scaleAlt")} reads={`${shown(0, scale?.decimals ?? 0, i18n.language)} g`} />
             </div>

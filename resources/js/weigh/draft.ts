@@ -1,18 +1,35 @@
-import { useState } from "react";
+import { useMemo } from "react";
 import { ulid } from "ulid";
+import { store, useStored } from "../kit/useStored";
+import { type Kitchen, ownerOf, useKitchen } from "./kitchen";
 
 /**
- * A weigh-in being made on this device: kept through a reload or a sign-in, gone once it is stored. Its ULID is made with
- * the first digit, so that sending the same weigh-in twice stores it once.
+ * A weigh-in being made on this device: kept through a reload, a sign-in or a dead tablet, gone once it is stored. Its ULID is made
+ * with the first tick or digit, so that sending the same weigh-in twice stores it once.
  */
-export type Draft = { id: string; ticked: string[]; grams: string; scale?: number };
+export type Draft = {
+  id: string;
+  ticked: string[];
+  grams: string;
+  scale?: number;
+  /** of a cup weighed full and empty */
+  empty?: string;
+  /** scoops tipped, or eggs cracked */
+  counted?: number;
+  predicted?: "level" | "heaped" | "shy";
+  source?: "typed" | "scale" | "practice";
+  /** several level measures on the scale at once, where it is too coarse for one */
+  together?: boolean;
+};
 
-const key = (line: number) => `hovik.draft.${line}`;
 const empty = (): Draft => ({ id: ulid(), ticked: [], grams: "" });
 
-function read(line: number): Draft {
+/** By lab and by whose device it is, so that nobody picks up what somebody else began. */
+const placeOf = (kitchen: Kitchen) => `hovik.draft.${kitchen.lab?.id}.${ownerOf(kitchen)}.`;
+
+function read(text: string | null): Draft {
   try {
-    const kept = JSON.parse(sessionStorage.getItem(key(line)) ?? "null");
+    const kept = JSON.parse(text ?? "null");
     return kept && typeof kept.id === "string" ? { ...empty(), ...kept } : empty();
   } catch {
     return empty();
@@ -23,33 +40,47 @@ function read(line: number): Draft {
 type Change = Partial<Draft> | ((before: Draft) => Partial<Draft>);
 
 export function useDraft(line: number): [Draft, (change: Change) => void] {
-  const [draft, setDraft] = useState(() => read(line));
+  const key = placeOf(useKitchen()) + line;
+  const text = useStored(localStorage, key);
+  const draft = useMemo(() => read(text), [text]);
   return [
     draft,
-    (change) =>
-      setDraft((before) => {
-        const after = { ...before, ...(typeof change === "function" ? change(before) : change) };
-        sessionStorage.setItem(key(line), JSON.stringify(after));
-        return after;
-      }),
+    (change) => {
+      const kept = localStorage.getItem(key);
+      const before = kept === null ? draft : read(kept);
+      store(
+        localStorage,
+        key,
+        JSON.stringify({ ...before, ...(typeof change === "function" ? change(before) : change) }),
+      );
+    },
   ];
 }
 
 /** A weigh-in of what was measured before: the same steps, another scale. */
-export const weighAgain = (line: number, ticked: string[], scale: number) =>
-  sessionStorage.setItem(key(line), JSON.stringify({ ...empty(), ticked, scale }));
+export const weighAgain = (kitchen: Kitchen, line: number, ticked: string[], scale: number) =>
+  store(localStorage, placeOf(kitchen) + line, JSON.stringify({ ...empty(), ticked, scale }));
 
-export const dropDraft = (line: number) => sessionStorage.removeItem(key(line));
+export const dropDraft = (kitchen: Kitchen, line: number) => store(localStorage, placeOf(kitchen) + line, null);
 
-/** Who is measuring and on which scale, as last chosen on this device. */
-export function useChoice(name: "student" | "scale"): [number | undefined, (id: number) => void] {
-  const place = `hovik.${name}`;
-  const [id, setId] = useState(() => Number(sessionStorage.getItem(place)) || undefined);
-  return [
-    id,
-    (chosen) => {
-      sessionStorage.setItem(place, String(chosen));
-      setId(chosen);
-    },
-  ];
+/** Drafts of labs that are over, half-ticked lists among them. */
+export function dropOldDrafts({ lab, set_up, clean_up }: Kitchen) {
+  const now = [lab?.id, set_up?.lab_id, clean_up?.lab_id].map((id) => `hovik.draft.${id}.`);
+  for (const key of Object.keys(localStorage)) {
+    if (key.startsWith("hovik.draft.") && !now.some((one) => key.startsWith(one))) localStorage.removeItem(key);
+  }
+}
+
+/** Who is measuring, on which scale, and how it is read, as last chosen in this browser; another person may sit here tomorrow. */
+export function useChoice(
+  name: "student" | "scale" | "source",
+): [string | undefined, (chosen: string | number) => void] {
+  const key = `hovik.${name}`;
+  return [useStored(sessionStorage, key) ?? undefined, (chosen) => store(sessionStorage, key, String(chosen))];
+}
+
+/** A choice of one by its number. */
+export function useChosenId(name: "student" | "scale"): [number | undefined, (id: number) => void] {
+  const [chosen, choose] = useChoice(name);
+  return [Number(chosen) || undefined, choose];
 }

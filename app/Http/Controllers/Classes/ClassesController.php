@@ -12,6 +12,7 @@ use App\Http\Requests\Classes\ClassRequest;
 use App\Http\Requests\Classes\NewClassRequest;
 use App\Http\Requests\Classes\RosterRequest;
 use App\Http\Resources\Classes\ClassResource;
+use App\Live\Live;
 use App\Models\Section;
 use App\Models\Teacher;
 use Illuminate\Http\JsonResponse;
@@ -132,6 +133,7 @@ final class ClassesController extends Controller
                 throw ValidationException::withMessages(['text' => array_map(static fn (array $fault): string => $fault['row'] === 0 ? $fault['text'] : __('refusals.row', ['row' => $fault['row']]).' '.$fault['text'], $preview['faults'])]);
             }
             $importing->import($section, $preview['students']);
+            Live::tellSeats($section);
         }
 
         return response()->json($preview);

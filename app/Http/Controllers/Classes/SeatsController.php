@@ -10,6 +10,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Classes\ColleagueRequest;
 use App\Http\Requests\Classes\StationRequest;
 use App\Http\Requests\Classes\StudentRequest;
+use App\Live\Live;
 use App\Models\Colleague;
 use App\Models\Section;
 use App\Models\Station;
@@ -32,6 +33,7 @@ final class SeatsController extends Controller
     {
         Gate::authorize('run', $section);
         $section->stations()->create($request->validated() + ['position' => 1 + (int) $section->stations()->max('position'), 'code' => Code::ofStation()]);
+        Live::tellSeats($section);
 
         return response()->noContent();
     }
@@ -46,6 +48,7 @@ final class SeatsController extends Controller
     {
         Gate::authorize('run', $section);
         $station->update($request->validated() + ($request->boolean('renew') ? ['code' => Code::ofStation()] : []));
+        Live::tellSeats($section);
 
         return response()->noContent();
     }
@@ -63,6 +66,7 @@ final class SeatsController extends Controller
             throw new Refusal('station_has_weighed');
         }
         $station->delete();
+        Live::tellSeats($section);
 
         return response()->noContent();
     }
@@ -79,6 +83,7 @@ final class SeatsController extends Controller
     {
         Gate::authorize('run', $section);
         $student->update($request->safe()->only(['name', 'station_id']) + ($request->boolean('reset_pin') ? ['pin' => null] : []));
+        Live::tellSeats($section);
 
         return response()->noContent();
     }
@@ -93,6 +98,7 @@ final class SeatsController extends Controller
     {
         Gate::authorize('run', $section);
         $student->delete();
+        Live::tellSeats($section);
 
         return response()->noContent();
     }

@@ -6,14 +6,18 @@ namespace App\Http\Controllers\Practice;
 
 use App\Exceptions\Refusal;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Practice\AnswerRequest;
+use App\Http\Resources\Practice\MarkedResource;
 use App\Http\Resources\Practice\QuestionResource;
 use App\Models\Student;
+use App\Practice\AskTheClass;
 use App\Practice\PracticeOf;
 use App\Words\Said;
-use Hovik\Core\InvalidInput;
 use Hovik\Core\Practice\Expect\Keys;
+use Hovik\Core\Practice\Question;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Arr;
 use OpenApi\Attributes as OA;
 
 /** A student's own practice, one question at a time. */
@@ -34,52 +38,35 @@ final class PracticeController extends Controller
         new OA\Parameter(name: 'turn', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['id'], properties: [
         new OA\Property(property: 'id', type: 'string'),
-        new OA\Property(property: 'answer', description: 'A choice, a number as typed, a list in order, counts by tool, words by place, or keys.', oneOf: [
-            new OA\Schema(type: 'string'), new OA\Schema(type: 'array', items: new OA\Items(oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'integer')])),
-            new OA\Schema(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
-        ]),
+        new OA\Property(property: 'answer', ref: '#/components/schemas/PracticeAnswer'),
     ])), responses: [
-        new OA\Response(response: 200, description: 'Marked, with what is right and why.', content: new OA\JsonContent(required: ['right', 'because', 'explanation', 'condition', 'key'], properties: [
-            new OA\Property(property: 'right', type: 'boolean'), new OA\Property(property: 'because', type: 'string', nullable: true, description: 'What somebody who answers so believes.'),
-            new OA\Property(property: 'explanation', type: 'string'), new OA\Property(property: 'condition', type: 'string', nullable: true, description: 'Where more than one answer is right.'),
-            new OA\Property(property: 'key', type: 'array', items: new OA\Items(type: 'string'), description: 'Right choices, where there were choices.'),
-        ])),
+        new OA\Response(response: 200, description: 'Marked, with what is right and why.', content: new OA\JsonContent(ref: '#/components/schemas/PracticeMarked')),
         new OA\Response(ref: '#/components/responses/SignedOut', response: 401), new OA\Response(ref: '#/components/responses/Refused', response: 409), new OA\Response(ref: '#/components/responses/Invalid', response: 422),
     ])]
-    public function answer(Request $request, int $turn): JsonResponse
+    public function answer(AnswerRequest $request, int $turn): JsonResponse
     {
-        $request->validate(['id' => ['required', 'string', 'max:40']]);
-        if (strlen($request->getContent()) > 4000) {
-            throw new InvalidInput('answer', 'That is too long for an answer.');
-        }
-        ['question' => $question, 'marked' => $marked] = (new PracticeOf($this->student($request)))->answer($turn, $request->string('id')->toString(), $request->input('answer'));
-        $because = $marked->because();
-        $key = $question->expected->kind() === 'choice' ? $question->expected->key() : [];
+        ['question' => $question, 'marked' => $marked] = (new PracticeOf($this->student($request)))->answer($turn, $request->questionId(), $request->answer());
 
-        return response()->json([
-            'right' => $marked->isRight,
-            'because' => $because === null ? null : Said::phrase($because),
-            'explanation' => Said::phrase($question->explanation),
-            'condition' => $question->condition === null ? null : Said::phrase($question->condition),
-            'key' => $key,
-        ]);
+        return response()->json(MarkedResource::fields($question, $marked));
     }
 
-    #[OA\Post(path: '/api/practice/{turn}/scale', operationId: 'practiceScale', summary: 'What the drawn scale of this question shows after these keys', parameters: [
-        new OA\Parameter(name: 'turn', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['keys'], properties: [new OA\Property(property: 'keys', type: 'array', items: new OA\Items(type: 'string'))])), responses: [
-        new OA\Response(response: 200, description: 'Its display.', content: new OA\JsonContent(required: ['on', 'unit', 'number', 'decimals', 'overload', 'has_bowl', 'poured', 'note'], properties: [
-            new OA\Property(property: 'on', type: 'boolean'), new OA\Property(property: 'unit', type: 'string'), new OA\Property(property: 'number', type: 'number', nullable: true),
-            new OA\Property(property: 'decimals', type: 'integer'), new OA\Property(property: 'overload', type: 'boolean'), new OA\Property(property: 'has_bowl', type: 'boolean'), new OA\Property(property: 'poured', type: 'boolean'), new OA\Property(property: 'note', type: 'string', nullable: true),
-        ])),
-        new OA\Response(ref: '#/components/responses/SignedOut', response: 401), new OA\Response(ref: '#/components/responses/Refused', response: 409), new OA\Response(ref: '#/components/responses/Invalid', response: 422),
-    ])]
-    public function scale(Request $request, int $turn): JsonResponse
+    #[OA\Post(path: '/api/practice/scale', operationId: 'practiceScale', summary: 'What the drawn scale of a question shows after these keys',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['id', 'keys'], properties: [
+            new OA\Property(property: 'id', type: 'string', description: 'Of the question that comes now, or of what the class is asked.'), new OA\Property(property: 'keys', type: 'array', items: new OA\Items(type: 'string')),
+        ])), responses: [
+            new OA\Response(response: 200, description: 'Its display.', content: new OA\JsonContent(required: ['on', 'unit', 'number', 'decimals', 'overload', 'has_bowl', 'poured', 'note'], properties: [
+                new OA\Property(property: 'on', type: 'boolean'), new OA\Property(property: 'unit', type: 'string'), new OA\Property(property: 'number', type: 'number', nullable: true),
+                new OA\Property(property: 'decimals', type: 'integer'), new OA\Property(property: 'overload', type: 'boolean'), new OA\Property(property: 'has_bowl', type: 'boolean'), new OA\Property(property: 'poured', type: 'boolean'), new OA\Property(property: 'note', type: 'string', nullable: true),
+            ])),
+            new OA\Response(ref: '#/components/responses/SignedOut', response: 401), new OA\Response(ref: '#/components/responses/Refused', response: 409), new OA\Response(ref: '#/components/responses/Invalid', response: 422),
+        ])]
+    public function scale(Request $request): JsonResponse
     {
-        $request->validate(['keys' => ['present', 'array', 'list', 'max:40'], 'keys.*' => ['string', 'max:12']]);
-        $practice = new PracticeOf($this->student($request));
-        $expected = $practice->question()->expected;
-        if ($turn !== $practice->turn() || ! $expected instanceof Keys) {
+        $request->validate(['id' => ['required', 'string', 'max:40'], 'keys' => ['present', 'array', 'list', 'max:40'], 'keys.*' => ['string', 'max:12']]);
+        $student = $this->student($request);
+        $asked = [(new PracticeOf($student))->question(), AskTheClass::now($student->section)?->question()];
+        $expected = Arr::first($asked, static fn (?Question $one): bool => $one?->id() === $request->input('id'))?->expected;
+        if (! $expected instanceof Keys) {
             throw new Refusal('other_question');
         }
         $shown = $expected->shown(array_values($request->array('keys')));

@@ -57,6 +57,7 @@ final class LabsController extends Controller
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['strictness', 'tolerance_pct'], properties: [
         new OA\Property(property: 'strictness', type: 'string', enum: ['structural', 'flavour', 'free']), new OA\Property(property: 'tolerance_pct', type: 'number', nullable: true, description: 'Null: the usual.'),
         new OA\Property(property: 'way', type: 'string', enum: ['checked', 'weight', 'volume'], description: 'By tools and checked by weight, weighed out, or by tools alone.'),
+        new OA\Property(property: 'shared', type: 'boolean', description: 'Stands on the common shelf.'),
     ])), responses: [
         new OA\Response(response: 204, description: 'Kept.'),
         new OA\Response(ref: '#/components/responses/SignedOut', response: 401), new OA\Response(ref: '#/components/responses/NotYours', response: 403),

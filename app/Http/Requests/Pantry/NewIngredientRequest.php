@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Pantry;
 
+use App\Http\Requests\TypedNumber;
 use App\Models\Teacher;
 use Hovik\Core\Pantry\NewIngredient;
 use Illuminate\Foundation\Http\FormRequest;
@@ -12,6 +13,11 @@ use Illuminate\Validation\ValidationException;
 final class NewIngredientRequest extends FormRequest
 {
     private NewIngredient $new;
+
+    protected function prepareForValidation(): void
+    {
+        $this->merge(array_map(TypedNumber::read(...), $this->only('grams')));
+    }
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -25,7 +31,7 @@ final class NewIngredientRequest extends FormRequest
     protected function passedValidation(): void
     {
         $allergens = array_values(array_filter((array) $this->input('allergens'), is_string(...)));
-        $this->new = NewIngredient::named($this->string('name')->toString(), $this->string('family')->toString(), str_replace(',', '.', $this->string('grams')->trim()->toString()), $allergens);
+        $this->new = NewIngredient::named($this->string('name')->toString(), $this->string('family')->toString(), $this->string('grams')->toString(), $allergens);
         /** @var Teacher $teacher */
         $teacher = $this->user();
         if (in_array($this->new->id, $teacher->kitchen->pantry()->ids(), true)) {

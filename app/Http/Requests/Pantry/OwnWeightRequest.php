@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Pantry;
 
+use App\Http\Requests\TypedNumber;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Pantry;
@@ -14,9 +15,7 @@ final class OwnWeightRequest extends FormRequest
 {
     protected function prepareForValidation(): void
     {
-        if (is_string($this->input('grams'))) {
-            $this->merge(['grams' => str_replace(',', '.', trim($this->input('grams')))]);
-        }
+        $this->merge(array_map(TypedNumber::read(...), $this->only('grams')));
     }
 
     /** @return array<string, list<string>> */

@@ -11,6 +11,6 @@ final class LabItemRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['strictness' => ['required', 'in:structural,flavour,free'], 'tolerance_pct' => ['present', 'nullable', 'numeric', 'min:0.1', 'max:100'], 'way' => ['sometimes', 'in:checked,weight,volume']];
+        return ['strictness' => ['required', 'in:structural,flavour,free'], 'tolerance_pct' => ['present', 'nullable', 'numeric', 'min:0.1', 'max:100'], 'way' => ['sometimes', 'in:checked,weight,volume'], 'shared' => ['sometimes', 'boolean']];
     }
 }

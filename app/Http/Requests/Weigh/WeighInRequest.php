@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests\Weigh;
 
 use App\Exceptions\Refusal;
+use App\Http\Requests\TypedNumber;
 use App\Models\LabLine;
 use App\Models\Scale;
 use App\Models\Station;
 use App\Models\Student;
+use Hovik\Core\Weighing\ScaleFitness;
+use Hovik\Core\Weighing\ScaleReading;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
@@ -16,6 +19,8 @@ use Illuminate\Validation\ValidationException;
 /** A weigh-in as a device sends it. Whose it is and where it belongs is settled here, before anything is stored. */
 final class WeighInRequest extends FormRequest
 {
+    private const DIGITS = 'regex:/^-?\d{1,12}(\.\d{1,6})?$/';
+
     private LabLine $line;
 
     private Student $student;
@@ -26,10 +31,7 @@ final class WeighInRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        // Half the world types a decimal comma.
-        if (is_string($this->input('grams'))) {
-            $this->merge(['grams' => str_replace(',', '.', trim($this->input('grams')))]);
-        }
+        $this->merge(array_map(TypedNumber::read(...), $this->only(['grams', 'full_g', 'empty_g'])));
         $this->merge(['id' => $this->route('weighing')]);
     }
 
@@ -41,7 +43,12 @@ final class WeighInRequest extends FormRequest
             'line_id' => ['required', 'integer'],
             'student_id' => ['required', 'integer'],
             'scale_id' => ['required', 'integer'],
-            'grams' => ['required', 'numeric', 'regex:/^-?\d{1,12}(\.\d{1,6})?$/'],
+            'grams' => ['required_without:full_g', 'nullable', 'numeric', self::DIGITS],
+            'full_g' => ['required_with:empty_g', 'nullable', 'numeric', self::DIGITS],
+            'empty_g' => ['required_with:full_g', 'nullable', 'numeric', self::DIGITS],
+            'together' => ['nullable', 'integer', 'between:1,'.ScaleFitness::MOST_TOGETHER],
+            'predicted' => ['nullable', 'string', 'in:level,heaped,shy'],
+            'source' => ['nullable', 'string', 'in:typed,scale,practice,paper'],
             'ticked' => ['present', 'array', 'list', 'max:40'],
             'ticked.*' => ['string', 'max:40'],
         ];
@@ -93,9 +100,29 @@ final class WeighInRequest extends FormRequest
         return $this->scale;
     }
 
-    public function grams(): float
+    /** What the scale showed, for one measure. */
+    public function reading(): ScaleReading
     {
-        return $this->float('grams');
+        $scale = $this->scale->toCore();
+        $reading = $this->input('full_g') !== null
+            ? ScaleReading::byDifference($this->float('full_g'), $this->float('empty_g'), $scale)
+            : ScaleReading::fromDisplay($this->float('grams'), $scale);
+
+        return $reading->sharedBy($this->together());
+    }
+
+    /** @return array<string, mixed> what else is known of it */
+    public function more(): array
+    {
+        return [
+            'source' => $this->input('source') ?? 'typed', 'predicted' => $this->input('predicted'), 'together' => $this->together(),
+            'full_g' => $this->input('full_g'), 'empty_g' => $this->input('empty_g'),
+        ];
+    }
+
+    private function together(): int
+    {
+        return $this->input('together') === null ? 1 : $this->integer('together');
     }
 
     /** @return list<string> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bench;
 
 use App\Http\Requests\Bench\BenchRequest;
+use App\Http\Resources\KitchenFill;
 use App\Words\Said;
 use Hovik\Core\Bench\Bench;
 use Hovik\Core\Bench\Hands;
@@ -60,7 +61,7 @@ final class BenchOptions extends JsonResource
             'plans' => array_map(static fn (ToolPlan $plan, int $index): array => [
                 'index' => $index,
                 'text' => Said::phrase(Phrase::of('list.plus', ['parts' => array_map(static fn (Fill $fill): Phrase => self::called($fill), $plan->fills)])),
-                'fills' => array_map(self::fill(...), $plan->fills),
+                'fills' => array_map(KitchenFill::of(...), $plan->fills),
             ], array_slice($plans, 0, 4), array_keys(array_slice($plans, 0, 4))),
             'offered' => Hands::offered($bench->ingredient, $bench->pantry),
             'reads' => array_filter($bench->plan->fills, Geometry::isRead(...)) !== [],
@@ -104,14 +105,5 @@ final class BenchOptions extends JsonResource
     private static function called(Fill $fill): Phrase
     {
         return Phrase::of('bench.fill', ['count' => $fill->count, 'tool' => $fill->tool->called(), 'mark' => $fill->toMark->amount ?? $fill->toMark->text ?? '', 'marked' => $fill->toMark === null ? 'no' : 'yes']);
-    }
-
-    /** @return array<string, mixed> */
-    private static function fill(Fill $fill): array
-    {
-        return [
-            'kind' => $fill->tool->kind->value, 'ml' => $fill->tool->nominalMl->toFloat(), 'count' => $fill->count, 'nominal' => $fill->tool->nominal,
-            'to_mark' => $fill->toMark?->text, 'mark_ml' => $fill->toMark?->ml->toFloat(), 'called' => Said::phrase($fill->tool->called()),
-        ];
     }
 }

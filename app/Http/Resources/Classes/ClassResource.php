@@ -60,7 +60,7 @@ final class ClassResource extends JsonResource
             'settings' => [
                 'name' => $section->name, 'starts_at' => substr($section->starts_at, 0, 5), 'ends_at' => substr($section->ends_at, 0, 5),
                 'standard' => $section->standard->value, 'tolerance_level' => $section->tolerance_level->value, 'methods' => $section->methods, 'schools' => (object) ($section->schools ?? []),
-                'shows_target' => $section->shows_target, 'asks_guess' => $section->asks_guess, 'open_to_join' => $section->open_to_join,
+                'shows_target' => $section->shows_target, 'asks_guess' => $section->asks_guess, 'asks_prediction' => $section->asks_prediction, 'open_to_join' => $section->open_to_join,
             ],
             'schools' => array_map(fn (Family $family): array => $this->school($family), [Family::FinePowder, Family::MoistSugar]),
             'questions' => array_map(fn (string $question): array => $this->question($question), array_keys(Schools::QUESTIONS)),

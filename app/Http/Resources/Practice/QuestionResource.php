@@ -18,7 +18,7 @@ use OpenApi\Attributes as OA;
  *
  * @property Question $resource
  */
-#[OA\Schema(schema: 'PracticeQuestion', required: ['turn', 'id', 'skill', 'skill_id', 'kind', 'prompt', 'choices', 'figure', 'done_today', 'a_day'], properties: [
+#[OA\Schema(schema: 'PracticeQuestion', required: ['turn', 'id', 'skill', 'skill_id', 'kind', 'prompt', 'choices', 'figure', 'about', 'done_today', 'a_day'], properties: [
     new OA\Property(property: 'turn', type: 'integer', description: "The student's first question is 0."), new OA\Property(property: 'id', type: 'string', description: 'Tells it from any other.'),
     new OA\Property(property: 'skill', type: 'string', example: 'Read a jug'), new OA\Property(property: 'skill_id', type: 'string'),
     new OA\Property(property: 'kind', type: 'string', enum: ['choice', 'order', 'number', 'tools', 'words', 'keys'], description: 'How it is answered.'),
@@ -28,6 +28,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'tool', ref: '#/components/schemas/PracticeTool', nullable: true),
     ])),
     new OA\Property(property: 'figure', ref: '#/components/schemas/PracticeFigure'),
+    new OA\Property(property: 'about', type: 'string', nullable: true, description: 'A family of food, or a safety point.'),
     new OA\Property(property: 'done_today', type: 'integer'), new OA\Property(property: 'a_day', type: 'integer', description: 'So many are asked for.'),
 ])]
 #[OA\Schema(schema: 'PracticeTool', required: ['kind', 'ml', 'nominal'], properties: [
@@ -64,6 +65,7 @@ final class QuestionResource extends JsonResource
             'kind' => $question->expected->kind(),
             'prompt' => Said::phrase($question->prompt),
             'choices' => array_map(static fn (Choice $choice): array => ['id' => $choice->id, 'said' => Said::phrase($choice->said), 'tool' => self::tool($choice->figure)], $question->choices),
+            'about' => $question->about?->value,
             'figure' => (object) self::figure($question->figure),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Prepare;
 
+use App\Http\Resources\KitchenFill;
 use App\Labs\LabSheet;
 use App\Models\LabItem;
 use App\Models\Station;
@@ -39,14 +40,16 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'preparation', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'directions', type: 'array', items: new OA\Items(type: 'string')),
 ])]
-#[OA\Schema(schema: 'LabSheetLine', required: ['item', 'text', 'name', 'amount', 'measure', 'fills', 'plan', 'why', 'alternatives', 'steps', 'technique', 'target_g', 'decimals', 'tolerance_g', 'tolerance_decimals', 'low_g', 'high_g', 'tolerance_pct', 'own_tolerance', 'strictness', 'way', 'warnings', 'working', 'source'], properties: [
+#[OA\Schema(schema: 'LabSheetLine', required: ['item', 'text', 'name', 'family', 'shared', 'amount', 'measure', 'fills', 'plan', 'why', 'alternatives', 'steps', 'technique', 'target_g', 'decimals', 'tolerance_g', 'tolerance_decimals', 'low_g', 'high_g', 'tolerance_pct', 'own_tolerance', 'strictness', 'way', 'warnings', 'working', 'source'], properties: [
     new OA\Property(property: 'item', type: 'integer'), new OA\Property(property: 'text', type: 'string', nullable: true, description: 'As written.'),
+    new OA\Property(property: 'family', type: 'string', description: 'Opens its page of the technique library.'),
     new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'amount', type: 'string'), new OA\Property(property: 'measure', type: 'string'),
     new OA\Property(property: 'fills', type: 'array', items: new OA\Items(ref: '#/components/schemas/KitchenFill')),
     new OA\Property(property: 'plan', type: 'string', nullable: true, description: 'The tools in words.'), new OA\Property(property: 'why', type: 'string', nullable: true),
     new OA\Property(property: 'alternatives', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'steps', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'technique', type: 'string', description: 'The steps as one reminder, without what every technique shares.'),
+    new OA\Property(property: 'shared', type: 'boolean', description: 'Stands on the common shelf.'),
     new OA\Property(property: 'target_g', type: 'number'), new OA\Property(property: 'decimals', type: 'integer'),
     new OA\Property(property: 'tolerance_g', type: 'number'), new OA\Property(property: 'tolerance_decimals', type: 'integer'),
     new OA\Property(property: 'low_g', type: 'number'), new OA\Property(property: 'high_g', type: 'number'),
@@ -99,9 +102,11 @@ final class LabSheetResource extends JsonResource
             'item' => $item->id,
             'text' => $item->text,
             'name' => Said::ingredient($plan->ingredient->id),
+            'family' => $plan->ingredient->family->value,
+            'shared' => $item->shared,
             'amount' => Said::phrase(Phrase::of('working.amount', ['amount' => $plan->amount])),
             'measure' => Said::phrase(Phrase::of('working.amount', ['amount' => $plan->measure])),
-            'fills' => array_map(self::fill(...), $best->fills ?? []),
+            'fills' => array_map(KitchenFill::of(...), $best->fills ?? []),
             'plan' => $best === null ? null : self::inWords($best),
             'why' => $best === null ? null : Said::phrase($best->why),
             'alternatives' => array_map(self::inWords(...), array_slice($plan->plans->plans, 1)),
@@ -120,15 +125,6 @@ final class LabSheetResource extends JsonResource
             'warnings' => array_map(static fn (Phrase $warning): array => ['id' => substr($warning->id, strlen('warning.')), 'text' => Said::phrase($warning)], $warnings),
             'working' => array_map(Said::phrase(...), $plan->working),
             'source' => $plan->source === null ? null : Said::phrase(Phrase::of('working.source', ['source' => Phrase::of("source.$plan->source"), 'confidence' => $plan->ingredient->confidence])),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function fill(Fill $fill): array
-    {
-        return [
-            'kind' => $fill->tool->kind->value, 'ml' => $fill->tool->aboutMl, 'count' => $fill->count, 'nominal' => $fill->tool->nominal,
-            'to_mark' => $fill->toMark?->text, 'mark_ml' => $fill->toMark?->about, 'called' => Said::phrase($fill->tool->called()),
         ];
     }
 

@@ -40,7 +40,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'cautions', type: 'array', items: new OA\Items(type: 'string'), description: 'What does not simply multiply.'),
     new OA\Property(property: 'open', type: 'integer', description: 'Lines with a question that must be settled.'),
 ])]
-#[OA\Schema(schema: 'SheetLine', required: ['index', 'text', 'status', 'parts', 'mended', 'skip', 'open', 'reads_as', 'questions', 'choices', 'settled', 'scaled', 'methods'], properties: [
+#[OA\Schema(schema: 'SheetLine', required: ['index', 'text', 'status', 'parts', 'mended', 'skip', 'open', 'reads_as', 'family', 'questions', 'choices', 'settled', 'scaled', 'methods'], properties: [
     new OA\Property(property: 'index', type: 'integer'), new OA\Property(property: 'text', type: 'string'),
     new OA\Property(property: 'status', type: 'string', enum: ['read', 'partly', 'unread', 'heading']),
     new OA\Property(property: 'parts', type: 'array', description: 'Put together, the line as written.', items: new OA\Items(required: ['part', 'text'], type: 'object', properties: [
@@ -49,6 +49,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'mended', type: 'boolean', description: 'Settled by a teacher.'), new OA\Property(property: 'skip', type: 'boolean', description: 'Left out: not measured.'),
     new OA\Property(property: 'open', type: 'boolean', description: 'A question must be settled before it can be measured.'),
     new OA\Property(property: 'reads_as', type: 'string', nullable: true, description: 'The ingredient and what is done to it.'),
+    new OA\Property(property: 'family', type: 'string', nullable: true, description: 'Whose technique measures it.'),
     new OA\Property(property: 'questions', type: 'array', items: new OA\Items(required: ['id', 'text', 'must'], type: 'object', properties: [
         new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'text', type: 'string'), new OA\Property(property: 'must', type: 'boolean'),
     ])),
@@ -135,6 +136,7 @@ final class RecipeSheetResource extends JsonResource
             'skip' => $line->skip,
             'open' => $line->isOpen(),
             'reads_as' => $ingredient === null ? null : Said::ingredient($ingredient->id),
+            'family' => $ingredient?->family->value,
             'questions' => $line->mended || $line->skip ? [] : array_map(fn (Flag $flag): array => $this->question($flag, $line), $read->flags),
             'choices' => $line->isHeading() ? [] : array_map(self::choice(...), Choices::of($read, $this->resource->standard, $this->resource->pantry)),
             'settled' => $line->line === null ? null : self::settled($line->line),

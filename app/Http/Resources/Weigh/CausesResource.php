@@ -37,7 +37,7 @@ final class CausesResource extends JsonResource
 {
     private const SHOWN = 3;
 
-    public function __construct(Weighing $weighing, private readonly Diagnosis $diagnosis)
+    public function __construct(Weighing $weighing, private readonly Diagnosis $diagnosis, private readonly bool $forTeacher = false)
     {
         parent::__construct($weighing);
     }
@@ -47,7 +47,7 @@ final class CausesResource extends JsonResource
     {
         $weighing = $this->resource;
         $guess = Guess::query()->find($weighing->id)?->cause;
-        $asksFirst = $weighing->line->lab->section->asks_guess && $guess === null && $this->diagnosis->causes !== [];
+        $asksFirst = ! $this->forTeacher && $weighing->line->lab->section->asks_guess && $guess === null && $this->diagnosis->causes !== [];
         $consequence = Role::of($weighing->line->lab->section->kitchen->pantry()->ingredient($weighing->line->ingredient_id))->consequence(Verdict::from($weighing->verdict));
 
         $places = Explanation::targetDecimals($weighing->judgement());

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Hovik\Core\Lab\EventKind;
+use Hovik\Core\Lab\Happened;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * Something that happened at a station; only ever added, the database refuses changes.
+ *
+ * @property string $id  ULID made on the device
+ * @property int $lab_id
+ * @property int $station_id
+ * @property int|null $lab_line_id
+ * @property int|null $student_id
+ * @property int|null $teacher_id
+ * @property EventKind $kind
+ * @property array<string, string|int> $detail
+ * @property Carbon $created_at
+ * @property-read Lab $lab
+ */
+final class LabEvent extends Model
+{
+    public const UPDATED_AT = null;
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    protected $casts = ['kind' => EventKind::class, 'detail' => 'array', 'created_at' => 'datetime:Y-m-d H:i:s.v'];
+
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    /** @return BelongsTo<Lab, $this> */
+    public function lab(): BelongsTo
+    {
+        return $this->belongsTo(Lab::class);
+    }
+
+    public function toCore(): Happened
+    {
+        return Happened::event($this->kind, $this->id, $this->lab_line_id, (float) $this->created_at->format('U.v'), $this->detail);
+    }
+}

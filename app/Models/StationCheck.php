@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Hovik\Core\Safety\StationCheck as Kind;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A station's set-up or clean-up, ticked through and recorded once a lab.
+ *
+ * @property int $id
+ * @property int $lab_id
+ * @property int $station_id
+ * @property int|null $student_id
+ * @property Kind $kind
+ * @property list<string> $ticked
+ * @property Carbon $created_at
+ * @property-read Student|null $student
+ */
+final class StationCheck extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $guarded = [];
+
+    protected $casts = ['kind' => Kind::class, 'ticked' => 'array', 'created_at' => 'datetime:Y-m-d H:i:s.v'];
+
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    /** The lab that a check is for: a station may set up before its lab is opened that day, and cleans up while it is open. */
+    public static function labFor(Station $station, Kind $kind): ?Lab
+    {
+        $section = $station->section;
+
+        return $section->openLab ?? ($kind === Kind::SetUp ? Lab::query()->where('section_id', $section->id)->where('state', Lab::PREPARED)->whereNull('archived_at')
+            ->whereDate('planned_for', Carbon::now($section->kitchen->time_zone)->toDateString())->orderBy('id')->first() : null);
+    }
+
+    /** @return BelongsTo<Student, $this> */
+    public function student(): BelongsTo
+    {
+        return $this->belongsTo(Student::class);
+    }
+}

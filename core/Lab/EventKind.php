@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Lab;
+
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Technique\Step;
+
+/** What can happen at a station besides weighing. Each is written down once and never changed; what holds now follows from all of them. */
+enum EventKind: string
+{
+    /** Everything stands measured, apart and in order: please look. */
+    case Ready = 'ready';
+    case NotReady = 'not-ready';
+    /** A hand goes up. */
+    case Help = 'help';
+    case HelpOver = 'help-over';
+    /** A shared supply leaves the common shelf, or stands there again. */
+    case Taken = 'taken';
+    case Returned = 'returned';
+    /** A tool fell on the floor: out until it is washed. */
+    case Dropped = 'dropped';
+    case Washed = 'washed';
+    case Timer = 'timer';
+    case TimerOver = 'timer-over';
+    /** The teacher looked at a line: it stands, or goes back. */
+    case Checked = 'checked';
+    case SentBack = 'sent-back';
+    /** The gate: the directions open, or close again. */
+    case Released = 'released';
+    case ClosedAgain = 'closed-again';
+    /** A step seen done, seen not done, or unseen after all. */
+    case Seen = 'seen';
+    case Note = 'note';
+    /** Tools counted back at the end. */
+    case Counted = 'counted';
+    /** What the teacher just did was a slip of the hand: as if it had not been. */
+    case Undone = 'undone';
+
+    public const SEEN = ['done', 'not-done', 'unseen'];
+
+    /** s; a screen offers to undo for eight of them, a slow network may take the rest. */
+    public const UNDONE_WITHIN_S = 60.0;
+
+    private const LONGEST = 300;
+
+    private const LONGEST_TIMER_MIN = 240;
+
+    /** @throws InvalidInput */
+    public static function named(string $id, string $field = 'kind'): self
+    {
+        return self::tryFrom($id) ?? throw new InvalidInput($field, 'That cannot happen at a station.');
+    }
+
+    /** Whether a station tells of it. */
+    public function isForStations(): bool
+    {
+        return match ($this) {
+            self::Checked, self::SentBack, self::Released, self::ClosedAgain, self::Seen, self::Note, self::Counted, self::Undone => false,
+            default => true,
+        };
+    }
+
+    /** Whether the teacher does it; an aide, too. A timer is stopped, a supply returned and a hand taken down by anyone. */
+    public function isForTeachers(): bool
+    {
+        return match ($this) {
+            self::Ready, self::NotReady, self::Help, self::Dropped, self::Timer => false,
+            default => true,
+        };
+    }
+
+    /** What opens, closes or marks something for a station; the rest is put right by its opposite. */
+    public function canBeUndone(): bool
+    {
+        return match ($this) {
+            self::Checked, self::SentBack, self::Released, self::ClosedAgain => true,
+            default => false,
+        };
+    }
+
+    public function needsLine(): bool
+    {
+        return match ($this) {
+            self::Checked, self::SentBack, self::Seen, self::Taken, self::Returned => true,
+            default => false,
+        };
+    }
+
+    /**
+     * What goes with it, checked.
+     *
+     * @param  array<array-key, mixed>  $given
+     * @param  list<string>  $steps  of the line it is about
+     * @return array<string, string|int>
+     *
+     * @throws InvalidInput naming the field
+     */
+    public function detail(array $given, array $steps): array
+    {
+        return match ($this) {
+            self::SentBack => ['reason' => self::text($given, 'reason', true)],
+            self::Note => ['text' => self::text($given, 'text', true)],
+            self::Dropped, self::Washed => ['tool' => self::text($given, 'tool', true)],
+            self::Timer => ['label' => self::text($given, 'label', false), 'minutes' => self::minutes($given)],
+            self::TimerOver => ['timer' => self::text($given, 'timer', true)],
+            self::Undone => ['event' => strtoupper(self::text($given, 'event', true))],
+            self::Seen => self::seen($given, $steps),
+            default => [],
+        };
+    }
+
+    /** @param  array<array-key, mixed>  $given */
+    private static function text(array $given, string $field, bool $isNeeded): string
+    {
+        $text = $given[$field] ?? '';
+        if (! is_string($text) || mb_strlen($text) > self::LONGEST || ! mb_check_encoding($text, 'UTF-8')) {
+            throw new InvalidInput("detail.$field", 'Write at most '.self::LONGEST.' letters.');
+        }
+        if ($isNeeded && trim($text) === '') {
+            throw new InvalidInput("detail.$field", 'Say why, in a few words.');
+        }
+
+        return trim($text);
+    }
+
+    /** @param  array<array-key, mixed>  $given */
+    private static function minutes(array $given): int
+    {
+        $minutes = $given['minutes'] ?? null;
+
+        return is_int($minutes) && $minutes >= 1 && $minutes <= self::LONGEST_TIMER_MIN ? $minutes : throw new InvalidInput('detail.minutes', 'From 1 to '.self::LONGEST_TIMER_MIN.' minutes.');
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $given
+     * @param  list<string>  $steps
+     * @return array{step: string, seen: string}
+     */
+    private static function seen(array $given, array $steps): array
+    {
+        $step = $given['step'] ?? null;
+        $seen = $given['seen'] ?? null;
+        if (! is_string($step) || Step::tryFrom($step) === null || ! in_array($step, $steps, true)) {
+            throw new InvalidInput('detail.step', 'That step is not one of this line.');
+        }
+        if (! is_string($seen) || ! in_array($seen, self::SEEN, true)) {
+            throw new InvalidInput('detail.seen', 'Done, not done, or unseen.');
+        }
+
+        return ['step' => $step, 'seen' => $seen];
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Period;
+
+use Hovik\Core\InvalidInput;
+
+/** What is to be planned: so many stations, each with all the lines, so many hands, and what they share. */
+final readonly class Period
+{
+    public const MOST_STATIONS = 24;
+
+    public const MOST_LINES = 40;
+
+    /**
+     * @param  list<PeriodLine>  $lines
+     * @param  array<string, int>  $resources  how many there are, by id: scales, shared supplies, scarce tools
+     * @param  array<string, int>  $fixed  s by {@see Fixed} id
+     */
+    private function __construct(public int $minutes, public int $stations, public int $hands, public array $lines, public array $resources, public array $fixed)
+    {
+    }
+
+    /**
+     * @param  list<PeriodLine>  $lines
+     * @param  array<string, int>  $resources
+     * @param  array<string, int>  $fixed
+     *
+     * @throws InvalidInput naming the field
+     */
+    public static function of(int $minutes, int $stations, int $hands, array $lines, array $resources, array $fixed = []): self
+    {
+        foreach (['minutes' => [$minutes, 1, 600], 'stations' => [$stations, 1, self::MOST_STATIONS], 'hands' => [$hands, 1, 8], 'lines' => [count($lines), 0, self::MOST_LINES]] as $field => [$value, $least, $most]) {
+            if ($value < $least || $value > $most) {
+                throw new InvalidInput($field, "From $least to $most.");
+            }
+        }
+        foreach ($resources as $id => $count) {
+            if ($count < 1) {
+                throw new InvalidInput('resources', "There must be at least one of '$id'.");
+            }
+        }
+        $ids = array_map(static fn (PeriodLine $line): string => $line->id, $lines);
+        if (count(array_unique($ids)) !== count($ids)) {
+            throw new InvalidInput('lines', 'Each line needs an id of its own.');
+        }
+        foreach ($lines as $i => $line) {
+            foreach ([...$line->needs, ...$line->weighNeeds] as $need) {
+                if (! isset($resources[$need])) {
+                    throw new InvalidInput("lines.$i.needs", "There is no resource '$need'.");
+                }
+            }
+        }
+
+        return new self($minutes, $stations, $hands, $lines, $resources, $fixed);
+    }
+
+    public function withOneMore(string $resource): self
+    {
+        return new self($this->minutes, $this->stations, $this->hands, $this->lines, [$resource => ($this->resources[$resource] ?? 0) + 1] + $this->resources, $this->fixed);
+    }
+
+    public function fixedS(Fixed $block): int
+    {
+        return $this->fixed[$block->value] ?? 0;
+    }
+
+    /** s before anything is measured. */
+    public function beforeS(): int
+    {
+        return array_sum(array_map(fn (Fixed $block): int => $block->isBefore() ? $this->fixedS($block) : 0, Fixed::cases()));
+    }
+
+    /** s that all stations together hold one of a resource. */
+    public function loadS(string $resource): int
+    {
+        $one = array_sum(array_map(static fn (PeriodLine $line): int => (in_array($resource, $line->needs, true) ? $line->measureS : 0) + (in_array($resource, $line->weighNeeds, true) ? $line->weighS : 0), $this->lines));
+
+        return $one * $this->stations;
+    }
+
+    /** s that a station needs with all its hands and nobody in the way: its work shared out, and no less than its longest line. */
+    public function pathS(): int
+    {
+        $each = array_map(static fn (PeriodLine $line): int => $line->seconds(), $this->lines);
+
+        return $each === [] ? 0 : max((int) ceil(array_sum($each) / $this->hands), max($each));
+    }
+
+    /** s within which no plan can do it: the heaviest load of a resource, or the longest path of a station, whichever is larger. */
+    public function lowerBoundS(): int
+    {
+        $loads = array_map(fn (string $id): int => (int) ceil($this->loadS($id) / $this->resources[$id]), array_keys($this->resources));
+        $check = $this->fixedS(Fixed::Check);
+        // Nobody is done before their path is, and the one teacher then checks one station after the other.
+        $checked = max(max([0, ...$loads]) + $check, $this->pathS() + $this->stations * $check);
+
+        return $this->beforeS() + $checked + $this->fixedS(Fixed::Mixing) + $this->fixedS(Fixed::CleanUp);
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Safety;
+
+use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Plan\LinePlan;
+use Hovik\Core\Technique\Step;
+
+/** The safety points that a lab's lines and directions ask for. */
+final class LabSafety
+{
+    /** g for one station; more is lifted with the knees, or by two. */
+    private const HEAVY_G = 4000;
+
+    /** Words of the directions, English as recipes are read, that bring heat or knives. */
+    private const BY_WORD = [
+        'oven' => '~\b(oven|bakes?|baking|roast|preheat|broil)\b~u',
+        'hot-liquids' => '~\b(melt(ed)?|boil|simmer|scald|hot|fry|warm)\b~u',
+        'knives' => '~\b(chop|slice|dice|mince|grate|shred|peel|cut)(ped|d|ted)?\b~u',
+    ];
+
+    /**
+     * @param  list<LinePlan>  $lines
+     * @param  list<string>  $directions
+     * @param  list<string>  $written  the lines as the recipe writes them: 'walnuts, chopped'
+     * @return list<SafetyPoint> in their own order; none for a lab without lines
+     */
+    public static function needs(array $lines, array $directions = [], array $written = []): array
+    {
+        if ($lines === []) {
+            return [];
+        }
+        $text = mb_strtolower(implode("\n", [...$directions, ...$written]));
+        $needs = [SafetyPoint::Hygiene, SafetyPoint::WaterAndScales];
+        foreach (self::BY_WORD as $point => $words) {
+            if (preg_match($words, $text) === 1) {
+                $needs[] = SafetyPoint::from($point);
+            }
+        }
+        $grams = 0.0;
+        foreach ($lines as $line) {
+            $needs = [...$needs, ...self::ofFood($line->ingredient), ...self::ofSteps($line)];
+            $grams += $line->targetG->toFloat();
+        }
+        if ($grams >= self::HEAVY_G) {
+            $needs[] = SafetyPoint::Lifting;
+        }
+
+        return array_values(array_filter(SafetyPoint::cases(), static fn (SafetyPoint $point): bool => in_array($point, $needs, true)));
+    }
+
+    /** @return list<SafetyPoint> */
+    public static function ofFood(Ingredient $ingredient): array
+    {
+        return [
+            ...(SafetyPoint::tryFrom($ingredient->rawRisk) === null ? [] : [SafetyPoint::from($ingredient->rawRisk)]),
+            ...($ingredient->allergens === [] ? [] : [SafetyPoint::Allergens]),
+        ];
+    }
+
+    /** @return list<SafetyPoint> those that go with a tool or a step; heat is told by the directions, not by every jug */
+    private static function ofSteps(LinePlan $line): array
+    {
+        $points = array_map(static fn (Step $step): ?SafetyPoint => SafetyPoint::atStep($step, $line->ingredient->family), $line->plans->technique->steps);
+
+        return array_values(array_filter($points, static fn (?SafetyPoint $point): bool => $point !== null && $point !== SafetyPoint::HotLiquids));
+    }
+}

@@ -1,0 +1,29 @@
+import { useTranslation } from "react-i18next";
+import { Link } from "react-router";
+import { useNow } from "../kit/useNow";
+import { plannedAt, usePeriod } from "../period/period";
+
+/** What each station should be at now, by the plan. */
+export default function NowByPlan({ lab }: { lab: number }) {
+  const { t } = useTranslation();
+  const { data: plan } = usePeriod(lab);
+  const now = useNow(15_000);
+  if (!plan || plan.opened_at === null) return null;
+  const at = Math.max(0, now - plan.opened_at);
+  return (
+    <section>
+      <h3 className="side-h">{t("period.now")}</h3>
+      <ul>
+        {plan.stations.map((name, station) => (
+          <li key={name} className="py-1">
+            <b>{name}</b>{" "}
+            {[...new Set(plannedAt(plan, station, at).map((task) => task.name))].join(", ") || t("period.over")}
+          </li>
+        ))}
+      </ul>
+      <Link className="quiet underline" to={`/labs/${lab}/period`}>
+        {t("period.open")}
+      </Link>
+    </section>
+  );
+}

@@ -1,0 +1,68 @@
+import { useTranslation } from "react-i18next";
+import type { Plan, Task } from "./period";
+import "../../css/period.css";
+
+/** Minutes across, stations down: each pair of hands has a row of its own, so that what is done at once stands above one another. */
+export default function Timeline({ plan, now }: { plan: Plan; now?: number | undefined }) {
+  const { t } = useTranslation();
+  const whole = Math.max(60 * plan.minutes, plan.end_s);
+  const left = (s: number) => `${(100 * s) / whole}%`;
+  const bar = (task: Task, row: number) => (
+    <li
+      key={`${task.station} ${task.what} ${task.name} ${task.start_s}`}
+      className={`bar is-${task.what}`}
+      style={{ left: left(task.start_s), width: left(task.end_s - task.start_s), top: row * 25 }}
+      title={`${task.name}, ${minute(task.start_s)} – ${minute(task.end_s)}`}
+    >
+      <span>{task.what === "weigh" ? "" : task.name}</span>
+    </li>
+  );
+  const everybody = plan.timeline.filter((task) => task.station === null);
+  return (
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by keyboard
+    <section className="timeline" aria-label={t("period.link")} tabIndex={0}>
+      <div className="timeline-in">
+        <ol className="t-minutes" aria-hidden>
+          {Array.from({ length: Math.floor(whole / 300) + 1 }, (_, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: every fifth minute
+            <li key={i} style={{ left: left(300 * i) }} className="num">
+              {5 * i}
+            </li>
+          ))}
+        </ol>
+        <section className="t-row">
+          <h3>{t("period.everybody")}</h3>
+          <ol style={{ height: 25 }}>{everybody.map((task) => bar(task, 0))}</ol>
+        </section>
+        {plan.stations.map((name, station) => {
+          const rows = inRows(plan.timeline.filter((task) => task.station === station));
+          return (
+            <section key={name} className="t-row">
+              <h3>{name}</h3>
+              <ol style={{ height: 25 * Math.max(1, ...rows.map(([, row]) => row + 1)) }}>
+                {rows.map(([task, row]) => bar(task, row))}
+              </ol>
+            </section>
+          );
+        })}
+        <i className="t-bell" style={{ "--at": (60 * plan.minutes) / whole } as React.CSSProperties} aria-hidden />
+        {now !== undefined && now >= 0 && now <= whole && (
+          <i className="t-now" style={{ "--at": now / whole } as React.CSSProperties} aria-hidden />
+        )}
+      </div>
+    </section>
+  );
+}
+
+const minute = (s: number) => `${Math.floor(s / 60)}:${String(s % 60).padStart(2, "0")}`;
+
+/** Puts each task into the first row where nothing is at that time. */
+function inRows(tasks: Task[]): [Task, number][] {
+  const ends: number[] = [];
+  return tasks.map((task) => {
+    let row = ends.findIndex((end) => end <= task.start_s);
+    if (row < 0) row = ends.length;
+    ends[row] = task.end_s;
+    return [task, row];
+  });
+}

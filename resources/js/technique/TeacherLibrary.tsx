@@ -1,0 +1,28 @@
+import { useQuery } from "@tanstack/react-query";
+import { useTranslation } from "react-i18next";
+import { Link, useSearchParams } from "react-router";
+import client, { body } from "../api/client";
+import Loading from "../app/Loading";
+import ProblemNote from "../app/ProblemNote";
+import LibraryScreen from "./LibraryScreen";
+
+/** The same library on the wall: by the class named in the address, or the first. */
+export default function TeacherLibrary() {
+  const { t } = useTranslation();
+  const [search] = useSearchParams();
+  const today = useQuery({ queryKey: ["today"], queryFn: () => body(client.GET("/api/today")) });
+  if (today.isPending) return <Loading />;
+  if (!today.data) return <ProblemNote error={today.error} retry={today.refetch} />;
+  const section = Number(search.get("class")) || today.data.sections[0]?.id;
+  if (section === undefined) return <p className="ready">{t("ready.noClass")}</p>;
+  return (
+    <>
+      <p className="lib-up">
+        <Link className="quiet" to="/practise">
+          {t("places.practise")}
+        </Link>
+      </p>
+      <LibraryScreen section={section} home="/practise/techniques" />
+    </>
+  );
+}

@@ -1,0 +1,77 @@
+// Browsers that a bench plays: a connection kept open, cookies, and the stream of live facts. Loopback only.
+import { Agent, request } from "node:http";
+
+export const base = new URL(process.env.HOVIK_URL);
+if (base.hostname !== "127.0.0.1") throw new Error("loopback only");
+
+/** One browser: a connection kept open and its cookies. */
+export class Visitor {
+  agent = new Agent({ keepAlive: true, maxSockets: 1 });
+  cookies = new Map();
+
+  ask(method, path, body) {
+    return new Promise((resolve, reject) => {
+      const payload = body && JSON.stringify(body);
+      const headers = { Accept: "application/json", Cookie: [...this.cookies].map(([k, v]) => `${k}=${v}`).join("; ") };
+      if (payload)
+        Object.assign(headers, { "Content-Type": "application/json", "Content-Length": Buffer.byteLength(payload) });
+      if (method !== "GET") headers["X-XSRF-TOKEN"] = decodeURIComponent(this.cookies.get("XSRF-TOKEN") ?? "");
+      const call = request(
+        { agent: this.agent, host: base.hostname, port: base.port, method, path, headers },
+        (answer) => {
+          for (const line of answer.headers["set-cookie"] ?? []) {
+            const [, name, value] = line.match(/^([^=]+)=([^;]*)/);
+            this.cookies.set(name, value);
+          }
+          const parts = [];
+          answer.on("data", (part) => parts.push(part));
+          answer.on("end", () => resolve({ status: answer.statusCode, text: Buffer.concat(parts).toString() }));
+        },
+      );
+      call.on("error", reject);
+      call.end(payload);
+    });
+  }
+
+  /** Hears a stream of live facts until it is closed; says so once it is open. */
+  listen(path, hear) {
+    return new Promise((resolve, reject) => {
+      const headers = {
+        Accept: "text/event-stream",
+        Cookie: [...this.cookies].map(([k, v]) => `${k}=${v}`).join("; "),
+      };
+      const call = request({ agent: false, host: base.hostname, port: base.port, path, headers }, (answer) => {
+        if (answer.statusCode !== 200) return reject(new Error(`${path}: ${answer.statusCode}`));
+        this.stream = call;
+        let rest = "";
+        answer.on("data", (part) => {
+          const lines = (rest + part).split("\n");
+          rest = lines.pop() ?? "";
+          for (const line of lines) if (line.startsWith("data:")) hear(JSON.parse(line.slice(5)));
+        });
+        answer.on("error", () => {});
+        resolve();
+      });
+      call.on("error", reject);
+      call.end();
+    });
+  }
+
+  close() {
+    this.stream?.destroy();
+    this.agent.destroy();
+  }
+
+  async expect(status, method, path, body) {
+    const answer = await this.ask(method, path, body);
+    if (answer.status !== status) throw new Error(`${method} ${path}: ${answer.status} ${answer.text.slice(0, 200)}`);
+    return answer.text ? JSON.parse(answer.text) : undefined;
+  }
+}
+
+export async function signIn(path, credentials) {
+  const visitor = new Visitor();
+  await visitor.expect(200, "GET", "/api/session");
+  await visitor.expect(200, "POST", path, credentials);
+  return visitor;
+}

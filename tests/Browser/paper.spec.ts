@@ -1,0 +1,51 @@
+import { expect, test } from "@playwright/test";
+import { button, expectAccessible, openBoard, someone, teacherSignsIn } from "./school";
+
+test("paper sheets are typed in by keyboard: down, across, the verdict beside it, taken back, stored once", async ({
+  browser,
+}) => {
+  const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(page);
+  await openBoard(page);
+  await page.getByRole("link", { name: "Type in paper sheets" }).click();
+  const cell = (name: string) => page.getByLabel(`${name}, grams`);
+  await cell("Alder, Ground cardamom").focus();
+  await page.keyboard.type("3");
+  await page.keyboard.press("Enter");
+  await expect(cell("Birch, Ground cardamom")).toBeFocused();
+  await page.keyboard.press("ArrowRight");
+  await expect(cell("Birch, Confectioners' sugar")).toBeFocused();
+  await page.keyboard.type("75");
+  await expect(cell("Birch, Confectioners' sugar").locator("..")).toContainText("Heaped");
+  await page.keyboard.press("Enter");
+  await page.keyboard.type("60.5");
+  await expect(cell("Hazel, Confectioners' sugar").locator("..")).toContainText("1 g steps");
+  await expectAccessible(page);
+  await page.keyboard.press("Control+z");
+  await page.keyboard.press("Control+z");
+  await expect(cell("Hazel, Confectioners' sugar")).toHaveValue("60");
+  await expect(cell("Hazel, Confectioners' sugar").locator("..")).toContainText("Level");
+  await button(page, "Store 3 weigh-ins").click();
+  await expect(page.getByText("3 weigh-ins stored.")).toBeVisible();
+  await expect(cell("Hazel, Confectioners' sugar")).toHaveValue("");
+  await page.getByRole("link", { name: "The board" }).click();
+  await expect(button(page, /^Hazel, Confectioners' sugar: Level, 60 g, 1 weighing$/)).toBeVisible();
+});
+
+test("the period plan says whether it fits, and follows a longer demonstration", async ({ browser }) => {
+  const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(page);
+  await openBoard(page);
+  await expect(page.getByText("Now, by the plan")).toBeVisible();
+  await page.getByRole("link", { name: "The whole plan" }).click();
+  await expect(page.getByText(/Fits, with \d+ minutes? to spare/)).toBeVisible();
+  await expectAccessible(page);
+  await page.getByLabel("Demonstration").fill("40");
+  await page.getByLabel("Demonstration").blur();
+  await expect(page.getByText(/minutes too long/)).toBeVisible();
+  await page.getByLabel("Demonstration").fill("5");
+  await page.getByLabel("Demonstration").blur();
+  await expect(page.getByText(/Fits, with/)).toBeVisible();
+  await page.getByRole("link", { name: "Print it" }).click();
+  await expect(page.getByRole("row", { name: /^Alder/ })).toContainText("Bread flour");
+});

@@ -1,0 +1,351 @@
+import { execFileSync } from "node:child_process";
+import { type Browser, expect, type Page, test } from "@playwright/test";
+import {
+  button,
+  expectAccessible,
+  expectLargeTargets,
+  measure,
+  someone,
+  tabletIs,
+  teacherSignsIn,
+  typeOnKeypad,
+} from "./school";
+
+// Last of all: these end labs, cut networks and kill servers.
+test.describe.configure({ mode: "serial" });
+
+const ask = (page: Page, method: string, url: string, body?: unknown) =>
+  page.evaluate(
+    async ([method, url, body]) => {
+      const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)?.[1] ?? "");
+      const answer = await fetch(url as string, {
+        method: method as string,
+        headers: { Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token },
+        ...(body ? { body: JSON.stringify(body) } : {}),
+      });
+      return answer.json().catch(() => null);
+    },
+    [method, url, body],
+  );
+
+/** Closes what is open and opens a lab of these lines, one of which may stand on the common shelf. */
+async function openLab(teacher: Page, title: string, lines: string, shared?: string) {
+  await teacherSignsIn(teacher);
+  const today = await ask(teacher, "GET", "/api/today");
+  const section = today.sections.find((one: { name: string }) => one.name === "Foods 1, period 4");
+  for (const lab of section.labs ?? [section.lab]) {
+    if (lab?.state === "open") await ask(teacher, "POST", `/api/labs/${lab.id}/close`);
+  }
+  const recipe = await ask(teacher, "POST", "/api/recipes", {
+    text: `${title}\n\nIngredients\n${lines}\n\nDirections\nMix it all.\nBake it.`,
+    title,
+  });
+  const day = new Intl.DateTimeFormat("en-CA", { timeZone: "America/Denver" }).format(new Date());
+  const lab = await ask(teacher, "POST", `/api/recipes/${recipe.id}/labs`, {
+    section: section.id,
+    planned_for: day,
+    title,
+  });
+  if (shared) {
+    await teacher.goto(`/labs/${lab.id}/prepare`);
+    const stands = teacher.getByRole("row", { name: new RegExp(shared) }).getByRole("checkbox");
+    await stands.click();
+    await expect(stands).toBeChecked();
+  }
+  await ask(teacher, "POST", `/api/labs/${lab.id}/open`);
+  await teacher.goto(`/labs/${lab.id}`);
+  await expect(teacher.getByRole("heading", { name: title })).toBeVisible();
+  return lab.id as number;
+}
+
+async function setUp(page: Page) {
+  const open = page.locator('.station-check li button[aria-pressed="false"]');
+  while ((await open.count()) > 0) await open.first().click();
+  await button(page, "We are ready").click();
+  await expect(page.getByRole("heading", { name: "What to measure" })).toBeVisible();
+}
+
+async function weighIn(page: Page, ingredient: string, digits: string) {
+  await measure(page, ingredient);
+  await typeOnKeypad(page, digits);
+  await button(page, "Check the level").click();
+}
+
+/** Waits until the worker has everything it needs to go on without the network. */
+async function staysHere(page: Page) {
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  const missing = () =>
+    page.evaluate(async () => {
+      const built: Record<string, { file: string }> = await (await fetch("/build/manifest.json")).json();
+      const files = await caches.open("hovik-files-1");
+      const here = await Promise.all(Object.values(built).map((one) => files.match(`/build/${one.file}`)));
+      return here.filter((one) => one === undefined).length;
+    });
+  await expect.poll(missing).toBe(0);
+}
+
+async function stations(browser: Browser) {
+  const [hazel, alder] = [await someone(browser), await someone(browser, { serviceWorkers: "allow" })];
+  await tabletIs(hazel, "HAZEL234", /Hair is tied back/);
+  await setUp(hazel);
+  await button(hazel, "Oona").click();
+  await tabletIs(alder, "ALDER234", /Hair is tied back/);
+  await setUp(alder);
+  await button(alder, "Bram").click();
+  await staysHere(alder);
+  return { hazel, alder };
+}
+
+test("a whole small lab: two stations, a simulated scale, a network cut, a line sent back, to the end", async ({
+  browser,
+}) => {
+  test.setTimeout(240_000);
+  const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await openLab(teacher, "Sugar and flour", "1 cup all-purpose flour\n1/2 cup granulated sugar");
+  const { hazel, alder } = await stations(browser);
+  await expect(hazel.getByText("They open when your teacher has looked at everything.")).toBeVisible();
+
+  // Hazel reads the simulated scale: bowl, tare, flour.
+  await measure(hazel, "All-purpose flour");
+  await button(hazel, "Practice scale").click();
+  await hazel.getByLabel("Put on, in grams").fill("187");
+  await hazel.getByLabel("Put on, in grams").press("Enter");
+  await expect(hazel.getByText("Steady.", { exact: true })).toBeVisible();
+  await button(hazel, "Tare").click();
+  await hazel.getByLabel("Put on, in grams").fill("125");
+  await hazel.getByLabel("Put on, in grams").press("Enter");
+  await expect(button(hazel, "Take this reading")).toBeEnabled();
+  await button(hazel, "Take this reading").click();
+  await expectLargeTargets(hazel);
+  await button(hazel, "Check the level").click();
+  await expect(hazel.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
+  await expect(button(teacher, /^Hazel, All-purpose flour: Level, 125 g/)).toBeVisible();
+
+  // Alder loses the network in the middle: what it weighs is kept, through a reload, and sent once.
+  await alder.context().setOffline(true);
+  await weighIn(alder, "All-purpose flour", "126");
+  await expect(alder.getByRole("heading", { name: "All-purpose flour: kept here" })).toBeVisible();
+  await button(alder, "All ingredients").click();
+  await weighIn(alder, "Granulated sugar", "99");
+  await expect(alder.getByText("2 kept here")).toBeVisible();
+  await alder.context().setOffline(false);
+  await expect(alder.getByText("2 kept here")).toBeHidden();
+  await expect(button(teacher, /^Alder, Granulated sugar: Level, 99 g, 1 weighing$/)).toBeVisible();
+  await expect(button(teacher, /^Alder, All-purpose flour: Level, 126 g, 1 weighing$/)).toBeVisible();
+
+  // A hand, a check, a line sent back, and released in the end.
+  await button(hazel, "All ingredients").click();
+  await button(hazel, "Raise a hand").click();
+  await button(teacher, /^Hazel: hand up/).click();
+  await button(teacher, "Take the hand down").click();
+  await expect(button(hazel, "Raise a hand")).toBeVisible();
+  await weighIn(hazel, "Granulated sugar", "125");
+  await expect(hazel.getByRole("heading", { level: 1, name: "Heaped" })).toBeVisible();
+  await button(hazel, "All ingredients").click();
+  await button(hazel, "Ready for check").click();
+  await expect(hazel.getByText("Your teacher is on the way.").first()).toBeVisible();
+
+  await button(teacher, /^Hazel, Granulated sugar: Heaped/).click();
+  await expect(teacher.getByText("Where it may come from")).toBeVisible();
+  await teacher.keyboard.press("2");
+  await expect(teacher.locator(".observations .is-done")).toHaveCount(1);
+  await teacher.keyboard.press("b");
+  await teacher.keyboard.type("Sweep it level.");
+  await teacher.keyboard.press("Enter");
+  await expectAccessible(teacher);
+  await expect(hazel.locator(".todo-row", { hasText: "Granulated sugar" })).toContainText("Measure again");
+  await hazel.locator(".todo-row", { hasText: "Granulated sugar" }).click();
+  await expect(hazel.getByText("Sent back: Sweep it level.")).toBeVisible();
+  await hazel.goBack();
+  await weighIn(hazel, "Granulated sugar", "100");
+  await expect(hazel.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
+  await button(hazel, "All ingredients").click();
+  await button(hazel, "Ready for check").click();
+  await expect(button(teacher, /^Hazel: ready for check/)).toBeVisible();
+  await teacher.keyboard.press("Escape");
+  await teacher.keyboard.press("h");
+  await expect(teacher.getByText("Everything is weighed.")).toBeVisible();
+  await teacher.keyboard.press("a");
+  await expect(hazel.getByText("Mix it all.")).toBeVisible();
+  await expect(teacher.getByText("Hazel is released.")).toBeVisible();
+  await expectAccessible(teacher);
+  await teacher.keyboard.press("z"); // a slip: it stands as before
+  await expect(hazel.getByText("Your teacher is on the way.").first()).toBeVisible();
+  await expect(hazel.getByText("Mix it all.")).toBeHidden();
+  await expect(button(teacher, /^Hazel: ready for check/)).toBeVisible();
+  await teacher.keyboard.press("a");
+  await expect(hazel.getByText("Mix it all.")).toBeVisible();
+  await expect(alder.getByText("Mix it all.")).toBeHidden();
+
+  // A timer, a wrong entry put right, pause, clean-up, count, close, open again.
+  await hazel.getByLabel("Minutes").fill("18");
+  await button(hazel, "Start the timer").click();
+  await expect(hazel.getByText(/1[78]:\d\d/)).toBeVisible();
+  await button(teacher, /^Alder, Granulated sugar/).click();
+  await teacher.getByText("Put a wrong entry right").click();
+  await teacher.getByLabel("Grams it should say").fill("101");
+  await button(teacher, "Correct it").click();
+  await expect(button(teacher, /^Alder, Granulated sugar: Level, 101 g/)).toBeVisible();
+  await button(teacher, "Pause").click();
+  await expect(hazel.getByText("Paused. Hands off, eyes to the front.")).toBeVisible();
+  await teacher.keyboard.press("Escape");
+  await teacher.getByRole("link", { name: "On paper" }).click();
+  await expect(teacher.getByRole("row", { name: /^Hazel/ })).toContainText("released");
+  await expect(teacher.getByRole("row", { name: /^Birch/ })).toContainText("All-purpose flour, Granulated sugar");
+  await expectAccessible(teacher);
+  await button(teacher, "Back").click();
+  await button(teacher, "Go on").click();
+  await expect(hazel.getByText("Paused. Hands off, eyes to the front.")).toBeHidden();
+  await button(hazel, "Clean up").click();
+  for (const item of await hazel.locator(".station-check li button").all()) await item.click();
+  await button(hazel, "All clean").click();
+  await button(teacher, /^Hazel$/).click();
+  await button(teacher, "Tools counted back").click();
+  await expect(teacher.getByText("Tools are counted back.")).toBeVisible();
+  await button(teacher, "Close the lab").click();
+  await button(teacher, /Tap again/).click();
+  await button(teacher, "Open it again").click();
+  await expect(button(teacher, "Pause")).toBeVisible();
+});
+
+test("two tablets of one station agree within a second", async ({ browser }) => {
+  const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await openLab(teacher, "One cup of flour", "1 cup all-purpose flour");
+  const [one, other] = [await someone(browser), await someone(browser)];
+  await tabletIs(one, "HAZEL234", /Hair is tied back/);
+  await setUp(one);
+  await tabletIs(other, "HAZEL234", "Oona");
+  await expect(other.getByRole("heading", { name: "What to measure" })).toBeVisible();
+  // Credited to the name that was tapped just now: as it waits to be sent.
+  await button(one, /^Mateus$/).click();
+  await one.route("**/api/events/*", (route) => route.abort());
+  await button(one, "Raise a hand").click();
+  const waiting = () =>
+    one.evaluate(
+      () =>
+        new Promise<{ kind?: string; student_id?: number }[]>((resolve) => {
+          const opening = indexedDB.open("hovik");
+          opening.onsuccess = () => {
+            const all = opening.result.transaction("kept").objectStore("kept").getAll();
+            all.onsuccess = () => {
+              opening.result.close();
+              resolve(all.result.map((item) => item.body));
+            };
+          };
+        }),
+    );
+  const { students } = await ask(one, "GET", "/api/kitchen");
+  const mateus = students.find((student: { name: string }) => student.name === "Mateus").id;
+  await expect.poll(waiting).toMatchObject([{ kind: "help", student_id: mateus }]);
+  await one.unroute("**/api/events/*");
+  // The stream is there when its first fact arrives; then the others are timed.
+  await expect(button(other, "Hand is up. Take it down")).toBeVisible();
+  const took: number[] = [];
+  for (const [press, see] of [
+    ["Hand is up. Take it down", "Raise a hand"],
+    ["Raise a hand", "Hand is up. Take it down"],
+    ["Hand is up. Take it down", "Raise a hand"],
+  ] as const) {
+    const from = Date.now();
+    await button(one, press).click();
+    await button(other, see).waitFor();
+    took.push(Date.now() - from);
+  }
+  expect(took.sort((a, b) => a - b)[1]).toBeLessThan(1000); // the middle one: the machine may be busy with something else once
+});
+
+test("a shared supply is one station's at a time; a tool on the floor gives way to others; what is weighed stands apart, in order", async ({
+  browser,
+}) => {
+  const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await openLab(teacher, "Sugar to share", "1/2 cup granulated sugar\n1 cup all-purpose flour", "Granulated sugar");
+  const [hazel, alder] = [await someone(browser), await someone(browser)];
+  for (const [tablet, code, who] of [
+    [hazel, "HAZEL234", "Oona"],
+    [alder, "ALDER234", "Bram"],
+  ] as const) {
+    await tabletIs(tablet, code, /Hair is tied back/);
+    await setUp(tablet);
+    await button(tablet, who).click();
+    await tablet.locator(".todo-row", { hasText: "Granulated sugar" }).click();
+  }
+  await button(hazel, "We take it").press("Enter");
+  await expect(hazel.getByText("Granulated sugar is here. Bring it back right after use.")).toBeVisible();
+  await expect(alder.getByText("Granulated sugar: another station has it just now.")).toBeVisible();
+  await expect(button(alder, "We take it")).toBeHidden();
+  await button(teacher, /^Hazel$/).click();
+  await expect(teacher.getByText("Has out: Granulated sugar")).toBeVisible();
+
+  await button(hazel, "A tool fell down").press("Enter");
+  await expect(hazel.locator(".fetching")).toContainText(
+    /On the floor: the 1⁄2 cup measure\. Use these tools until it is washed/,
+  );
+  await expect(hazel.getByRole("img", { name: /^the 1\/4 cup measure/ })).toBeVisible();
+  await expect(hazel.getByText("Fill 1 of 2")).toBeVisible();
+  await expect(alder.getByRole("img", { name: /^the 1\/2 cup measure/ })).toBeVisible();
+  await expectAccessible(hazel);
+  await expectLargeTargets(hazel);
+  await button(hazel, "Washed and dry").press("Enter");
+  await expect(hazel.getByRole("img", { name: /^the 1\/2 cup measure/ })).toBeVisible();
+
+  await button(hazel, "It is back").press("Enter");
+  await expect(button(alder, "We take it")).toBeVisible();
+  await expect(teacher.getByText("Has out: Granulated sugar")).toBeHidden();
+
+  await hazel.goBack();
+  await weighIn(hazel, "All-purpose flour", "125");
+  await button(hazel, "All ingredients").click();
+  await weighIn(hazel, "Granulated sugar", "100");
+  await button(hazel, "All ingredients").click();
+  const aside = hazel.getByRole("list").filter({ hasText: "Level" }).getByRole("listitem");
+  await expect(aside).toContainText([/Granulated sugar.*Oona/, /All-purpose flour.*Oona/]); // as the recipe uses them, not as weighed
+  await expect(hazel.getByRole("heading", { name: "What to measure" })).toBeHidden();
+});
+
+test("cut off, reloaded, the server killed: nothing lost, nothing twice, in order", async ({ browser }) => {
+  test.setTimeout(240_000);
+  const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  const lab = await openLab(
+    teacher,
+    "Three powders",
+    "1 cup all-purpose flour\n1/2 cup granulated sugar\n1/2 cup cornmeal",
+  );
+  const tablet = await someone(browser, { serviceWorkers: "allow" });
+  await tabletIs(tablet, "HAZEL234", /Hair is tied back/);
+  await staysHere(tablet);
+  await tablet.reload();
+  await expect(button(tablet, /Hair is tied back/)).toHaveAttribute("aria-pressed", "true");
+  await tablet.context().setOffline(true);
+  await tablet.reload(); // the application opens without the network, and half a list is as it was
+  await expect(button(tablet, /Hair is tied back/)).toHaveAttribute("aria-pressed", "true");
+  await expect(button(tablet, /Hands are washed/)).toHaveAttribute("aria-pressed", "false");
+  await setUp(tablet);
+  await expect(tablet.getByText("1 kept here")).toBeVisible();
+  await button(tablet, "Oona").click();
+  await weighIn(tablet, "All-purpose flour", "125");
+  await expect(tablet.getByText("2 kept here")).toBeVisible();
+  await tablet.reload();
+  await expect(tablet.getByText("2 kept here")).toBeVisible();
+  await tablet.goto("/kitchen");
+  await expect(tablet.locator(".todo-row", { hasText: "All-purpose flour" })).toContainText("Kept here");
+  await weighIn(tablet, "Granulated sugar", "100");
+  await expect(tablet.getByText("3 kept here")).toBeVisible();
+
+  // Back on the network, but the server has been killed under it, and comes back.
+  const port = new URL(tablet.url()).port;
+  const crash = (server: string) => execFileSync("bash", ["ops/hurt.sh", "test", server, port], { stdio: "inherit" });
+  crash("php-fpm");
+  await tablet.context().setOffline(false);
+  await expect(tablet.getByText(/\d kept here/)).toBeHidden();
+  crash("mariadb");
+  await tablet.goto("/kitchen");
+  await weighIn(tablet, "Cornmeal", "60");
+  await expect(tablet.getByText(/Level|Shy|Heaped|Too close/).first()).toBeVisible();
+
+  const board = await ask(teacher, "GET", `/api/labs/${lab}/board`);
+  expect(board.stations.find((one: { name: string }) => one.name === "Hazel").set_up).toBe(true);
+  const stored = board.weighings.map((one: { grams: number; at: string }) => ({ grams: one.grams, at: one.at }));
+  expect(stored.map((one: { grams: number }) => one.grams).sort()).toEqual([100, 125, 60].sort());
+  const inOrder = [...stored].sort((a, b) => a.at.localeCompare(b.at)).map((one) => one.grams);
+  expect(inOrder).toEqual([125, 100, 60]);
+});
