@@ -99,7 +99,8 @@ browser() {
   rm -f "$report"
   HOVIK_URL="http://127.0.0.1:$PORT" PLAYWRIGHT_JSON_OUTPUT_NAME="$report" npx --no-install playwright test --reporter=list,json "$@" || status=$?
   if [ -s "$report" ]; then
-    eval "$(node -p 'const s = JSON.parse(require("fs").readFileSync(process.argv[1])).stats; `good=${s.expected + s.flaky} bad=${s.unexpected}`' "$report")"
+    eval "$(node -p 'const s = JSON.parse(require("fs").readFileSync(process.argv[1])).stats; `good=${s.expected + s.flaky} bad=${s.unexpected} twice=${s.flaky}`' "$report")"
+    [ "$twice" = 0 ] || echo "  $twice passed only at the second try: see 'flaky' above"
     passed=$((passed + good)) failed=$((failed + bad))
     [ "$status" = 0 ] || [ "$bad" != 0 ] || failed=$((failed + 1))
   else

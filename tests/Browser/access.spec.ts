@@ -1,5 +1,15 @@
-import { expect, test } from "@playwright/test";
-import { button, expectAccessible, measure, openBoard, someone, tabletIs, teacherSignsIn } from "./school";
+import {
+  button,
+  expect,
+  expectAccessible,
+  measure,
+  openBoard,
+  someone,
+  tabletIs,
+  tabTo,
+  teacherSignsIn,
+  test,
+} from "./school";
 
 for (const [colorScheme, rules] of [
   ["light", "all"],
@@ -66,11 +76,11 @@ test("a teacher reaches and reads the board by keyboard alone", async ({ page })
   await page.keyboard.press("Enter");
   await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
   const board = button(page, "Go to the board");
-  while (!(await board.evaluate((b) => b === document.activeElement))) await page.keyboard.press("Tab");
+  await tabTo(board);
   await page.keyboard.press("Enter");
   const first = button(page, /^Alder, Bread flour/);
   await expect(first).toBeVisible();
-  while (!(await first.evaluate((b) => b === document.activeElement))) await page.keyboard.press("Tab");
+  await tabTo(first);
   await page.keyboard.press("ArrowDown");
   await page.keyboard.press("ArrowDown");
   await expect(button(page, /^Hazel, Bread flour/)).toBeFocused();
@@ -90,9 +100,7 @@ test("a teacher reaches and reads the board by keyboard alone", async ({ page })
 test("a student weighs in by keyboard alone", async ({ page }) => {
   await tabletIs(page, "ROWAN234", "Emrys");
   const go = async (name: string | RegExp) => {
-    const target = button(page, name).first();
-    await expect(target).toBeVisible();
-    while (!(await target.evaluate((b) => b === document.activeElement))) await page.keyboard.press("Tab");
+    await tabTo(button(page, name));
     await page.keyboard.press("Enter");
   };
   await go("Measure the butter");

@@ -1,5 +1,4 @@
-import { expect, test } from "@playwright/test";
-import { button, measure, someone, tabletIs, teacherSignsIn, typeOnKeypad } from "./school";
+import { button, expect, measure, someone, tabletIs, teacherSignsIn, test, typeOnKeypad } from "./school";
 
 test("nonsense in the readout gets its message beside it, and the board stays empty", async ({ browser }) => {
   const tablet = await someone(browser);

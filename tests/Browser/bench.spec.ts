@@ -1,13 +1,15 @@
-import { expect, type Page, test } from "@playwright/test";
 import {
   button,
+  expect,
   expectAccessible,
   expectLargeTargets,
   expectNoSidewaysScroll,
+  type Page,
   PHONE,
   someone,
   tabletIs,
   teacherSignsIn,
+  test,
 } from "./school";
 
 const reads = (page: Page) => page.locator(".bench-scale output");

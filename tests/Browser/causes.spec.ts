@@ -1,13 +1,15 @@
-import { expect, type Page, test } from "@playwright/test";
 import {
   button,
+  expect,
   expectAccessible,
   expectLargeTargets,
   expectNoSidewaysScroll,
+  type Page,
   PHONE,
   someone,
   tabletIs,
   teacherSignsIn,
+  test,
 } from "./school";
 
 /** The last weighing of a line of this tablet's station. */

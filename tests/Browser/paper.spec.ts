@@ -1,5 +1,4 @@
-import { expect, test } from "@playwright/test";
-import { button, expectAccessible, openBoard, someone, teacherSignsIn } from "./school";
+import { button, expect, expectAccessible, openBoard, someone, teacherSignsIn, test } from "./school";
 
 test("paper sheets are typed in by keyboard: down, across, the verdict beside it, taken back, stored once", async ({
   browser,

@@ -1,12 +1,14 @@
-import { expect, type Page, test } from "@playwright/test";
 import {
   button,
+  expect,
   expectAccessible,
   expectLargeTargets,
   expectNoSidewaysScroll,
+  type Page,
   PHONE,
   someone,
   teacherSignsIn,
+  test,
   typeOnKeypad,
 } from "./school";
 

@@ -1,5 +1,4 @@
-import { expect, type Page, test } from "@playwright/test";
-import { button, expectAccessible, someone, teacherSignsIn } from "./school";
+import { button, expect, expectAccessible, type Page, someone, tabTo, teacherSignsIn, test } from "./school";
 
 const RECIPE = `Oat squares
 Makes 16
@@ -18,15 +17,8 @@ Directions
 Mix the dry ingredients. Stir in the milk, the honey and the butter.
 Bake in the oven for 20 minutes.`;
 
-/** Tab until it has the focus, as somebody without a mouse would. */
-async function tabTo(page: Page, name: string | RegExp, role: "button" | "link" | "textbox" = "button") {
-  const target = page.getByRole(role, { name }).first();
-  await expect(target).toBeVisible();
-  const element = await target.elementHandle(); // found by its name once: looking for it after each Tab is slow
-  while (!(await element?.evaluate((one) => one === document.activeElement))) await page.keyboard.press("Tab");
-}
 async function press(page: Page, name: string | RegExp, role: "button" | "link" = "button") {
-  await tabTo(page, name, role);
+  await tabTo(page.getByRole(role, { name }));
   await page.keyboard.press("Enter");
 }
 
@@ -35,7 +27,7 @@ test("from a pasted recipe to printed cards and an open lab, by keyboard alone",
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
   await teacherSignsIn(page);
   await press(page, "Prepare", "link");
-  await tabTo(page, "Paste a recipe", "textbox");
+  await tabTo(page.getByRole("textbox", { name: "Paste a recipe" }));
   await page.keyboard.insertText(RECIPE);
   await press(page, "Read the recipe");
 
@@ -47,7 +39,7 @@ test("from a pasted recipe to printed cards and an open lab, by keyboard alone",
 
   await press(page, "Mend: 1/4 cup honey");
   const amount = page.getByLabel("Amount", { exact: true });
-  await tabTo(page, "Amount", "textbox");
+  await tabTo(page.getByRole("textbox", { name: "Amount" }));
   await amount.selectText();
   await page.keyboard.type("1/3");
   await press(page, "Settle it");

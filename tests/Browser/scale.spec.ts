@@ -1,8 +1,7 @@
-import { expect, type Page, test } from "@playwright/test";
 import { Capture } from "../../resources/js/scale/capture";
 import { decode, encode } from "../../resources/js/scale/report";
 import { SimulatedScale } from "../../resources/js/scale/simulated";
-import { button, expectAccessible, expectLargeTargets, measure, tabletIs } from "./school";
+import { button, expect, expectAccessible, expectLargeTargets, measure, type Page, tabletIs, test } from "./school";
 
 // No browser in these: bytes in, weights out.
 test.describe("a scale's reports", () => {

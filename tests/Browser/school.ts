@@ -1,13 +1,30 @@
 import AxeBuilder from "@axe-core/playwright";
-import { type Browser, expect, type Page } from "@playwright/test";
+import { type Browser, type BrowserContext, test as base, expect, type Locator, type Page } from "@playwright/test";
 
 export const PHONE = { width: 390, height: 844 };
 export const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name });
 
-/** A browser of its own: another person, another machine. */
+const people: BrowserContext[] = [];
+
+/** A browser of its own: another person, another machine. Gone home when the test is over. */
 export async function someone(browser: Browser, options: Parameters<Browser["newContext"]>[0] = {}): Promise<Page> {
-  return (await browser.newContext(options)).newPage();
+  const person = await browser.newContext(options);
+  people.push(person);
+  return person.newPage();
 }
+
+/** Nobody stays behind: a page left open goes on listening, and asks again at whatever later tests do. */
+export const test = base.extend<{ roomIsEmptied: undefined }>({
+  roomIsEmptied: [
+    // biome-ignore lint/correctness/noEmptyPattern: Playwright reads from the pattern what a fixture needs
+    async ({}, use) => {
+      await use(undefined);
+      for (const person of people.splice(0)) await person.close();
+    },
+    { auto: true },
+  ],
+});
+export { expect, type Page };
 
 let signedIn: Awaited<ReturnType<ReturnType<Page["context"]>["cookies"]>> = [];
 
@@ -37,6 +54,22 @@ export async function tabletIs(page: Page, code: string, who: string | RegExp) {
   await page.getByLabel("Station code").fill(code);
   await button(page, "Set up this tablet").click();
   await page.getByRole("button", { name: who, exact: typeof who === "string" }).click();
+}
+
+/** Tab until it has the focus, as somebody without a mouse would; all the way round the page, and not for ever. */
+export async function tabTo(target: Locator) {
+  const found = target.first();
+  await expect(found).toBeVisible();
+  const once = async () => {
+    // Found by its name as seldom as may be: looking for it after each Tab is slow.
+    const element = await found.elementHandle();
+    for (let tabs = 0; tabs < 60; tabs++) {
+      if (await element?.evaluate((one) => one === document.activeElement)) return true;
+      await found.page().keyboard.press("Tab");
+    }
+    return false; // drawn anew meanwhile, or out of the Tab key's reach
+  };
+  expect((await once()) || (await once()) || (await once()), `${target} is reached by Tab`).toBe(true);
 }
 
 /** From the list of ingredients to the scale, all steps ticked. */

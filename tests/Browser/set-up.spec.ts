@@ -1,5 +1,4 @@
-import { expect, test } from "@playwright/test";
-import { button, expectAccessible, someone, teacherSignsIn } from "./school";
+import { button, expect, expectAccessible, someone, teacherSignsIn, test } from "./school";
 
 test("a new class: roster looked at and taken, seats by keyboard, codes, house method", async ({ browser }) => {
   test.setTimeout(120_000);

@@ -1,6 +1,6 @@
-import { expect, test } from "@playwright/test";
 import {
   button,
+  expect,
   expectAccessible,
   expectLargeTargets,
   expectNoSidewaysScroll,
@@ -8,6 +8,7 @@ import {
   someone,
   tabletIs,
   teacherSignsIn,
+  test,
 } from "./school";
 
 test("from measuring to how it is done, step by step by keyboard, and back to measuring", async ({ page }) => {

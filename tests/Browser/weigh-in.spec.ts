@@ -1,14 +1,16 @@
-import { expect, type Page, test } from "@playwright/test";
 import {
   button,
+  expect,
   expectLargeTargets,
   expectNoSidewaysScroll,
   measure,
   openBoard,
+  type Page,
   PHONE,
   someone,
   tabletIs,
   teacherSignsIn,
+  test,
   typeOnKeypad,
 } from "./school";
 

@@ -1,6 +1,6 @@
-import { expect, test } from "@playwright/test";
 import {
   button,
+  expect,
   expectAccessible,
   expectLargeTargets,
   expectNoSidewaysScroll,
@@ -10,6 +10,7 @@ import {
   someone,
   tabletIs,
   teacherSignsIn,
+  test,
   typeOnKeypad,
 } from "./school";
 

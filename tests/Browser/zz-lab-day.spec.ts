@@ -1,13 +1,16 @@
 import { execFileSync } from "node:child_process";
-import { type Browser, expect, type Page, test } from "@playwright/test";
+import type { Browser } from "@playwright/test";
 import {
   button,
+  expect,
   expectAccessible,
   expectLargeTargets,
   measure,
+  type Page,
   someone,
   tabletIs,
   teacherSignsIn,
+  test,
   typeOnKeypad,
 } from "./school";
 
