@@ -28,7 +28,7 @@ final readonly class NewIngredient
      */
     public static function named(string $name, string $family, string $grams, array $allergens): self
     {
-        $slug = trim((string) preg_replace('~[^a-z0-9]+~', '-', strtolower(trim($name))), '-');
+        $slug = trim((string) preg_replace('~[^a-z0-9]+~', '-', str_replace("'", '', strtolower(trim($name)))), '-');
         if (strlen($slug) < 2 || strlen($slug) > 50 || preg_match('~^[\p{L}0-9 \'-]+$~u', trim($name)) !== 1 || preg_match('~[^\x00-\x7F]~', $name) === 1) {
             throw new InvalidInput('name', 'Give it a name of 2 to 50 plain letters.');
         }
