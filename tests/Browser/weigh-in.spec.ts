@@ -84,6 +84,31 @@ test("what is typed outlives a reload", async ({ page }) => {
   await expect(page.getByLabel("Grams typed")).toHaveValue("41");
 });
 
+test("an answer from before somebody came in, late, does not put them out again", async ({ page }) => {
+  let isIn = () => {};
+  const cameIn = new Promise<void>((resolve) => {
+    isIn = resolve;
+  });
+  const late = new Promise<void>((resolve) => {
+    page.route("**/api/session", async (route) => {
+      const answer = await route.fetch(); // given to nobody in particular
+      await cameIn;
+      await route.fulfill({ response: answer }).catch(() => {}); // nobody waits for it any more
+      resolve();
+    });
+  });
+  await page.goto("/station");
+  await page.getByLabel("Station code").fill("ROWAN234");
+  await button(page, "Set up this tablet").click();
+  await expect(page.locator(".todo-row").first()).toBeVisible();
+  isIn();
+  await late;
+  await page.unroute("**/api/session");
+  await page.getByRole("button", { name: "Halima", exact: true }).click();
+  await page.reload();
+  await expect(page.getByRole("button", { name: "Halima", exact: true })).toHaveAttribute("aria-pressed", "true");
+});
+
 test("ticks and fills do not forget each other, and outlive a tablet that dies", async ({ browser }) => {
   const page = await someone(browser);
   await tabletIs(page, "ROWAN234", "Halima");

@@ -6,17 +6,23 @@ const KEY = ["session"];
 
 /** Who is signed in here. Asking also brings the token that changes need. */
 export const useSession = () =>
-  useQuery({ queryKey: KEY, queryFn: () => body(client.GET("/api/session")), staleTime: 60_000 });
+  useQuery({ queryKey: KEY, queryFn: ({ signal }) => body(client.GET("/api/session", { signal })), staleTime: 60_000 });
 
 /** The server says that nobody is signed in any more: every frame that asks who is there shall know at once. */
 export const forgetSession = (queries: QueryClient) =>
   queries.setQueryData<Session>(KEY, { kind: "nobody", name: null, school: null });
 
-/** For every way in: once somebody is in, all that was fetched for someone else is dropped. */
+/**
+ * For every way in: once somebody is in, all that was fetched for someone else is dropped. What was asked before is called back first:
+ * each answer brings its session's cookie, so one that comes late would put them out again.
+ */
 export function useEntering<Input>(enter: (input: Input) => Promise<Session>) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: enter,
+    mutationFn: async (input: Input) => {
+      await queries.cancelQueries();
+      return enter(input);
+    },
     onSuccess: (session) => {
       queries.clear();
       queries.setQueryData(KEY, session);
