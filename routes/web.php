@@ -56,6 +56,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('labs/{lab}/open', [LabStateController::class, 'open']);
         Route::post('labs/{lab}/close', [LabStateController::class, 'close']);
         Route::get('labs/{lab}/board', [BoardController::class, 'show']);
+        Route::get('labs/{lab}/paper', [PaperController::class, 'show']);
         Route::post('labs/{lab}/paper', [PaperController::class, 'store']);
         Route::post('labs/{lab}/pause', [LabDayController::class, 'pause']);
         Route::post('labs/{lab}/resume', [LabDayController::class, 'resume']);

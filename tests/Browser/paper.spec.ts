@@ -31,6 +31,43 @@ test("paper sheets are typed in by keyboard: down, across, the verdict beside it
   await expect(button(page, /^Hazel, Confectioners' sugar: Level, 60 g, 1 weighing$/)).toBeVisible();
 });
 
+test("a sheet is typed as it was written: several tries, whose they are, on the scale that can judge it", async ({
+  browser,
+}) => {
+  const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(page);
+  await openBoard(page);
+  await page.getByRole("link", { name: "Type in paper sheets" }).click();
+  const cell = page.getByLabel("Linden, Ground cardamom, grams");
+  const beside = cell.locator("..");
+  await expect(page.getByLabel("Scale for Ground cardamom")).toHaveValue(/./);
+  await expect(page.getByLabel("Scale for Ground cardamom").locator("option:checked")).toHaveText("Fine");
+  await page.getByLabel("Rowan, Honey, grams").focus();
+  await page.keyboard.press("Enter"); // past the last station it is the next ingredient's turn: digits and Enter fill a sheet
+  await expect(page.getByLabel("Alder, Ground cardamom, grams")).toBeFocused();
+  await cell.focus();
+  await page.keyboard.type("2.1 3.1 zz");
+  await expect(beside).toContainText("Nobody here begins with zz.");
+  await expect(button(page, "Store 2 weigh-ins")).toBeDisabled();
+  await page.keyboard.press("Backspace");
+  await page.keyboard.press("Backspace");
+  await page.keyboard.type("kai");
+  await expect(beside).toContainText("Level");
+  await expect(beside).toContainText("Kaito");
+  await page.reload();
+  await expect(cell).toHaveValue("2.1 3.1 kai");
+  await expect(beside).toContainText("Kaito");
+  await expectAccessible(page);
+  await button(page, "Store 2 weigh-ins").click();
+  await expect(page.getByText("2 weigh-ins stored.")).toBeVisible();
+  await expect(beside).toContainText("3.1 g, Level");
+  await page.reload();
+  await expect(cell).toHaveValue("");
+  await page.getByRole("link", { name: "The board" }).click();
+  await button(page, /^Linden, Ground cardamom: Level, 3.1 g, 2 weighings$/).click();
+  await expect(page.getByRole("complementary")).toContainText("Kaito");
+});
+
 test("the period plan says whether it fits, and follows a longer demonstration", async ({ browser }) => {
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
   await teacherSignsIn(page);

@@ -37,6 +37,21 @@ it('stores none where one cannot be', function (array $wrong, string $field) {
     [['grams' => '12.5'], 'entries.1.grams'], [['grams' => ''], 'entries.1.grams'], [['student_id' => 999999], 'entries.1.grams'], [['line_id' => 999999], 'entries.1.grams'], [['scale_id' => 999999], 'entries.1.grams'], [['id' => 'x'], 'entries.1.id'],
 ]);
 
+it('says which scales can judge which line', function () {
+    $lines = $this->getJson("/api/labs/{$this->lab->id}/paper")->assertOk()->assertJsonCount($this->lab->lines->count(), 'lines')->json('lines');
+    $this->asNobody();
+    $this->asStation($this->hazel);
+    $own = $this->getJson('/api/kitchen')->json('lines');
+    expect(array_column($lines, 'fit_scales', 'id'))->toEqual(array_column($own, 'fit_scales', 'id'));
+});
+
+it('counts several tries of one line in the order of the sheet', function () {
+    ($this->send)(true, ($this->entry)(1, ['grams' => '246']), ($this->entry)(2, ['grams' => '239']), ($this->entry)(3, ['grams' => '219', 'student_id' => $this->hazel->students[1]->id]))->assertOk();
+    $weighings = $this->getJson("/api/labs/{$this->lab->id}/board")->json('weighings');
+    expect(array_column($weighings, 'attempt'))->toBe([1, 2, 3])->and(array_map(intval(...), array_column($weighings, 'grams')))->toBe([246, 239, 219])
+        ->and($weighings[2]['student'])->toBe($this->hazel->students[1]->name)->not->toBe($weighings[0]['student']);
+});
+
 it('takes a sheet after the bell, too, but not before the lab was opened', function () {
     $this->lab->update(['state' => Lab::CLOSED, 'closed_at' => now()]);
     ($this->send)(true, ($this->entry)(1))->assertOk();
@@ -46,10 +61,14 @@ it('takes a sheet after the bell, too, but not before the lab was opened', funct
 
 it('is the class\'s own teacher\'s', function () {
     $this->asNobody()->asTeacher($this->section('Foods 2')->teacher);
+    $look = fn () => $this->getJson("/api/labs/{$this->lab->id}/paper");
     ($this->send)(true, ($this->entry)(1))->assertForbidden();
+    $look()->assertForbidden();
     $this->asNobody();
     ($this->send)(true, ($this->entry)(1))->assertUnauthorized();
+    $look()->assertUnauthorized();
     $this->asStation($this->hazel);
     ($this->send)(true, ($this->entry)(1))->assertUnauthorized();
+    $look()->assertUnauthorized();
     expect($this->stored())->toBe(0);
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Labs\FrozenLines;
+use App\Labs\ScalesFit;
 use App\Labs\StationStates;
 use App\Labs\ToolsAtHand;
 use App\Models\Lab;
@@ -126,7 +127,7 @@ final class KitchenResource extends JsonResource
             ...self::checks($station),
             ...self::day($section, $lab, $station, $own, array_column($frozen, 'id')),
             'scales' => $scales->map(fn (Scale $scale): array => self::scale($scale, $today[$scale->id] ?? false))->all(),
-            'lines' => $station === null || $lab === null ? [] : self::lines($lab, $station, $scales, $frozen, $states, $own),
+            'lines' => $station === null || $lab === null ? [] : self::lines($lab, $station, $frozen, $states, $own),
         ];
     }
 
@@ -182,14 +183,13 @@ final class KitchenResource extends JsonResource
     }
 
     /**
-     * @param  Collection<int, Scale>  $scales
      * @param  list<array<string, mixed>>  $frozen
      * @param  array<int, StationState>  $states
      * @return list<array<string, mixed>>
      */
-    private static function lines(Lab $lab, Station $station, Collection $scales, array $frozen, array $states, StationState $own): array
+    private static function lines(Lab $lab, Station $station, array $frozen, array $states, StationState $own): array
     {
-        $cores = $scales->mapWithKeys(fn (Scale $scale): array => [$scale->id => $scale->toCore()])->all();
+        $fits = ScalesFit::of($lab);
         $targets = FrozenLines::of($lab)->targets;
         $weighings = DB::table('weighings')->join('students', 'students.id', '=', 'weighings.student_id')->where('weighings.station_id', $station->id)->whereIn('weighings.lab_line_id', array_keys($targets))
             ->orderBy('weighings.attempt')->get(['weighings.id', 'lab_line_id', 'attempt', 'verdict', 'grams', 'readability_g', 'error_g', 'corrects_id', 'students.name as student']);
@@ -199,9 +199,9 @@ final class KitchenResource extends JsonResource
         foreach ($frozen as $line) {
             $id = $line['id'];
             $target = $targets[$id] ?? throw new \LogicException;
-            $fitness = array_map(static fn (CoreScale $scale): ScaleFitness => ScaleFitness::of($scale, $target), $cores);
+            $fitness = $fits[$id];
             $lines[] = self::tools($lab, $line, array_keys($own->dropped)) + array_diff_key($line, ['helpers' => 0, 'shared' => 0, 'one_spoon' => 0]) + [
-                'fit_scales' => array_keys(array_filter($fitness, static fn (ScaleFitness $one): bool => $one->fit)),
+                'fit_scales' => ScalesFit::fit($fitness),
                 // Several cups of butter on one scale would be more work than a finer scale.
                 'together' => (object) ($line['one_spoon'] === true ? array_map(static fn (ScaleFitness $one): ?int => $one->weighTogether, array_filter($fitness, static fn (ScaleFitness $one): bool => $one->weighTogether !== null && ! $one->needsFinerScale())) : []),
                 'shelf' => $line['shared'] === true ? self::shelf($id, $station, $states) : null,

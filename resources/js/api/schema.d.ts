@@ -541,7 +541,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** Which scales can judge which line, for sheets that do not say */
+        get: operations["paperScales"];
         put?: never;
         /** Weigh-ins from paper: judged as they are typed, or stored all at once */
         post: operations["typeInPaper"];
@@ -1359,6 +1360,15 @@ export interface components {
             detail?: {
                 [key: string]: string | number;
             };
+        };
+        PaperEntry: {
+            /** @description ULID: sent twice it is stored once. */
+            id: string;
+            line_id: number;
+            station_id: number;
+            student_id: number;
+            scale_id: number;
+            grams: string;
         };
         /** @description A choice, a number as typed, a list in order, counts by tool, words by place, or keys. */
         PracticeAnswer: string | (string | number)[] | {
@@ -3452,6 +3462,36 @@ export interface operations {
             409: components["responses"]["Refused"];
         };
     };
+    paperScales: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By line. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        lines: {
+                            id: number;
+                            fit_scales: number[];
+                        }[];
+                    };
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+        };
+    };
     typeInPaper: {
         parameters: {
             query?: never;
@@ -3466,15 +3506,7 @@ export interface operations {
                 "application/json": {
                     /** @description False: only say what they would be. */
                     store: boolean;
-                    entries: {
-                        /** @description ULID: sent twice it is stored once. */
-                        id: string;
-                        line_id: number;
-                        station_id: number;
-                        student_id: number;
-                        scale_id: number;
-                        grams: string;
-                    }[];
+                    entries: components["schemas"]["PaperEntry"][];
                 };
             };
         };

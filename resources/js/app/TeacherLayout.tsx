@@ -14,7 +14,7 @@ export default function TeacherLayout() {
   const go = useNavigate();
   const session = useSession();
   const leaving = useSignOut();
-  const atLab = useMatch("/labs/:lab");
+  const atLab = useMatch("/labs/:lab/*");
   const [dark, setDark] = useState(isDark);
   if (session.isPending) return <Loading />;
   if (session.isError) return <ProblemNote error={session.error} retry={session.refetch} />;
@@ -30,7 +30,7 @@ export default function TeacherLayout() {
           <NavLink to="/today">{t("places.today")}</NavLink>
           <NavLink to="/prepare">{t("places.prepare")}</NavLink>
           <NavLink to="/practise">{t("places.practise")}</NavLink>
-          {atLab && <NavLink to={atLab.pathname}>{t("places.lab")}</NavLink>}
+          {atLab && <NavLink to={atLab.pathnameBase}>{t("places.lab")}</NavLink>}
         </nav>
         <nav className="places ml-auto" aria-label={t("places.drawer")}>
           <NavLink to="/drawer">{t("places.drawer")}</NavLink>

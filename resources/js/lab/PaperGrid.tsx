@@ -1,37 +1,34 @@
-import { useQuery } from "@tanstack/react-query";
-import { type KeyboardEvent, useEffect, useReducer, useRef, useState } from "react";
+import { queryOptions, useQuery } from "@tanstack/react-query";
+import { type KeyboardEvent, useEffect, useMemo, useReducer, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link, useParams } from "react-router";
-import { ulid } from "ulid";
 import client, { asProblem, body, type Schemas } from "../api/client";
 import Loading from "../app/Loading";
 import ProblemNote from "../app/ProblemNote";
 import FieldProblem from "../kit/FieldProblem";
 import KitchenFraction from "../kit/KitchenFraction";
-import VerdictGlyph, { type Verdict } from "../kit/VerdictGlyph";
-import { boardOf, cellKey } from "./board";
+import { store as keep } from "../kit/useStored";
+import { boardOf, byCell, cellKey } from "./board";
+import PaperCell, { type Judged } from "./PaperCell";
+import { read, type Sheet, typing } from "./paper";
 import "../../css/period.css";
 import "../../css/ready.css";
 
-type Cell = { id: string; grams: string };
-type Typed = Record<string, Cell>;
-type Judged = { verdict: string | null; tolerances: number | null; problem: string | null };
-type Action = { type: "write"; key: string; grams: string } | { type: "undo" } | { type: "empty" };
-type State = { now: Typed; before: Typed[] };
+const scalesOf = (lab: number) =>
+  queryOptions({
+    queryKey: ["paper", lab],
+    queryFn: () => body(client.GET("/api/labs/{lab}/paper", { params: { path: { lab } } })),
+    staleTime: Number.POSITIVE_INFINITY, // neither lines nor scales change while sheets are typed in
+  });
 
-const MOST_UNDONE = 200;
-
-/** Every change can be taken back, one after the other. */
-function typing(state: State, action: Action): State {
-  if (action.type === "empty") return { now: {}, before: [] };
-  if (action.type === "undo") {
-    const last = state.before.at(-1);
-    return last ? { now: last, before: state.before.slice(0, -1) } : state;
+/** A sheet half typed outlives a reload; gone once it is stored. */
+const placeOf = (lab: number) => `hovik.paper.${lab}`;
+function kept(lab: number): Sheet {
+  try {
+    return JSON.parse(localStorage.getItem(placeOf(lab)) ?? "{}");
+  } catch {
+    return {};
   }
-  const { [action.key]: old, ...rest } = state.now;
-  if ((old?.grams ?? "") === action.grams) return state;
-  const now = action.grams === "" ? rest : { ...rest, [action.key]: { id: old?.id ?? ulid(), grams: action.grams } };
-  return { now, before: [...state.before, state.now].slice(-MOST_UNDONE) };
 }
 
 /** Weigh-in sheets typed in: Enter goes down, arrows move, the verdict stands beside the number at once. */
@@ -39,65 +36,80 @@ export default function PaperGrid() {
   const { t } = useTranslation();
   const lab = Number(useParams().lab);
   const board = useQuery(boardOf(lab));
-  if (board.isPending) return <Loading />;
+  const scales = useQuery(scalesOf(lab));
+  if (board.isPending || scales.isPending) return <Loading />;
   if (!board.data) return <ProblemNote error={board.error} retry={board.refetch} />;
+  if (!scales.data) return <ProblemNote error={scales.error} retry={scales.refetch} />;
   if (board.data.lab.state === "prepared") return <p className="ready">{t("board.prepared")}</p>;
-  return <Grid board={board.data} stored={() => board.refetch()} />;
+  const fit = new Map(scales.data.lines.map((line) => [line.id, line.fit_scales]));
+  return <Grid board={board.data} fit={fit} stored={() => board.refetch()} />;
 }
 
-function Grid({ board, stored }: { board: Schemas["Board"]; stored: () => void }) {
+type Props = { board: Schemas["Board"]; fit: Map<number, number[]>; stored: () => void };
+
+function Grid({ board, fit, stored }: Props) {
   const { t } = useTranslation();
-  const [{ now: typed, before }, write] = useReducer(typing, { now: {}, before: [] });
-  const [judged, setJudged] = useState<Record<string, Judged>>({});
+  const lab = board.lab.id;
+  const [{ now: sheet, before }, write] = useReducer(typing, { now: kept(lab), before: [] });
+  const [judged, setJudged] = useState<Map<string, Judged>>(new Map());
   const [problem, setProblem] = useState<string>();
   const [done, setDone] = useState(0);
-  const [scale, setScale] = useState(board.scales[0]?.id);
+  const [isStoring, setStoring] = useState(false);
+  const [chosen, choose] = useState<Record<number, number>>({});
   const [who, setWho] = useState<Record<number, number>>({});
   const grid = useRef<HTMLTableElement>(null);
-  const stationOf = (id: number) => board.stations.find((one) => one.id === id);
-  const entries = Object.entries(typed).flatMap(([key, cell]) => {
-    const [station = 0, line = 0] = key.split("/").map(Number);
-    const student = who[station] ?? stationOf(station)?.members[0]?.id;
-    return scale === undefined || student === undefined
-      ? []
-      : [
-          {
-            key,
-            id: cell.id,
-            line_id: line,
-            station_id: station,
-            student_id: student,
-            scale_id: scale,
-            grams: cell.grams,
-          },
-        ];
-  });
+  const weighed = useMemo(() => byCell(board), [board]);
+
+  // As on the stations' tablets: the first scale that can judge it, else the last there is.
+  const scaleOf = (line: number) =>
+    chosen[line] ??
+    (board.scales.find((scale) => fit.get(line)?.includes(scale.id)) ?? board.scales[board.scales.length - 1])?.id;
+  const usually = (station: Schemas["Board"]["stations"][number]) => who[station.id] ?? station.members[0]?.id;
+
+  const readings = new Map<string, ReturnType<typeof read>>();
+  const entries: Schemas["PaperEntry"][] = [];
+  for (const station of board.stations) {
+    for (const line of board.lines) {
+      const key = cellKey(station.id, line.id);
+      const written = sheet[key];
+      if (written === undefined) continue;
+      const reading = read(written, station.members);
+      readings.set(key, reading);
+      const student = reading.student?.id ?? usually(station);
+      const scale = scaleOf(line.id);
+      if (student === undefined || scale === undefined) continue;
+      const of = { line_id: line.id, station_id: station.id, student_id: student, scale_id: scale };
+      entries.push(...reading.tries.map((one) => ({ ...of, ...one })));
+    }
+  }
+  const isUnclear = [...readings.values()].some((one) => one.unclear !== undefined);
   const send = (store: boolean) =>
-    body(
-      client.POST("/api/labs/{lab}/paper", {
-        params: { path: { lab: board.lab.id } },
-        body: { store, entries: entries.map(({ key: _, ...entry }) => entry) },
-      }),
-    );
+    body(client.POST("/api/labs/{lab}/paper", { params: { path: { lab } }, body: { store, entries } }));
   const asked = JSON.stringify(entries);
 
-  // The verdict as it is typed: asked for once the fingers rest.
+  useEffect(() => {
+    keep(localStorage, placeOf(lab), Object.keys(sheet).length === 0 ? null : JSON.stringify(sheet));
+  }, [sheet, lab]);
+
+  // The verdict as it is typed: asked for once the fingers rest. What comes late, of a sheet that has changed since, is left.
   // biome-ignore lint/correctness/useExhaustiveDependencies: asked again when what is typed changes, and only then
   useEffect(() => {
     if (entries.length === 0) return;
+    let isLate = false;
     const timer = setTimeout(() => {
       send(false).then(
         (answer) => {
-          const byId = new Map(answer.entries.map((entry) => [entry.id, entry]));
-          setJudged(
-            Object.fromEntries(entries.flatMap(({ key, id }) => (byId.has(id) ? [[key, byId.get(id) as Judged]] : []))),
-          );
+          if (isLate) return;
+          setJudged(new Map(answer.entries.map((entry) => [entry.id, entry])));
           setProblem(undefined);
         },
-        (error) => setProblem(asProblem(error).message),
+        (error) => isLate || setProblem(asProblem(error).message),
       );
     }, 150);
-    return () => clearTimeout(timer);
+    return () => {
+      isLate = true;
+      clearTimeout(timer);
+    };
   }, [asked]);
 
   const focus = (row: number, column: number) => {
@@ -106,7 +118,8 @@ function Grid({ board, stored }: { board: Schemas["Board"]; stored: () => void }
     field?.select();
     return field !== null && field !== undefined;
   };
-  const keys = (event: KeyboardEvent<HTMLInputElement>, row: number, column: number) => {
+  const keys = (event: KeyboardEvent<HTMLInputElement>, at: string) => {
+    const [row = 0, column = 0] = at.split("/").map(Number);
     const field = event.currentTarget;
     const atStart = field.selectionStart === 0;
     const atEnd = field.selectionEnd === field.value.length;
@@ -128,33 +141,30 @@ function Grid({ board, stored }: { board: Schemas["Board"]; stored: () => void }
     }
   };
   const store = async () => {
+    setStoring(true);
     try {
       await send(true);
       setDone(entries.length);
       write({ type: "empty" });
-      setJudged({});
+      setJudged(new Map());
       setProblem(undefined);
       stored();
     } catch (error) {
       const said = asProblem(error);
       setProblem(Object.values(said.fields)[0]?.[0] ?? said.message);
+    } finally {
+      setStoring(false);
     }
   };
+  const unclear = ({ letters, several }: NonNullable<ReturnType<typeof read>["unclear"]>) =>
+    several.length === 0
+      ? t("paper.nobody", { letters })
+      : t("paper.several", { names: several.map((one) => one.name).join(", ") });
 
   return (
     <main className="period paper-grid">
       <header className="ready-head">
         <h1>{t("paper.title", { lab: board.lab.title })}</h1>
-        <label className="ready-class">
-          {t("paper.scale")}{" "}
-          <select value={scale} onChange={(event) => setScale(Number(event.target.value))}>
-            {board.scales.map((one) => (
-              <option key={one.id} value={one.id}>
-                {one.name}
-              </option>
-            ))}
-          </select>
-        </label>
         <button
           type="button"
           className="btn btn-outline"
@@ -163,10 +173,15 @@ function Grid({ board, stored }: { board: Schemas["Board"]; stored: () => void }
         >
           {t("paper.undo")} <kbd className="kbd">Ctrl Z</kbd>
         </button>
-        <button type="button" className="btn btn-primary" disabled={entries.length === 0} onClick={store}>
+        <button
+          type="button"
+          className="btn btn-primary"
+          disabled={entries.length === 0 || isUnclear || isStoring}
+          onClick={store}
+        >
           {t("paper.store", { count: entries.length })}
         </button>
-        <Link className="quiet" to={`/labs/${board.lab.id}`}>
+        <Link className="quiet" to={`/labs/${lab}`}>
           {t("paper.board")}
         </Link>
       </header>
@@ -184,6 +199,17 @@ function Grid({ board, stored }: { board: Schemas["Board"]; stored: () => void }
                   <span className="block font-normal">
                     <KitchenFraction>{line.amount}</KitchenFraction>
                   </span>
+                  <select
+                    aria-label={t("paper.scale", { line: line.name })}
+                    value={scaleOf(line.id)}
+                    onChange={(event) => choose({ ...chosen, [line.id]: Number(event.target.value) })}
+                  >
+                    {board.scales.map((one) => (
+                      <option key={one.id} value={one.id}>
+                        {one.name}
+                      </option>
+                    ))}
+                  </select>
                 </th>
               ))}
             </tr>
@@ -195,7 +221,7 @@ function Grid({ board, stored }: { board: Schemas["Board"]; stored: () => void }
                   {station.name}
                   <select
                     aria-label={t("paper.who", { station: station.name })}
-                    value={who[station.id] ?? station.members[0]?.id}
+                    value={usually(station)}
                     onChange={(event) => setWho({ ...who, [station.id]: Number(event.target.value) })}
                   >
                     {station.members.map((one) => (
@@ -207,36 +233,22 @@ function Grid({ board, stored }: { board: Schemas["Board"]; stored: () => void }
                 </th>
                 {board.lines.map((line, column) => {
                   const key = cellKey(station.id, line.id);
-                  const grams = typed[key]?.grams ?? "";
-                  const said = grams === "" ? undefined : judged[key];
+                  const reading = readings.get(key);
                   return (
-                    <td key={line.id}>
-                      <input
-                        data-at={`${row}/${column}`}
-                        inputMode="decimal"
-                        aria-label={t("paper.cell", { station: station.name, line: line.name })}
-                        aria-invalid={said?.problem != null}
-                        aria-describedby={said ? `said-${key}` : undefined}
-                        value={grams}
-                        maxLength={9}
-                        onChange={(event) => write({ type: "write", key, grams: event.target.value.trim() })}
-                        onKeyDown={(event) => keys(event, row, column)}
-                      />
-                      <span id={`said-${key}`} className="paper-said">
-                        {said?.verdict && (
-                          <>
-                            <VerdictGlyph
-                              verdict={said.verdict as Verdict}
-                              tolerances={said.tolerances ?? 0}
-                              size={28}
-                              hidden
-                            />
-                            {t(`verdict.${said.verdict}`)}
-                          </>
-                        )}
-                        {said?.problem}
-                      </span>
-                    </td>
+                    <PaperCell
+                      key={line.id}
+                      at={`${row}/${column}`}
+                      id={key}
+                      station={station.name}
+                      line={line.name}
+                      text={sheet[key]?.text ?? ""}
+                      judged={reading?.tries.flatMap(({ id }) => judged.get(id) ?? []) ?? []}
+                      student={reading?.student?.name}
+                      unclear={reading?.unclear && unclear(reading.unclear)}
+                      stored={weighed.get(key)?.at(-1)}
+                      onWrite={(id, text) => write({ type: "write", key: id, text })}
+                      onKeys={keys}
+                    />
                   );
                 })}
               </tr>

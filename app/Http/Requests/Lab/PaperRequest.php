@@ -7,8 +7,13 @@ namespace App\Http\Requests\Lab;
 use App\Http\Requests\TypedNumber;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
 
 /** What was written on paper, typed in: to be judged, or to be stored. */
+#[OA\Schema(schema: 'PaperEntry', required: ['id', 'line_id', 'station_id', 'student_id', 'scale_id', 'grams'], properties: [
+    new OA\Property(property: 'id', type: 'string', description: 'ULID: sent twice it is stored once.'), new OA\Property(property: 'line_id', type: 'integer'), new OA\Property(property: 'station_id', type: 'integer'),
+    new OA\Property(property: 'student_id', type: 'integer'), new OA\Property(property: 'scale_id', type: 'integer'), new OA\Property(property: 'grams', type: 'string'),
+])]
 final class PaperRequest extends FormRequest
 {
     /** Twelve stations by fourteen lines, three times each. */
