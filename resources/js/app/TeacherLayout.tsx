@@ -14,7 +14,8 @@ export default function TeacherLayout() {
   const go = useNavigate();
   const session = useSession();
   const leaving = useSignOut();
-  const atLab = useMatch("/labs/:lab/*");
+  const inLab = useMatch("/labs/:lab/*");
+  const atLab = useMatch("/labs/:lab/prepare") === null ? inLab : null; // before the day it is something to prepare
   const [dark, setDark] = useState(isDark);
   if (session.isPending) return <Loading />;
   if (session.isError) return <ProblemNote error={session.error} retry={session.refetch} />;
