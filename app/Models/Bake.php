@@ -19,6 +19,8 @@ final class Bake extends Model
 {
     public const UPDATED_AT = null;
 
+    protected $table = 'bakes';
+
     protected $guarded = [];
 
     protected $casts = ['fault' => Fault::class];

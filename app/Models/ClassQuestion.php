@@ -30,6 +30,8 @@ final class ClassQuestion extends Model
 {
     public const UPDATED_AT = null;
 
+    protected $table = 'class_questions';
+
     protected $guarded = [];
 
     protected $casts = ['skill' => Skill::class, 'shown_at' => 'datetime', 'ended_at' => 'datetime'];

@@ -22,6 +22,8 @@ final class Colleague extends Model
 
     public const AIDE = 'aide';
 
+    protected $table = 'colleagues';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Teacher, $this> */

@@ -23,6 +23,8 @@ final class Diagnosis extends Model
 
     protected $primaryKey = 'weighing_id';
 
+    protected $table = 'diagnoses';
+
     protected $guarded = [];
 
     protected $casts = ['causes' => 'array'];

@@ -22,6 +22,8 @@ final class Guess extends Model
 
     protected $primaryKey = 'weighing_id';
 
+    protected $table = 'guesses';
+
     protected $guarded = [];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';

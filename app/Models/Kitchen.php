@@ -27,6 +27,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Kitchen extends Model
 {
+    protected $table = 'kitchens';
+
     protected $guarded = [];
 
     /** @return HasMany<Tool, $this> */

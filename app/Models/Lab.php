@@ -43,6 +43,8 @@ final class Lab extends Model
 
     public const CLOSED = 'closed';
 
+    protected $table = 'labs';
+
     protected $guarded = [];
 
     protected $casts = ['planned_for' => 'date', 'opened_at' => 'datetime', 'closed_at' => 'datetime', 'paused_at' => 'datetime', 'blocks' => 'array', 'orders' => 'array', 'archived_at' => 'datetime'];

@@ -32,6 +32,8 @@ final class LabEvent extends Model
 
     protected $keyType = 'string';
 
+    protected $table = 'lab_events';
+
     protected $guarded = [];
 
     protected $casts = ['kind' => EventKind::class, 'detail' => 'array', 'created_at' => 'datetime:Y-m-d H:i:s.v'];

@@ -30,6 +30,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class LabItem extends Model
 {
+    protected $table = 'lab_items';
+
     protected $guarded = [];
 
     protected $casts = ['shared' => 'boolean', 'strictness' => Strictness::class, 'way' => Way::class];

@@ -49,6 +49,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class LabLine extends Model
 {
+    protected $table = 'lab_lines';
+
     protected $guarded = [];
 
     protected $casts = ['shared' => 'boolean', 'standard' => MeasureStandard::class, 'measure' => 'array', 'fills' => 'array', 'steps' => 'array', 'watch' => 'array', 'cautions' => 'array', 'working' => 'array', 'why_tools' => 'array'];

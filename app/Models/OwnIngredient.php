@@ -23,6 +23,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class OwnIngredient extends Model
 {
+    protected $table = 'own_ingredients';
+
     protected $guarded = [];
 
     protected $casts = ['allergens' => 'array'];

@@ -22,6 +22,8 @@ use Illuminate\Support\Carbon;
  */
 final class OwnWeight extends Model
 {
+    protected $table = 'own_weights';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Teacher, $this> */

@@ -32,6 +32,8 @@ final class PracticeAnswer extends Model
 {
     public const UPDATED_AT = null;
 
+    protected $table = 'practice_answers';
+
     protected $guarded = [];
 
     protected $casts = ['skill' => Skill::class, 'answer' => 'json', 'is_right' => 'boolean', 'day' => 'date'];

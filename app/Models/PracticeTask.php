@@ -22,6 +22,8 @@ use Illuminate\Support\Carbon;
  */
 final class PracticeTask extends Model
 {
+    protected $table = 'practice_tasks';
+
     protected $guarded = [];
 
     protected $casts = ['aims' => 'array', 'due_on' => 'date'];

@@ -24,6 +24,8 @@ use Illuminate\Support\Carbon;
  */
 final class Recipe extends Model
 {
+    protected $table = 'recipes';
+
     protected $guarded = [];
 
     protected $casts = ['archived_at' => 'datetime'];

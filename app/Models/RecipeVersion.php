@@ -27,6 +27,8 @@ final class RecipeVersion extends Model
 {
     public const UPDATED_AT = null;
 
+    protected $table = 'recipe_versions';
+
     protected $guarded = [];
 
     protected $casts = ['lines' => 'array', 'directions' => 'array'];

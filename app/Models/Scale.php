@@ -26,6 +26,8 @@ use Illuminate\Support\Carbon;
  */
 final class Scale extends Model
 {
+    protected $table = 'scales';
+
     protected $guarded = [];
 
     protected $casts = ['checked_on' => 'date'];

@@ -32,6 +32,8 @@ final class ScaleCheck extends Model
         return $checks->map(fn (mixed $passed): bool => (bool) $passed)->all();
     }
 
+    protected $table = 'scale_checks';
+
     protected $guarded = [];
 
     protected $casts = ['passed' => 'boolean', 'day' => 'date'];

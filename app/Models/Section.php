@@ -48,6 +48,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Section extends Model
 {
+    protected $table = 'sections';
+
     protected $guarded = [];
 
     protected $casts = [

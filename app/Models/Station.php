@@ -23,6 +23,8 @@ use Illuminate\Foundation\Auth\User;
  */
 final class Station extends User
 {
+    protected $table = 'stations';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Section, $this> */

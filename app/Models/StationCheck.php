@@ -25,6 +25,8 @@ final class StationCheck extends Model
 {
     public const UPDATED_AT = null;
 
+    protected $table = 'station_checks';
+
     protected $guarded = [];
 
     protected $casts = ['kind' => Kind::class, 'ticked' => 'array', 'created_at' => 'datetime:Y-m-d H:i:s.v'];

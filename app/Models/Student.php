@@ -24,6 +24,8 @@ use Illuminate\Foundation\Auth\User;
  */
 final class Student extends User
 {
+    protected $table = 'students';
+
     protected $guarded = [];
 
     protected $hidden = ['pin'];

@@ -19,6 +19,8 @@ use Illuminate\Foundation\Auth\User;
  */
 final class Teacher extends User
 {
+    protected $table = 'teachers';
+
     protected $guarded = [];
 
     protected $hidden = ['password'];

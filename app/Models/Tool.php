@@ -17,5 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Tool extends Model
 {
+    protected $table = 'tools';
+
     protected $guarded = [];
 }

@@ -50,6 +50,8 @@ final class Weighing extends Model
 
     protected $keyType = 'string';
 
+    protected $table = 'weighings';
+
     protected $guarded = [];
 
     protected $casts = ['ticked' => 'array', 'scale_checked' => 'boolean', 'created_at' => 'datetime:Y-m-d H:i:s.v', 'grams' => 'decimal:3'];
