@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Hovik\Core\Bake\Fault;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * One way in which a station's bake did not come out as it should.

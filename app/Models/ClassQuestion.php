@@ -8,7 +8,6 @@ use Hovik\Core\Practice\Question;
 use Hovik\Core\Practice\Quiz;
 use Hovik\Core\Practice\Skill;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;

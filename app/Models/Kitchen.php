@@ -10,7 +10,6 @@ use Hovik\Core\Pantry\NewIngredient;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\MeasureStandard;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**

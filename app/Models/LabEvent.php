@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Hovik\Core\Lab\EventKind;
 use Hovik\Core\Lab\Happened;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 

@@ -11,7 +11,6 @@ use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Weighing\Strictness;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * What a lab asks for, before it is opened: an amount of an ingredient a station.

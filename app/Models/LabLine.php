@@ -12,7 +12,6 @@ use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Weighing\Target;
 use Hovik\Core\Weighing\Tolerance;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\NewIngredient;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**

@@ -9,7 +9,6 @@ use Hovik\Core\Practice\Answered;
 use Hovik\Core\Practice\Marked;
 use Hovik\Core\Practice\Skill;
 use Hovik\Core\Safety\SafetyPoint;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**

@@ -7,7 +7,6 @@ namespace App\Models;
 use Hovik\Core\Drawer\Scale as CoreScale;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Query\Builder as QueryBuilder;

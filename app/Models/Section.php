@@ -13,7 +13,6 @@ use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Schools;
 use Hovik\Core\Weighing\ToleranceLevel;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;

@@ -7,7 +7,6 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Foundation\Auth\User;
 
 /**
  * A place in the kitchen where a few students work; its shared tablet signs in by the station's code.
@@ -21,7 +20,7 @@ use Illuminate\Foundation\Auth\User;
  * @property-read Section $section
  * @property-read Collection<int, Student> $students
  */
-final class Station extends User
+final class Station extends Person
 {
     protected $table = 'stations';
 

@@ -7,7 +7,6 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Foundation\Auth\User;
 
 /**
  * As little about a child as possible: a display name, a roster number, a hashed PIN.
@@ -22,7 +21,7 @@ use Illuminate\Foundation\Auth\User;
  * @property-read Station|null $station
  * @property-read Collection<int, PracticeAnswer> $practiceAnswers
  */
-final class Student extends User
+final class Student extends Person
 {
     protected $table = 'students';
 

@@ -7,7 +7,6 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Foundation\Auth\User;
 
 /**
  * @property int $id
@@ -17,7 +16,7 @@ use Illuminate\Foundation\Auth\User;
  * @property-read Kitchen $kitchen
  * @property-read Collection<int, Section> $sections
  */
-final class Teacher extends User
+final class Teacher extends Person
 {
     protected $table = 'teachers';
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * A measuring tool a kitchen owns: how many of it, and its volume once checked with water.
  *

@@ -9,7 +9,6 @@ use Hovik\Core\Weighing\Judge;
 use Hovik\Core\Weighing\Judgement;
 use Hovik\Core\Weighing\ScaleReading;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
