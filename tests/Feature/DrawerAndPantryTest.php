@@ -122,3 +122,21 @@ it('shares a batch out by cup', function () {
         $this->getJson('/api/portions?'.http_build_query(['batch' => $batch, 'each' => $each]))->assertUnprocessable()->assertJsonValidationErrors($field);
     }
 });
+
+it('names every food and unit to choose from, a kitchen\'s own among them, in the reader\'s language', function () {
+    $section = $this->section();
+    $this->asTeacher($section->teacher);
+    $this->postJson('/api/pantry', ['name' => 'Teff flour', 'family' => 'fine-powder', 'grams' => '150', 'allergens' => [], 'reason' => 'We weighed it.'])->assertSuccessful();
+    $this->asNobody()->asTeacher($section->teacher->fresh());
+    $names = fn (string $language) => $this->getJson('/api/pantry/names', ['Accept-Language' => $language])->assertOk();
+    $english = $names('en')->json();
+    $spanish = $names('es')->json();
+    expect(array_column($english['ingredients'], 'id'))->toContain('own-teff-flour', 'bread-flour')
+        ->and(array_column($spanish['ingredients'], 'name', 'id')['bread-flour'])->not->toBe(array_column($english['ingredients'], 'name', 'id')['bread-flour'])
+        ->and(array_column($english['units'], 'name', 'id')['cup'])->toBe('cup');
+    foreach ([...$english['ingredients'], ...$english['units'], ...$spanish['units']] as $one) {
+        expect($one['name'])->not->toBe('')->not->toContain('{');
+    }
+    $this->asNobody()->asTeacher($this->section('Foods 2')->teacher);
+    expect(array_column($this->getJson('/api/pantry/names')->json('ingredients'), 'id'))->not->toContain('own-teff-flour');
+});

@@ -8,6 +8,7 @@ import ProblemNote from "../app/ProblemNote";
 import FieldProblem from "../kit/FieldProblem";
 import KitchenFraction from "../kit/KitchenFraction";
 import { store as keep } from "../kit/useStored";
+import { fittest } from "../scale/fittest";
 import { boardOf, byCell, cellKey } from "./board";
 import PaperCell, { type Judged } from "./PaperCell";
 import { read, type Sheet, typing } from "./paper";
@@ -25,7 +26,7 @@ const scalesOf = (lab: number) =>
 const placeOf = (lab: number) => `hovik.paper.${lab}`;
 function kept(lab: number): Sheet {
   try {
-    return JSON.parse(localStorage.getItem(placeOf(lab)) ?? "{}");
+    return JSON.parse(localStorage.getItem(placeOf(lab)) ?? "{}") ?? {};
   } catch {
     return {};
   }
@@ -60,10 +61,7 @@ function Grid({ board, fit, stored }: Props) {
   const grid = useRef<HTMLTableElement>(null);
   const weighed = useMemo(() => byCell(board), [board]);
 
-  // As on the stations' tablets: the first scale that can judge it, else the last there is.
-  const scaleOf = (line: number) =>
-    chosen[line] ??
-    (board.scales.find((scale) => fit.get(line)?.includes(scale.id)) ?? board.scales[board.scales.length - 1])?.id;
+  const scaleOf = (line: number) => chosen[line] ?? fittest(board.scales, fit.get(line) ?? [])?.id;
   const usually = (station: Schemas["Board"]["stations"][number]) => who[station.id] ?? station.members[0]?.id;
 
   const readings = new Map<string, ReturnType<typeof read>>();

@@ -8,9 +8,10 @@ import Keypad from "../kit/Keypad";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
 import ScaleDrawing from "../kit/ScaleDrawing";
+import { fittest } from "../scale/fittest";
 import ReadScale, { sources } from "../scale/ReadScale";
 import { useChoice, useChosenId, useDraft } from "./draft";
-import { type Kitchen, type Line, useKitchen } from "./kitchen";
+import { type Line, useKitchen } from "./kitchen";
 import StationHead from "./StationHead";
 import { useWeighIn } from "./useWeighIn";
 
@@ -23,9 +24,6 @@ export default function Weigh() {
 
 const PREDICTIONS = ["shy", "level", "heaped"] as const;
 
-const fittest = (kitchen: Kitchen, line: Line) =>
-  kitchen.scales.find((scale) => line.fit_scales.includes(scale.id)) ?? kitchen.scales[kitchen.scales.length - 1];
-
 function Weighing({ line }: { line: Line }) {
   const { t, i18n } = useTranslation();
   const go = useNavigate();
@@ -37,7 +35,7 @@ function Weighing({ line }: { line: Line }) {
   const scale =
     kitchen.scales.find((one) => one.id === draft.scale) ??
     kitchen.scales.find((one) => one.id === usual && line.fit_scales.includes(one.id)) ??
-    fittest(kitchen, line);
+    fittest(kitchen.scales, line.fit_scales);
   const who = kitchen.kind === "student" ? kitchen.students[0]?.id : student;
   const sending = useWeighIn(line, draft);
   const { problem } = sending;
