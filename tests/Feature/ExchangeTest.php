@@ -76,3 +76,13 @@ it('gives no file to another teacher, a student or nobody', function () {
     $this->asNobody()->postJson('/api/labs', ['section' => $this->class->id, 'text' => '{}'])->assertUnauthorized();
     $this->asNobody()->asTeacher($other->teacher)->postJson('/api/labs', ['section' => $this->class->id, 'text' => '{}'])->assertUnprocessable()->assertJsonValidationErrors('section');
 });
+
+it('folds a long title for a calendar within a letter\'s bytes, and hides what would end a field', function () {
+    $title = 'Piñones; nueces, '.str_repeat('almendras y ñoquis ', 4).'fin';
+    App\Models\Lab::query()->findOrFail($this->lab)->update(['title' => $title]);
+    $ics = (string) $this->get("/api/labs/$this->lab/calendar.ics")->assertOk()->getContent();
+    foreach (explode("\r\n", $ics) as $line) {
+        expect(strlen($line))->toBeLessThanOrEqual(75)->and(mb_check_encoding($line, 'UTF-8'))->toBeTrue();
+    }
+    expect(str_replace("\r\n ", '', $ics))->toContain('SUMMARY:'.str_replace([';', ','], ['\;', '\,'], $title)."\r\n");
+});

@@ -156,3 +156,24 @@ it('opens no lab in which nothing is weighed', function () {
     $this->postJson("/api/labs/{$lab->id}/open")->assertConflict()->assertJsonPath('reason', 'lab_empty');
     $this->putJson("/api/labs/{$lab->id}/items/{$lab->items->first()->id}", ['strictness' => 'structural', 'tolerance_pct' => null, 'way' => 'guess'])->assertUnprocessable()->assertJsonValidationErrors('way');
 });
+
+it('puts a recipe away for its own kitchen alone; labs made from it stay', function () {
+    $id = ($this->keep)();
+    $other = $this->section('Foods 2')->teacher;
+    $this->asNobody()->asTeacher($other)->postJson("/api/recipes/$id/archive")->assertForbidden();
+    $this->asNobody()->asTeacher($this->class->teacher)->getJson('/api/recipes')->assertJsonCount(1);
+    $lab = $this->class->labs()->create(['title' => 'Made before', 'planned_for' => '2026-12-01', 'state' => 'prepared', 'recipe_version_id' => Recipe::query()->findOrFail($id)->newest?->id]);
+    $this->postJson("/api/recipes/$id/archive")->assertNoContent();
+    $this->getJson('/api/recipes')->assertOk()->assertJsonCount(0);
+    expect($lab->refresh()->recipe_version_id)->not->toBeNull();
+    $this->postJson('/api/recipes/999999/archive')->assertNotFound();
+});
+
+it('opens a lab of a class that has no stations yet: there is nothing to plan', function () {
+    $section = $this->section('Foods 3');
+    $section->students()->update(['station_id' => null]);
+    $section->stations()->delete();
+    $lab = $this->lab($section->refresh());
+    $this->asNobody()->asTeacher($section->teacher)->postJson("/api/labs/$lab->id/open")->assertSuccessful();
+    $this->getJson("/api/labs/$lab->id/board")->assertOk()->assertJsonCount(0, 'stations')->assertJsonCount(2, 'lines');
+});
