@@ -76,6 +76,26 @@ test("a student joins on a phone and goes from amount to verdict; no target befo
   await expect(button(phone, "Done, next step")).toBeVisible();
 });
 
+test("the whole keypad stands above the footer: a tap on the lower edge of 0 types a 0", async ({ browser }) => {
+  for (const viewport of [{ width: 1024, height: 768 }, { width: 1280, height: 800 }, PHONE]) {
+    const page = await someone(browser, { viewport });
+    await tabletIs(page, "BIRCH234", "Lumi");
+    await measure(page, "Ground cardamom");
+    for (const key of [page.getByRole("button", { name: "0", exact: true }), button(page, "Delete the last digit")]) {
+      const box = await key.boundingBox();
+      const footer = await page.locator("footer").boundingBox();
+      if (!box || !footer) throw new Error("the key and the footer are drawn");
+      expect(box.y + box.height).toBeLessThanOrEqual(footer.y);
+      expect(box.height).toBeGreaterThanOrEqual(56);
+    }
+    await typeOnKeypad(page, "1");
+    const zero = await page.getByRole("button", { name: "0", exact: true }).boundingBox();
+    if (!zero) throw new Error("0 is drawn");
+    await page.mouse.click(zero.x + zero.width / 2, zero.y + zero.height - 2);
+    await expect(page.getByLabel("Grams typed")).toHaveValue("10");
+  }
+});
+
 test("what is typed outlives a reload", async ({ page }) => {
   await tabletIs(page, "ALDER234", "Bram");
   await measure(page, "Butter");

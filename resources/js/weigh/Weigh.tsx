@@ -7,7 +7,6 @@ import { Back } from "../kit/icons";
 import Keypad from "../kit/Keypad";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
-import ScaleDrawing from "../kit/ScaleDrawing";
 import { fittest } from "../scale/fittest";
 import ReadScale, { sources } from "../scale/ReadScale";
 import { useChoice, useChosenId, useDraft } from "./draft";
@@ -78,7 +77,7 @@ function Weighing({ line }: { line: Line }) {
   });
 
   return (
-    <div className="student">
+    <div className="student one-screen">
       <StationHead kitchen={kitchen} line={line} />
       <form className="contents" onSubmit={check} noValidate>
         <main className="weigh">
@@ -173,7 +172,7 @@ function Weighing({ line }: { line: Line }) {
               </fieldset>
             )}
           </section>
-          <section>
+          <section className="weigh-hand">
             <div className="choices weigh-source">
               {(["typed", ...sources()] as const).map((one) => (
                 <button
@@ -241,9 +240,6 @@ function Weighing({ line }: { line: Line }) {
               </p>
             )}
             {source === "typed" && <Keypad onChange={type} decimals={scale?.decimals ?? 0} />}
-            <div className="pt-6 scale-room">
-              <ScaleDrawing label={t("weigh.scaleAlt")} reads={`${shown(0, scale?.decimals ?? 0, i18n.language)} g`} />
-            </div>
           </section>
         </main>
         <footer className="bench">
