@@ -66,6 +66,12 @@ test("the teacher closes the lab: tablets are told and signed out, and the next 
   await button(teacher, "Close the lab").click();
   await button(teacher, /Tap again/).click();
   await expect(teacher.getByText("This lab is closed.")).toBeVisible();
+  // Opened again it is not one tap from being closed.
+  await button(teacher, "Open it again").click();
+  await expect(button(teacher, "Close the lab")).toBeVisible();
+  await button(teacher, "Close the lab").click();
+  await button(teacher, /Tap again/).click();
+  await expect(teacher.getByText("This lab is closed.")).toBeVisible();
 
   await button(phone, "Check the level").click();
   await expect(phone.getByRole("alert").filter({ hasText: "This lab is closed." })).toBeVisible();

@@ -18,7 +18,10 @@ export default function LabKeys({ board }: { board: Board }) {
       if (how === "close") await client.POST("/api/labs/{lab}/close", params);
       if (how === "reopen") await client.POST("/api/labs/{lab}/reopen", params);
     },
-    onSettled: () => queries.invalidateQueries(),
+    onSettled: () => {
+      setSure(false); // opened again, it asks again
+      return queries.invalidateQueries();
+    },
   });
   return (
     <>
