@@ -43,6 +43,23 @@ test("an ended session keeps the number and leads back to it", async ({ page, co
   await expect(page.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
 });
 
+test("a page of the school's network that answers instead of us makes nothing forgotten", async ({ page }) => {
+  await tabletIs(page, "ALDER234", "Ilka");
+  await measure(page, "Ground cardamom");
+  await typeOnKeypad(page, "3");
+  await page.route("**/api/weighings/*", (route) =>
+    route.fulfill({ status: 200, contentType: "text/html", body: "<h1>Please sign in to the school's network</h1>" }),
+  );
+  await button(page, "Check the level").click();
+  await expect(page.getByText("1 kept here")).toBeVisible();
+  await page.unroute("**/api/weighings/*");
+  await page.route("**/api/weighings/*", (route) => route.fulfill({ status: 200, json: { id: "somebody else's" } }));
+  await page.reload();
+  await expect(page.getByText("1 kept here")).toBeVisible();
+  await page.unroute("**/api/weighings/*");
+  await expect(page.getByText("1 kept here")).toBeHidden();
+});
+
 test("without the network a weigh-in is kept here, and sent as soon as it is back", async ({ page, context }) => {
   await tabletIs(page, "LINDE234", "Kaito");
   await measure(page, "Confectioners' sugar");

@@ -30,7 +30,7 @@ describe('the gate', function () {
         ($this->tell)('ready')->assertConflict()->assertJsonPath('reason', 'not_all_weighed');
         ($this->weighAll)();
         $this->getJson('/api/kitchen')->assertJsonPath('gate.can_be_ready', true)->assertJsonPath('gate.directions', null);
-        ($this->tell)('ready')->assertOk()->assertJsonPath('gate.ready', true);
+        ($this->tell)('ready')->assertOk()->assertJsonPath('kitchen.gate.ready', true);
         ($this->board)()->assertJsonPath('stations.0.ready_at', fn (float $at) => abs($at - microtime(true)) < 30)->assertJsonPath('stations.1.ready_at', null);
     });
 
@@ -93,7 +93,7 @@ it('is kept by the database as it was', function () {
 
 it('raises hands in order of waiting, and takes them down', function () {
     $this->asStation($this->rowan);
-    ($this->tell)('help')->assertJsonPath('help', true);
+    ($this->tell)('help')->assertJsonPath('kitchen.help', true);
     $this->asNobody()->asStation($this->hazel);
     ($this->tell)('help');
     $stations = ($this->board)()->json('stations');
@@ -123,7 +123,7 @@ it('refuses what makes no sense, at its field, and stores nothing', function (st
 it('lends a shared supply to one station at a time', function () {
     $this->flour->update(['shared' => true]);
     $this->asStation($this->hazel)->getJson('/api/kitchen')->assertJsonPath('lines.0.shelf', 'there')->assertJsonPath('lines.1.shelf', null);
-    ($this->tell)('taken', ['line_id' => $this->flour->id])->assertJsonPath('lines.0.shelf', 'ours');
+    ($this->tell)('taken', ['line_id' => $this->flour->id])->assertJsonPath('kitchen.lines.0.shelf', 'ours');
     $this->asNobody()->asStation($this->rowan)->getJson('/api/kitchen')->assertJsonPath('lines.0.shelf', 'out');
     ($this->tell)('taken', ['line_id' => $this->flour->id])->assertConflict()->assertJsonPath('reason', 'out_already');
     ($this->board)()->assertJsonPath('stations.0.out', [$this->flour->id]);
@@ -134,11 +134,11 @@ it('lends a shared supply to one station at a time', function () {
 
 it('takes a dropped tool out until it is washed, and runs timers', function () {
     $this->asStation($this->hazel);
-    ($this->tell)('dropped', ['detail' => ['tool' => 'dry-cup-us-1']])->assertJsonPath('dropped', ['dry-cup-us-1']);
-    ($this->tell)('washed', ['detail' => ['tool' => 'dry-cup-us-1']])->assertJsonPath('dropped', []);
+    ($this->tell)('dropped', ['detail' => ['tool' => 'dry-cup-us-1']])->assertJsonPath('kitchen.dropped', ['dry-cup-us-1']);
+    ($this->tell)('washed', ['detail' => ['tool' => 'dry-cup-us-1']])->assertJsonPath('kitchen.dropped', []);
     $timer = ($this->ulid)();
-    ($this->tell)('timer', ['detail' => ['label' => 'Rise', 'minutes' => 10]], $timer)->assertJsonPath('timers.0.label', 'Rise')->assertJsonPath('timers.0.ends_at', fn (float $at) => abs($at - microtime(true) - 600) < 30);
-    ($this->tell)('timer-over', ['detail' => ['timer' => $timer]])->assertJsonPath('timers', []);
+    ($this->tell)('timer', ['detail' => ['label' => 'Rise', 'minutes' => 10]], $timer)->assertJsonPath('kitchen.timers.0.label', 'Rise')->assertJsonPath('kitchen.timers.0.ends_at', fn (float $at) => abs($at - microtime(true) - 600) < 30);
+    ($this->tell)('timer-over', ['detail' => ['timer' => $timer]])->assertJsonPath('kitchen.timers', []);
 });
 
 it('offers the next best tools for the same steps while one lies on the floor, and explains a miss by those', function () {

@@ -57,8 +57,11 @@ client.use(manners);
 
 export default client;
 
-/** Stores something under its own id: what the outbox sends. */
-export async function send(url: string, json: unknown): Promise<unknown> {
+/**
+ * Stores something under its own id: what the outbox sends. Stored is only what comes back with that id, as JSON: a sign-in page of the
+ * school's network, or a proxy's, answers with 200 as well.
+ */
+export async function send(id: string, url: string, json: unknown): Promise<unknown> {
   const headers = new Headers({ Accept: "application/json", "Content-Type": "application/json" });
   const token = cookie("XSRF-TOKEN");
   if (token) headers.set("X-XSRF-TOKEN", decodeURIComponent(token));
@@ -75,6 +78,7 @@ export async function send(url: string, json: unknown): Promise<unknown> {
   });
   const answer = await response.json().catch(() => ({}));
   if (!response.ok) throw new Problem(response.status, answer.message ?? i18n.t("problem.server"), answer.errors ?? {});
+  if (answer?.id !== id) throw new Problem(0, i18n.t("problem.network"));
   return answer;
 }
 

@@ -46,7 +46,7 @@ export function flush(): Promise<void> {
     for (const item of await kept()) {
       if (item.refused !== undefined || item.owner !== owner) continue;
       try {
-        const answer = await put(item.url, item.body);
+        const answer = await put(item.id, item.url, item.body);
         await drop(item.id);
         settle(item.id, { state: "sent", answer });
       } catch (error) {

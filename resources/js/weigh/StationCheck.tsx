@@ -37,12 +37,13 @@ export default function StationCheck({ kind, check }: Props) {
   const tick = (ids: string[]) => store(localStorage, place, ids.join(" "));
   const send = async () => {
     setPending(true);
-    const body = { lab_id: check.lab_id, ticked, student_id: student ?? null };
-    const sent = await post({ id: ulid(), url: urlOf(kind), owner: ownerOf(kitchen), body });
+    const id = ulid();
+    const body = { id, lab_id: check.lab_id, ticked, student_id: student ?? null };
+    const sent = await post({ id, url: urlOf(kind), owner: ownerOf(kitchen), body });
     setPending(false);
     if (sent.state === "refused") return setProblem(sent.problem.message);
     store(localStorage, place, null);
-    if (sent.state === "sent") queries.setQueryData(["kitchen"], sent.answer);
+    if (sent.state === "sent") queries.setQueryData(["kitchen"], (sent.answer as Schemas["StoredAtStation"]).kitchen);
   };
   const open = check.items.filter((item) => !ticked.includes(item.id)).length;
   return (

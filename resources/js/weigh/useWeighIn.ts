@@ -42,8 +42,7 @@ export function useWeighIn(line: Line, draft: Draft) {
     }
     dropDraft(kitchen, line.id);
     if (sent.state === "sent") {
-      const { data } = sent.answer as { data?: Result };
-      const result = data ?? (sent.answer as Result);
+      const result = sent.answer as Result;
       queries.setQueryData(["weighing", result.id], result);
       if (!isLive) queries.invalidateQueries({ queryKey: ["kitchen"] }); // else the station's stream has it fetched
       return `/kitchen/weighings/${result.id}`;

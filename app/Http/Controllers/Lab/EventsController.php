@@ -15,21 +15,25 @@ use App\Models\Station;
 use App\Models\Student;
 use App\Models\Teacher;
 use Hovik\Core\InvalidInput;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
+#[OA\Schema(schema: 'StoredAtStation', required: ['id', 'kitchen'], properties: [
+    new OA\Property(property: 'id', type: 'string', description: 'As the device sent it: the proof that this is our answer.'), new OA\Property(property: 'kitchen', ref: '#/components/schemas/Kitchen'),
+])]
 /** What happens at stations besides weighing: told by the station, or by the teacher who walks round. */
 final class EventsController extends Controller
 {
     #[OA\Put(path: '/api/events/{event}', operationId: 'stationEvent', summary: 'Something happened at this station; sent twice it is stored once', parameters: [
         new OA\Parameter(name: 'event', in: 'path', required: true, description: 'ULID made on the device.', schema: new OA\Schema(type: 'string')),
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/LabEventSent')), responses: [
-        new OA\Response(response: 200, description: 'Stored.', content: new OA\JsonContent(ref: '#/components/schemas/Kitchen')),
+        new OA\Response(response: 200, description: 'Stored.', content: new OA\JsonContent(ref: '#/components/schemas/StoredAtStation')),
         new OA\Response(ref: '#/components/responses/SignedOut', response: 401), new OA\Response(ref: '#/components/responses/NotYours', response: 403),
         new OA\Response(ref: '#/components/responses/Refused', response: 409), new OA\Response(ref: '#/components/responses/Invalid', response: 422),
     ])]
-    public function ofStation(EventRequest $request, RecordEvent $recording): KitchenResource
+    public function ofStation(EventRequest $request, RecordEvent $recording): JsonResponse
     {
         $actor = $request->user();
         $station = $actor instanceof Station ? $actor : ($actor instanceof Student ? $actor->station : null);
@@ -45,7 +49,7 @@ final class EventsController extends Controller
         $student = $actor instanceof Student ? $actor : $station->students()->find($request->integer('student_id'));
         $recording->record($request->ulid(), $lab, $station, $request->kind(), $request->line($lab), $request->detail(), $student);
 
-        return new KitchenResource($actor);
+        return response()->json(['id' => $request->input('id'), 'kitchen' => new KitchenResource($actor)]);
     }
 
     #[OA\Put(path: '/api/labs/{lab}/events/{event}', operationId: 'teacherEvent', summary: 'The teacher checks, sends back, releases, sees, notes', parameters: [

@@ -15,7 +15,7 @@ final class CheckRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['lab_id' => ['required', 'integer'], 'ticked' => ['present', 'array', 'list', 'max:20'], 'ticked.*' => ['string', 'max:24'], 'student_id' => ['nullable', 'integer']];
+        return ['id' => ['required', 'string', 'ulid'], 'lab_id' => ['required', 'integer'], 'ticked' => ['present', 'array', 'list', 'max:20'], 'ticked.*' => ['string', 'max:24'], 'student_id' => ['nullable', 'integer']];
     }
 
     /** @return list<string> */
