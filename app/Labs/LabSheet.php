@@ -9,6 +9,7 @@ use App\Models\LabItem;
 use App\Models\Scale;
 use Hovik\Core\Plan\LinePlan;
 use Hovik\Core\Plan\LineWarnings;
+use Hovik\Core\Plan\Need;
 use Hovik\Core\Plan\Supplies;
 use Hovik\Core\Recipe\LineReader;
 use Hovik\Core\Recipe\Preparation;
@@ -48,7 +49,7 @@ final readonly class LabSheet
             $lab,
             $stations,
             $lines,
-            Supplies::of($plans, $stations, $lab->retry_pct, $section->standard),
+            Supplies::of(array_map(static fn (LinePlan $plan): Need => $plan->need(), $plans), $stations, $lab->retry_pct, $section->standard),
             array_values(array_unique(array_merge([], ...array_map(static fn (LinePlan $plan): array => $plan->ingredient->allergens, $plans)))),
             Preparation::of($written, $lab->recipeVersion->directions ?? [], $unchecked),
         );

@@ -8,26 +8,33 @@ use App\Exceptions\Refusal;
 use App\Models\Lab;
 use App\Models\Section;
 use Hovik\Core\Quantity\KitchenNotation;
+use Hovik\Core\Recipe\Factor;
+use Hovik\Core\Recipe\ScaledLine;
 use Hovik\Core\Weighing\Strictness;
 use Illuminate\Support\Facades\DB;
 
 /** Makes a prepared lab from a recipe at a factor: every line that is settled and wanted becomes an item. */
 final class MakeLab
 {
-    /** @throws Refusal when no line can be measured */
-    public function make(RecipeSheet $sheet, Section $section, string $title, string $day): Lab
+    /**
+     * @param  Factor  $each  how much of the recipe each station makes
+     *
+     * @throws Refusal when no line can be measured
+     */
+    public function make(RecipeSheet $sheet, Factor $each, Section $section, string $title, string $day): Lab
     {
-        $lines = array_values(array_filter($sheet->lines, static fn (SheetLine $line): bool => $line->scaled !== null));
+        $lines = array_filter($sheet->at($each)->lines);
         if ($lines === []) {
             throw new Refusal('lab_empty');
         }
 
-        return DB::transaction(function () use ($sheet, $section, $title, $day, $lines): Lab {
+        return DB::transaction(function () use ($sheet, $each, $section, $title, $day, $lines): Lab {
             $lab = $section->labs()->create([
-                'title' => $title, 'planned_for' => $day, 'recipe_version_id' => $sheet->version->id, 'factor' => $sheet->factor->text(), 'state' => Lab::PREPARED,
+                'title' => $title, 'planned_for' => $day, 'recipe_version_id' => $sheet->version->id, 'factor' => $each->text(), 'state' => Lab::PREPARED,
             ]);
-            foreach ($lines as $position => $line) {
-                $lab->items()->create(self::item($line, $position + 1));
+            $position = 0;
+            foreach ($lines as $index => $line) {
+                $lab->items()->create(self::item($line, $sheet->lines[$index]->read->text, ++$position));
             }
 
             return $lab;
@@ -35,13 +42,11 @@ final class MakeLab
     }
 
     /** @return array<string, mixed> */
-    private static function item(SheetLine $line, int $position): array
+    private static function item(ScaledLine $scaled, string $text, int $position): array
     {
-        $scaled = $line->scaled ?? throw new \LogicException;
-
         return [
             'position' => $position,
-            'text' => $line->read->text,
+            'text' => $text,
             'ingredient_id' => $scaled->line->ingredient->id,
             'amount' => KitchenNotation::write($scaled->amount->number),
             'unit' => $scaled->amount->unit->value,

@@ -35,4 +35,9 @@ final readonly class LinePlan
         public ?string $source,
     ) {
     }
+
+    public function need(): Need
+    {
+        return new Need($this->ingredient, $this->amount, $this->targetG->toBigRational());
+    }
 }

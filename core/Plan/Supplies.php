@@ -16,6 +16,9 @@ use Hovik\Core\Quantity\MeasureStandard;
 /** What one ingredient takes for a station and for the class, with an allowance for measuring again. */
 final readonly class Supplies
 {
+    /** Allowance for measuring again, % on top, where a teacher sets none. */
+    public const USUAL_RETRY_PCT = 25;
+
     private function __construct(
         public Ingredient $ingredient,
         public BigRational $stationG,
@@ -28,7 +31,7 @@ final readonly class Supplies
     /**
      * One entry an ingredient, in the order they first come; the same ingredient of several lines is added up.
      *
-     * @param  list<LinePlan>  $lines
+     * @param  list<Need>  $lines
      * @param  int  $stations  1 to 60
      * @param  int  $retryPct  allowance for retries, % on top, 0 to 200
      * @return list<self>
@@ -44,14 +47,14 @@ final readonly class Supplies
             throw new InvalidInput('retry_pct', 'The allowance can be 0 to 200 %.');
         }
         $allowance = BigRational::of(100 + $retryPct)->dividedBy(100);
-        /** @var array<string, non-empty-list<LinePlan>> $byIngredient */
+        /** @var array<string, non-empty-list<Need>> $byIngredient */
         $byIngredient = [];
         foreach ($lines as $line) {
             $byIngredient[$line->ingredient->id][] = $line;
         }
         $supplies = [];
         foreach ($byIngredient as $own) {
-            $grams = array_reduce($own, static fn (BigRational $sum, LinePlan $line): BigRational => $sum->plus($line->targetG), BigRational::zero());
+            $grams = array_reduce($own, static fn (BigRational $sum, Need $line): BigRational => $sum->plus($line->grams), BigRational::zero());
             $amount = self::sum($own, $standard);
             $class = $amount?->times($allowance->multipliedBy($stations));
             if ($class !== null && $class->unit->dimension() === Dimension::Count) {
@@ -70,7 +73,7 @@ final readonly class Supplies
     }
 
     /**
-     * @param  non-empty-list<LinePlan>  $lines
+     * @param  non-empty-list<Need>  $lines
      * @return Amount|null null where the lines say volumes and weights
      */
     private static function sum(array $lines, MeasureStandard $standard): ?Amount

@@ -9,6 +9,7 @@ use Brick\Math\BigRational;
 use Hovik\Core\Pantry\Conversion;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Plan\Need;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\KitchenMeasure;
@@ -63,6 +64,11 @@ final readonly class ScaledLine
             $all->source,
             $handling,
         );
+    }
+
+    public function need(): Need
+    {
+        return new Need($this->line->ingredient, $this->amount, $this->grams);
     }
 
     public function withBakersPercent(float $percent): self

@@ -295,7 +295,7 @@ final class TarnValley extends Seeder
         $version = $recipe->newest;
         $version->update(['lines' => array_map(static fn (array $line, int $i): array => ['skip' => in_array($i, $leftOut, true)] + $line, $version->lines, array_keys($version->lines))]);
 
-        return (new MakeLab)->make(RecipeSheet::of($version, $section, Factor::of($factor)), $section, $recipe->title, $day->toDateString())->refresh();
+        return (new MakeLab)->make(RecipeSheet::of($version, $section, Factor::of($factor)), Factor::of($factor), $section, $recipe->title, $day->toDateString())->refresh();
     }
 
     /** @param  array<string, list<list<string|float>>>  $done by station, by ingredient, by attempt */

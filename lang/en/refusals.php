@@ -48,5 +48,6 @@ return [
     'lab_not_closed' => 'This lab is not closed.',
     'not_latest' => 'Only the last weighing of an ingredient can be corrected.',
     'answer_shown' => 'The answer has been shown. Wait for the next question.',
+    'for_whom' => 'Say who makes this much: the whole class, or each station.',
     'too_late_to_undo' => 'That cannot be undone any more.',
 ];

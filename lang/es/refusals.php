@@ -48,5 +48,6 @@ return [
     'lab_not_closed' => 'Este laboratorio no está cerrado.',
     'not_latest' => 'Solo se corrige el último pesaje de un ingrediente.',
     'answer_shown' => 'La respuesta ya se mostró. Espera la próxima pregunta.',
+    'for_whom' => 'Di quién hace esta cantidad: toda la clase o cada estación.',
     'too_late_to_undo' => 'Eso ya no se puede deshacer.',
 ];

@@ -51,6 +51,9 @@ test("from a pasted recipe to printed cards and an open lab, by keyboard alone",
   await press(page, "Less");
   await expect(page.getByRole("row", { name: /2 cups rolled oats/ })).toContainText("81 g");
   await expectAccessible(page);
+  await page.getByRole("radio", { name: /^Each station/ }).focus();
+  await page.keyboard.press("Space");
+  await expect(page.locator(".to-buy li", { hasText: "Rolled oats" })).toHaveText(/^Rolled oats\d+ g$/);
   await press(page, "Make a lab");
 
   await expect(page.getByRole("columnheader", { name: "Tools, hung from one rim" })).toBeVisible();
@@ -147,6 +150,8 @@ test("from nothing to printed cards for eight lines: under 25 interactions and t
   await click(/^8 fl oz in the jug/);
   await expect(page.getByText("Nothing left to settle.")).toBeVisible();
   await page.getByRole("combobox", { name: "Class" }).selectOption({ label: "Foods 5" });
+  count++;
+  await page.getByRole("radio", { name: /^The whole class/ }).check();
   count++;
   await click("Make a lab");
   await click("Station cards", "link");

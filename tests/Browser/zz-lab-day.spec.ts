@@ -47,6 +47,7 @@ async function openLab(teacher: Page, title: string, lines: string, shared?: str
   const lab = await ask(teacher, "POST", `/api/recipes/${recipe.id}/labs`, {
     section: section.id,
     planned_for: day,
+    for: "station",
     title,
   });
   if (shared) {

@@ -49,7 +49,7 @@ describe('supplies', function () use ($us, $plan) {
         $this->limitTo(80)->forAll(Generators::elements($foods), Generators::choose(1, 12), Generators::choose(1, 60), Generators::choose(0, 200))
             ->then(function (string $id, int $quarters, int $stations, int $retry) use ($us, $plan): void {
                 $line = $plan($id, "$quarters/4", Unit::Cup);
-                [$one] = Supplies::of([$line], $stations, $retry, $us);
+                [$one] = Supplies::of([$line->need()], $stations, $retry, $us);
                 expect($one->stationG->isEqualTo($line->targetG))->toBeTrue()
                     ->and($one->classG->multipliedBy(100)->isEqualTo($one->stationG->multipliedBy($stations * (100 + $retry))))->toBeTrue()
                     ->and($one->stationMeasure?->exact)->toBeTrue();
@@ -59,21 +59,21 @@ describe('supplies', function () use ($us, $plan) {
     });
 
     it('add up the same food of several lines, in the order it first comes', function () use ($us, $plan) {
-        $supplies = Supplies::of([$plan('bread-flour', '1', Unit::Cup), $plan('honey', '1/4', Unit::Cup), $plan('bread-flour', '4', Unit::Tablespoon)], 6, 0, $us);
+        $supplies = Supplies::of([$plan('bread-flour', '1', Unit::Cup)->need(), $plan('honey', '1/4', Unit::Cup)->need(), $plan('bread-flour', '4', Unit::Tablespoon)->need()], 6, 0, $us);
         expect(array_map(fn (Supplies $one) => $one->ingredient->id, $supplies))->toBe(['bread-flour', 'honey'])
             ->and($supplies[0]->stationMeasure?->text())->toBe('1 1/4 cups')
             ->and($supplies[0]->classMeasure?->text())->toBe('7 1/2 cups');
     });
 
     it('name no measure where the lines say volumes and weights, and still the grams', function () use ($us, $plan) {
-        [$flour] = Supplies::of([$plan('bread-flour', '1', Unit::Cup), $plan('bread-flour', '100', Unit::Gram)], 2, 0, $us);
+        [$flour] = Supplies::of([$plan('bread-flour', '1', Unit::Cup)->need(), $plan('bread-flour', '100', Unit::Gram)->need()], 2, 0, $us);
         $cup = $plan('bread-flour', '1', Unit::Cup)->targetG;
         expect($flour->stationMeasure)->toBeNull()->and($flour->classMeasure)->toBeNull()
             ->and($flour->classG->isEqualTo($cup->plus(100)->multipliedBy(2)))->toBeTrue();
     });
 
     it('buy whole eggs', function () use ($us, $plan) {
-        [$eggs] = Supplies::of([$plan('egg-large', '2', Unit::Piece)], 6, 10, $us);
+        [$eggs] = Supplies::of([$plan('egg-large', '2', Unit::Piece)->need()], 6, 10, $us);
         expect($eggs->stationMeasure?->parts[0]->number->isEqualTo(2))->toBeTrue()
             ->and($eggs->classMeasure?->parts[0]->number->isEqualTo(14))->toBeTrue() // 13.2 in shares
             ->and(Supplies::of([], 6, 10, $us))->toBe([]);
@@ -82,7 +82,7 @@ describe('supplies', function () use ($us, $plan) {
     it('refuse a class or an allowance that cannot be', function (int $stations, int $retry, string $field) use ($us, $plan) {
         $refusal = null;
         try {
-            Supplies::of([$plan('honey', '1', Unit::Cup)], $stations, $retry, $us);
+            Supplies::of([$plan('honey', '1', Unit::Cup)->need()], $stations, $retry, $us);
         } catch (InvalidInput $refusal) {
         }
         expect($refusal?->field)->toBe($field);

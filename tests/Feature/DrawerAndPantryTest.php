@@ -88,7 +88,7 @@ it('adds a food the reference does not know, reads it in recipes, and takes it a
     expect($id)->toBe('own-teff-flour')->and(collect($this->getJson('/api/pantry')->json())->firstWhere('id', $id))->toMatchArray(['name' => 'Teff flour', 'grams' => 140, 'added' => true, 'notes' => 'Weighed five times.']);
     $recipe = $this->postJson('/api/recipes', ['text' => "Flatbread\n1 1/2 cups teff flour\n1 cup water"])->json('id');
     $this->getJson("/api/recipes/$recipe")->assertJsonPath('lines.0.reads_as', 'Teff flour')->assertJsonPath('lines.0.scaled.grams', 210);
-    $lab = $this->postJson("/api/recipes/$recipe/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-01'])->json('id');
+    $lab = $this->postJson("/api/recipes/$recipe/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'for' => 'station'])->json('id');
     $this->postJson("/api/labs/$lab/open")->assertNoContent();
     $this->asNobody()->asStation($this->class->stations->first());
     $this->getJson('/api/kitchen')->assertJsonPath('lines.0.name', 'Teff flour');

@@ -9,7 +9,7 @@ beforeEach(function () {
     $this->class = $this->section();
     $this->asTeacher($this->class->teacher);
     $this->recipe = $this->postJson('/api/recipes', ['text' => "Buns & more\nMakes 12\nIngredients\n1 cup sifted flour\n8 oz milk\nDirections\nMix."])->json('id');
-    $this->lab = $this->postJson("/api/recipes/$this->recipe/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-01'])->json('id');
+    $this->lab = $this->postJson("/api/recipes/$this->recipe/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'for' => 'station'])->json('id');
 });
 
 it('writes a recipe as schema.org JSON-LD and reads it back the same', function () {

@@ -69,7 +69,7 @@ it('refuses what is no recipe', function (string $text) {
 it('makes a lab, plans it by the class and warns before the day', function () {
     $id = ($this->keep)();
     $this->putJson("/api/recipes/$id/lines/1", ['as' => 'settled', 'ingredient' => 'whole-milk', 'amount' => '12', 'unit' => 'fl-oz'])->assertNoContent();
-    $lab = $this->postJson("/api/recipes/$id/labs", ['section' => $this->class->id, 'factor' => '1/2', 'planned_for' => '2026-12-01'])->assertCreated()->json('id');
+    $lab = $this->postJson("/api/recipes/$id/labs", ['section' => $this->class->id, 'factor' => '1/2', 'planned_for' => '2026-12-01', 'for' => 'station'])->assertCreated()->json('id');
     $sheet = $this->getJson("/api/labs/$lab/sheet")->assertOk()->assertJsonCount(4, 'lines')->assertJsonPath('factor', '1/2')->assertJsonPath('state', 'prepared');
     $sheet->assertJsonPath('lines.0.measure', '1 3/4 cups')->assertJsonPath('lines.0.plan', '1 cup + 1/2 cup + 1/4 cup')->assertJsonPath('lines.0.strictness', 'structural')
         ->assertJsonPath('lines.1.plan', 'jug, to the 6 fl oz line')->assertJsonPath('lines.2.steps.1', 'Sift it onto paper first')
@@ -82,6 +82,25 @@ it('makes a lab, plans it by the class and warns before the day', function () {
     $this->putJson("/api/labs/$lab/items/$item", ['strictness' => 'free', 'tolerance_pct' => 300])->assertUnprocessable();
     $this->deleteJson("/api/labs/$lab/items/$item")->assertNoContent();
     $this->getJson("/api/labs/$lab/sheet")->assertJsonCount(3, 'lines');
+});
+
+it('asks who makes that much, and says what each answer would take', function () {
+    $id = ($this->keep)("Flat bread\n2 cups bread flour\n1/2 cup water");
+    $sheet = $this->getJson("/api/recipes/$id?factor=2")->assertJsonPath('labs.*.for', ['class', 'station'])
+        ->assertJsonPath('labs.0.each', '1')->assertJsonPath('labs.0.all', '2')->assertJsonPath('labs.1.each', '2')->assertJsonPath('labs.1.all', '4');
+    // Two stations and a quarter more for measuring again.
+    $sheet->assertJsonPath('labs.0.supplies.0.grams', 625)->assertJsonPath('labs.1.supplies.0.grams', 1250);
+    $make = ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'factor' => '2'];
+    foreach ([[], ['for' => null], ['for' => 'everybody']] as $answer) {
+        $this->postJson("/api/recipes/$id/labs", $make + $answer)->assertUnprocessable()->assertJsonValidationErrors('for');
+    }
+    expect(Lab::query()->count())->toBe(0);
+    foreach (['class' => ['1', '2 cups'], 'station' => ['2', '4 cups']] as $for => [$factor, $measure]) {
+        $lab = $this->postJson("/api/recipes/$id/labs", $make + ['for' => $for])->assertCreated()->json('id');
+        $this->getJson("/api/labs/$lab/sheet")->assertJsonPath('factor', $factor)->assertJsonPath('lines.0.measure', $measure)
+            ->assertJsonPath('supplies.0.class_g', $sheet->json($for === 'class' ? 'labs.0.supplies.0.grams' : 'labs.1.supplies.0.grams'));
+    }
+    $this->getJson("/api/recipes/$id?factor=600")->assertOk()->assertJsonPath('labs.*.for', ['class']); // more than a kitchen holds at each
 });
 
 it('freezes a lab when it opens: later changes go to a copy', function () {
@@ -105,7 +124,7 @@ it('is closed to another teacher, to students, and to nobody', function () {
     $other = $this->section('Foods 2');
     $calls = [
         ['GET', "/api/recipes/$id"], ['POST', "/api/recipes/$id/versions", ['text' => BUNS]], ['POST', "/api/recipes/$id/archive"], ['PUT', "/api/recipes/$id/lines/0", ['as' => 'left-out']],
-        ['POST', "/api/recipes/$id/labs", ['section' => $other->id, 'planned_for' => '2026-12-01']], ['GET', "/api/labs/{$lab->id}/sheet"],
+        ['POST', "/api/recipes/$id/labs", ['section' => $other->id, 'planned_for' => '2026-12-01', 'for' => 'station']], ['GET', "/api/labs/{$lab->id}/sheet"],
         ['PUT', "/api/labs/{$lab->id}", ['title' => 'x', 'planned_for' => '2026-12-01', 'retry_pct' => 1]], ['PUT', "/api/labs/{$lab->id}/items/$item", ['strictness' => 'free', 'tolerance_pct' => null]],
         ['DELETE', "/api/labs/{$lab->id}/items/$item"], ['POST', "/api/labs/{$lab->id}/copy"], ['POST', "/api/labs/{$lab->id}/archive"],
     ];

@@ -1324,6 +1324,11 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        StoredAtStation: components["schemas"]["Problem"] & {
+            /** @description As the device sent it: the proof that this is our answer. */
+            id: string;
+            kitchen: components["schemas"]["Kitchen"];
+        };
         ClassSettings: {
             name: string;
             /** @example 10:05 */
@@ -2172,6 +2177,24 @@ export interface components {
             cautions: string[];
             /** @description Lines with a question that must be settled. */
             open: number;
+            /** @description What a lab of this size would take. */
+            labs: components["schemas"]["RecipeLabOption"][];
+            /** @description Allowance for measuring again in those. */
+            retry_pct: number;
+        };
+        RecipeLabOption: {
+            /** @enum {string} */
+            for: "class" | "station";
+            /** @description Factor at one station. */
+            each: string;
+            /** @description Factor of the whole class. */
+            all: string;
+            supplies: {
+                name: string;
+                measure: string | null;
+                grams: number;
+                decimals: number;
+            }[];
         };
         SheetLine: {
             index: number;
@@ -3207,7 +3230,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Kitchen"];
+                    "application/json": components["schemas"]["StoredAtStation"];
                 };
             };
             401: components["responses"]["SignedOut"];
@@ -4553,6 +4576,11 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /**
+                     * @description Whether the factor is what the class makes in all, or what each station makes.
+                     * @enum {string|null}
+                     */
+                    for: "class" | "station" | null;
                     section: number;
                     /** Format: date */
                     planned_for: string;
@@ -5011,6 +5039,8 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /** @description Comes back with the answer. */
+                    id: string;
                     lab_id: number;
                     ticked: string[];
                     /** @description Who ticked it, where the tablet knows. */
@@ -5025,7 +5055,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Kitchen"];
+                    "application/json": components["schemas"]["StoredAtStation"];
                 };
             };
             401: components["responses"]["SignedOut"];

@@ -19,9 +19,8 @@ export default function Scaler({ sheet, wanted, want, problem }: Props) {
   const go = (by: number) => {
     const from = at === -1 ? STEPS.indexOf("1") : at;
     const factor = STEPS[Math.max(0, Math.min(STEPS.length - 1, from + by))] ?? "1";
-    size(factor);
+    want({ ...(wanted.section ? { section: wanted.section } : {}), factor });
   };
-  const size = (factor: string) => want({ ...(wanted.section ? { section: wanted.section } : {}), factor });
   const measured = sheet.lines.filter((one) => one.scaled);
   const chosen = measured.find((one) => String(one.index) === line) ?? measured[0];
   const spend = (event: FormEvent) => {
@@ -41,16 +40,6 @@ export default function Scaler({ sheet, wanted, want, problem }: Props) {
           +
         </button>
       </fieldset>
-      {sheet.section.stations > 1 && (
-        <p className="flex flex-wrap justify-end">
-          <button type="button" className="quiet" onClick={() => size(`1/${sheet.section.stations}`)}>
-            {t("recipe.shared", { count: sheet.section.stations })}
-          </button>
-          <button type="button" className="quiet" onClick={() => size(String(sheet.section.stations))}>
-            {t("recipe.forAll", { count: sheet.section.stations })}
-          </button>
-        </p>
-      )}
       {chosen && (
         <details className="use-up">
           <summary>{t("recipe.useUp")}</summary>

@@ -16,7 +16,8 @@ final class RecipeLabController extends Controller
 {
     #[OA\Post(path: '/api/recipes/{recipe}/labs', operationId: 'makeLab', summary: 'Make a lab from a recipe', parameters: [
         new OA\Parameter(name: 'recipe', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['section', 'planned_for'], properties: [
+    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['section', 'planned_for', 'for'], properties: [
+        new OA\Property(property: 'for', type: 'string', nullable: true, enum: ['class', 'station', null], description: 'Whether the factor is what the class makes in all, or what each station makes.'),
         new OA\Property(property: 'section', type: 'integer'), new OA\Property(property: 'planned_for', type: 'string', format: 'date'),
         new OA\Property(property: 'factor', type: 'string'), new OA\Property(property: 'title', type: 'string', nullable: true),
     ])), responses: [
@@ -28,7 +29,10 @@ final class RecipeLabController extends Controller
     {
         Gate::authorize('use', $recipe);
         $title = $request->string('title')->trim()->toString();
-        $lab = $making->make($request->sheet($recipe), $request->section(), $title === '' ? mb_substr($recipe->title, 0, 80) : $title, $request->string('planned_for')->toString());
+        $sheet = $request->sheet($recipe);
+        $section = $request->section();
+        $each = $request->sharing()->each($sheet->factor, max(1, $section->stations->count()));
+        $lab = $making->make($sheet, $each, $section, $title === '' ? mb_substr($recipe->title, 0, 80) : $title, $request->string('planned_for')->toString());
 
         return response()->json(['id' => $lab->id], 201);
     }

@@ -9,6 +9,8 @@ use App\Models\Section;
 use App\Recipes\RecipeSheet;
 use App\Recipes\SheetLine;
 use App\Words\Said;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Plan\Supplies;
 use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Quantity\ShownGrams;
 use Hovik\Core\Recipe\Choice;
@@ -17,6 +19,7 @@ use Hovik\Core\Recipe\Finding;
 use Hovik\Core\Recipe\Flag;
 use Hovik\Core\Recipe\Piece;
 use Hovik\Core\Recipe\SettledLine;
+use Hovik\Core\Recipe\Sharing;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Words\Phrase;
 use Illuminate\Http\Request;
@@ -24,7 +27,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 use OpenApi\Attributes as OA;
 
 /** @property RecipeSheet $resource */
-#[OA\Schema(schema: 'RecipeSheet', required: ['id', 'title', 'makes', 'version', 'versions', 'section', 'standard', 'factor', 'text', 'lines', 'directions', 'findings', 'cautions', 'open'], properties: [
+#[OA\Schema(schema: 'RecipeSheet', required: ['id', 'title', 'makes', 'version', 'versions', 'section', 'standard', 'factor', 'text', 'lines', 'directions', 'findings', 'cautions', 'open', 'labs', 'retry_pct'], properties: [
     new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'title', type: 'string'),
     new OA\Property(property: 'makes', type: 'string', nullable: true), new OA\Property(property: 'version', type: 'integer'),
     new OA\Property(property: 'versions', type: 'array', items: new OA\Items(required: ['number', 'note', 'by', 'at'], type: 'object', properties: [
@@ -39,6 +42,14 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'findings', type: 'array', items: new OA\Items(type: 'string'), description: 'Where list and directions do not agree.'),
     new OA\Property(property: 'cautions', type: 'array', items: new OA\Items(type: 'string'), description: 'What does not simply multiply.'),
     new OA\Property(property: 'open', type: 'integer', description: 'Lines with a question that must be settled.'),
+    new OA\Property(property: 'labs', type: 'array', items: new OA\Items(ref: '#/components/schemas/RecipeLabOption'), description: 'What a lab of this size would take.'),
+    new OA\Property(property: 'retry_pct', type: 'integer', description: 'Allowance for measuring again in those.'),
+])]
+#[OA\Schema(schema: 'RecipeLabOption', required: ['for', 'each', 'all', 'supplies'], properties: [
+    new OA\Property(property: 'for', type: 'string', enum: ['class', 'station']), new OA\Property(property: 'each', type: 'string', description: 'Factor at one station.'), new OA\Property(property: 'all', type: 'string', description: 'Factor of the whole class.'),
+    new OA\Property(property: 'supplies', type: 'array', items: new OA\Items(required: ['name', 'measure', 'grams', 'decimals'], type: 'object', properties: [
+        new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'measure', type: 'string', nullable: true), new OA\Property(property: 'grams', type: 'number'), new OA\Property(property: 'decimals', type: 'integer'),
+    ])),
 ])]
 #[OA\Schema(schema: 'SheetLine', required: ['index', 'text', 'status', 'parts', 'mended', 'skip', 'open', 'reads_as', 'family', 'questions', 'choices', 'settled', 'scaled', 'methods'], properties: [
     new OA\Property(property: 'index', type: 'integer'), new OA\Property(property: 'text', type: 'string'),
@@ -103,7 +114,39 @@ final class RecipeSheetResource extends JsonResource
             'directions' => $version->directions,
             'findings' => array_map(static fn (Finding $finding): string => Said::phrase(Phrase::of("finding.$finding->kind", ['name' => Phrase::of("ingredient.$finding->ingredient")])), $sheet->findings),
             'cautions' => array_map(Said::phrase(...), $sheet->cautions),
+            'labs' => $this->labs(),
+            'retry_pct' => Supplies::USUAL_RETRY_PCT,
             'open' => count(array_filter($sheet->lines, static fn (SheetLine $line): bool => $line->isOpen())),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function labs(): array
+    {
+        $sheet = $this->resource;
+        $stations = max(1, $this->section->stations->count());
+        $options = [];
+        foreach (Sharing::cases() as $sharing) {
+            try {
+                $each = $sharing->each($sheet->factor, $stations);
+                $supplies = $sheet->supplies($each, $stations);
+                $options[] = ['for' => $sharing->value, 'each' => $each->text(), 'all' => $sharing->all($sheet->factor, $stations)->text(), 'supplies' => array_map(self::supply(...), $supplies)];
+            } catch (InvalidInput) {
+                continue; // beyond any kitchen
+            }
+        }
+
+        return $options;
+    }
+
+    /** @return array<string, mixed> */
+    private static function supply(Supplies $supply): array
+    {
+        return [
+            'name' => Said::ingredient($supply->ingredient->id),
+            'measure' => $supply->classMeasure === null ? null : Said::phrase(Phrase::of('working.amount', ['amount' => $supply->classMeasure])),
+            'grams' => $supply->classG->toFloat(),
+            'decimals' => ShownGrams::of($supply->classG)->getScale(),
         ];
     }
 

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Plan;
+
+use Brick\Math\BigRational;
+use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Quantity\Amount;
+
+/** What one line takes at one station. */
+final readonly class Need
+{
+    /** @param  BigRational  $grams  exact */
+    public function __construct(public Ingredient $ingredient, public Amount $amount, public BigRational $grams)
+    {
+    }
+}
