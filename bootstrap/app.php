@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\EndsWithItsLab;
+use App\Http\Middleware\IsReadable;
 use App\Http\Middleware\SpeaksTheReadersLanguage;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Words\Phrasebook;
@@ -21,17 +22,16 @@ $app = Application::configure(basePath: $base)
     ->withRouting(web: $base.'/routes/web.php', commands: $base.'/routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // one origin
-        $middleware->web(append: [SpeaksTheReadersLanguage::class]);
+        // Before anything can be refused.
+        $middleware->prepend([SpeaksTheReadersLanguage::class, IsReadable::class]);
         $middleware->redirectGuestsTo('/'); // whatever somebody who is not signed in accepts, nobody looks for a login route
         $middleware->alias(['ends-with-lab' => EndsWithItsLab::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
-        // What the core refuses is a field's fault, told in the reader's language where a person typed it.
+        // What the core refuses is a field's fault, told in the reader's language.
         $exceptions->render(function (InvalidInput $refusal): never {
-            throw ValidationException::withMessages([$refusal->field => $refusal->phrase === null
-                ? $refusal->getMessage()
-                : Phrasebook::in(app()->getLocale())->say($refusal->phrase)]);
+            throw ValidationException::withMessages([$refusal->field => Phrasebook::in(app()->getLocale())->say($refusal->phrase)]);
         });
         $exceptions->dontReport(InvalidInput::class);
         $exceptions->render(fn (AuthenticationException $e, Request $request) => $request->is('api/*')

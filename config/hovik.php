@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    /** Of the application and its API; CHANGELOG.md says what each holds. */
+    'version' => '0.10.0',
+
     /** Whether stations offer the simulated scale: for trying things; what it weighs is marked. HOVIK_SIMULATED_SCALE=false in a school. */
     'simulated_scale' => env('HOVIK_SIMULATED_SCALE', true),
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Hovik\Core\Ask\Ask;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -12,7 +13,7 @@ try {
     $text = (string) stream_get_contents(STDIN, 1_000_000);
     $given = json_decode(trim($text) === '' ? '{}' : $text, true, 32);
     if (! is_array($given) || ($given !== [] && array_is_list($given))) {
-        throw new InvalidInput('', 'Give one JSON object on standard input.');
+        throw InvalidInput::because('', Phrase::of('refusal.must-be-object', ['name' => 'JSON']));
     }
     $answer = Ask::answer($argv[1] ?? '', $given);
     $status = 0;

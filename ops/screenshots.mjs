@@ -70,7 +70,7 @@ for (const [suffix, viewport] of [["", TABLET], ["-phone", PHONE]]) {
   await shoot(page, `weigh${suffix}`);
   // Verdicts of weighings already there: shown without adding any to the demo.
   for (const [name, line, verdict] of [["heaped", 0, "heaped"], ["shy", 2, "shy"], ["level", 1, "level"]]) {
-    const kitchen = await page.evaluate(() => fetch("/api/kitchen", { headers: { Accept: "application/json" } }).then((r) => r.json()));
+    const kitchen = await page.evaluate(() => fetch("/api/work", { headers: { Accept: "application/json" } }).then((r) => r.json()));
     const last = kitchen.lines[line].attempts.at(-1);
     if (last?.verdict !== verdict) console.log(`no ${verdict} at line ${line}: ${last?.verdict}`);
     await page.goto(`/kitchen/weighings/${last.id}`);
@@ -80,7 +80,7 @@ for (const [suffix, viewport] of [["", TABLET], ["-phone", PHONE]]) {
   }
   const linden = await visit(viewport, "dark");
   await station(linden, "LINDE234", "Pell");
-  const kitchen = await linden.evaluate(() => fetch("/api/kitchen", { headers: { Accept: "application/json" } }).then((r) => r.json()));
+  const kitchen = await linden.evaluate(() => fetch("/api/work", { headers: { Accept: "application/json" } }).then((r) => r.json()));
   await linden.goto(`/kitchen/weighings/${kitchen.lines[3].attempts.at(-1).id}`);
   await linden.getByRole("heading", { level: 1 }).waitFor();
   await shoot(linden, `verdict-close-dark${suffix}`);

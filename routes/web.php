@@ -2,45 +2,76 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\Bench\BenchController;
-use App\Http\Controllers\Classes\ClassesController;
-use App\Http\Controllers\Classes\SeatsController;
+use App\Http\Controllers\Classes\ColleagueController;
+use App\Http\Controllers\Classes\RosterController;
+use App\Http\Controllers\Classes\SectionCodeController;
+use App\Http\Controllers\Classes\SectionController;
+use App\Http\Controllers\Classes\SectionImportController;
+use App\Http\Controllers\Classes\StationController;
+use App\Http\Controllers\Classes\StudentController;
 use App\Http\Controllers\Drawer\DrawerController;
+use App\Http\Controllers\Drawer\ScaleController;
+use App\Http\Controllers\Drawer\ToolController;
 use App\Http\Controllers\Join\SectionNamesController;
 use App\Http\Controllers\Join\StationSessionController;
 use App\Http\Controllers\Join\StudentSessionController;
 use App\Http\Controllers\Lab\BoardController;
-use App\Http\Controllers\Lab\EventsController;
-use App\Http\Controllers\Lab\LabDayController;
+use App\Http\Controllers\Lab\CorrectionController;
+use App\Http\Controllers\Lab\LabCausesController;
 use App\Http\Controllers\Lab\LabStateController;
 use App\Http\Controllers\Lab\LiveController;
 use App\Http\Controllers\Lab\PaperController;
+use App\Http\Controllers\Lab\ScaleCheckController;
+use App\Http\Controllers\Lab\StationEventController;
+use App\Http\Controllers\Lab\TeacherEventController;
+use App\Http\Controllers\Pantry\NearestMeasureController;
 use App\Http\Controllers\Pantry\PantryController;
 use App\Http\Controllers\Pantry\PantryNamesController;
 use App\Http\Controllers\Practice\ClassPracticeController;
 use App\Http\Controllers\Practice\ClassQuestionController;
+use App\Http\Controllers\Practice\ClassTaskController;
+use App\Http\Controllers\Practice\MyClassQuestionController;
 use App\Http\Controllers\Practice\PracticeController;
-use App\Http\Controllers\Practice\TasksController;
+use App\Http\Controllers\Practice\PracticeScaleController;
+use App\Http\Controllers\Practice\ProjectedQuestionController;
+use App\Http\Controllers\Practice\TaskController;
 use App\Http\Controllers\Prepare\ChartController;
-use App\Http\Controllers\Prepare\ExchangeController;
-use App\Http\Controllers\Prepare\LabsController;
+use App\Http\Controllers\Prepare\LabArchiveController;
+use App\Http\Controllers\Prepare\LabBundleController;
+use App\Http\Controllers\Prepare\LabCalendarController;
+use App\Http\Controllers\Prepare\LabController;
+use App\Http\Controllers\Prepare\LabCopyController;
+use App\Http\Controllers\Prepare\LabItemController;
 use App\Http\Controllers\Prepare\PeriodController;
+use App\Http\Controllers\Prepare\PortionsController;
+use App\Http\Controllers\Prepare\RecipeArchiveController;
+use App\Http\Controllers\Prepare\RecipeController;
+use App\Http\Controllers\Prepare\RecipeFileController;
 use App\Http\Controllers\Prepare\RecipeLabController;
 use App\Http\Controllers\Prepare\RecipeLineController;
-use App\Http\Controllers\Prepare\RecipesController;
+use App\Http\Controllers\Prepare\RecipeVersionController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SignIn\TeacherSessionController;
-use App\Http\Controllers\Technique\LibraryController;
+use App\Http\Controllers\Simulator\SimulatedComparisonController;
+use App\Http\Controllers\Simulator\SimulatedWeighingController;
+use App\Http\Controllers\Simulator\SimulatorController;
+use App\Http\Controllers\Technique\TechniqueController;
 use App\Http\Controllers\Today\TodayController;
 use App\Http\Controllers\Weigh\BakeController;
 use App\Http\Controllers\Weigh\CausesController;
-use App\Http\Controllers\Weigh\ChecksController;
-use App\Http\Controllers\Weigh\KitchenController;
+use App\Http\Controllers\Weigh\GuessController;
+use App\Http\Controllers\Weigh\StationCheckController;
+use App\Http\Controllers\Weigh\StationWorkController;
 use App\Http\Controllers\Weigh\WeighingController;
 use Illuminate\Support\Facades\Route;
 
 if (config('hovik.bench') === true) {
     require __DIR__.'/bench.php';
+}
+
+// A number that no table can hold is no number of anything.
+foreach (['lab', 'item', 'section', 'station', 'student', 'colleague', 'task', 'recipe', 'scale', 'asked'] as $number) {
+    Route::pattern($number, '\d{1,18}');
 }
 
 Route::prefix('api')->group(function (): void {
@@ -58,104 +89,104 @@ Route::prefix('api')->group(function (): void {
         Route::get('labs/{lab}/board', [BoardController::class, 'show']);
         Route::get('labs/{lab}/paper', [PaperController::class, 'show']);
         Route::post('labs/{lab}/paper', [PaperController::class, 'store']);
-        Route::post('labs/{lab}/pause', [LabDayController::class, 'pause']);
-        Route::post('labs/{lab}/resume', [LabDayController::class, 'resume']);
-        Route::post('labs/{lab}/reopen', [LabDayController::class, 'reopen']);
-        Route::put('labs/{lab}/weighings/{weighing}/correction', [LabDayController::class, 'correct']);
-        Route::get('labs/{lab}/weighings/{weighing}/causes', [LabDayController::class, 'causes']);
-        Route::post('labs/{lab}/scale-checks', [LabDayController::class, 'checkScale']);
-        Route::put('labs/{lab}/events/{event}', [EventsController::class, 'ofTeacher']);
+        Route::post('labs/{lab}/pause', [LabStateController::class, 'pause']);
+        Route::post('labs/{lab}/resume', [LabStateController::class, 'resume']);
+        Route::post('labs/{lab}/reopen', [LabStateController::class, 'reopen']);
+        Route::put('labs/{lab}/weighings/{weighing}/correction', [CorrectionController::class, 'update']);
+        Route::get('labs/{lab}/weighings/{weighing}/causes', [LabCausesController::class, 'show']);
+        Route::post('labs/{lab}/scale-checks', [ScaleCheckController::class, 'store']);
+        Route::put('labs/{lab}/events/{event}', [TeacherEventController::class, 'update']);
         Route::get('labs/{lab}/live', [LiveController::class, 'show']);
 
-        Route::post('labs', [ExchangeController::class, 'import']);
-        Route::get('labs/{lab}/bundle', [ExchangeController::class, 'bundle']);
-        Route::get('labs/{lab}/calendar.ics', [ExchangeController::class, 'calendar']);
-        Route::get('recipes/{recipe}/json-ld', [ExchangeController::class, 'recipe']);
+        Route::post('labs', [LabBundleController::class, 'store']);
+        Route::get('labs/{lab}/bundle', [LabBundleController::class, 'show']);
+        Route::get('labs/{lab}/calendar.ics', [LabCalendarController::class, 'show']);
+        Route::get('recipes/{recipe}/json-ld', [RecipeFileController::class, 'show']);
         Route::get('labs/{lab}/period', [PeriodController::class, 'show']);
         Route::put('labs/{lab}/period', [PeriodController::class, 'update']);
-        Route::get('labs/{lab}/sheet', [LabsController::class, 'show']);
-        Route::put('labs/{lab}', [LabsController::class, 'update']);
-        Route::put('labs/{lab}/items/{item}', [LabsController::class, 'changeItem'])->scopeBindings();
-        Route::delete('labs/{lab}/items/{item}', [LabsController::class, 'dropItem'])->scopeBindings();
-        Route::post('labs/{lab}/copy', [LabsController::class, 'copy']);
-        Route::post('labs/{lab}/archive', [LabsController::class, 'archive']);
+        Route::get('labs/{lab}/sheet', [LabController::class, 'show']);
+        Route::put('labs/{lab}', [LabController::class, 'update']);
+        Route::put('labs/{lab}/items/{item}', [LabItemController::class, 'update'])->scopeBindings();
+        Route::delete('labs/{lab}/items/{item}', [LabItemController::class, 'destroy'])->scopeBindings();
+        Route::post('labs/{lab}/copy', [LabCopyController::class, 'store']);
+        Route::post('labs/{lab}/archive', [LabArchiveController::class, 'store']);
 
-        Route::post('sections', [ClassesController::class, 'store']);
-        Route::post('sections/import', [ClassesController::class, 'import']);
-        Route::get('sections/{section}', [ClassesController::class, 'show']);
-        Route::put('sections/{section}', [ClassesController::class, 'update']);
-        Route::post('sections/{section}/code', [ClassesController::class, 'renewCode']);
-        Route::post('sections/{section}/roster', [ClassesController::class, 'roster']);
-        Route::post('sections/{section}/stations', [SeatsController::class, 'addStation']);
-        Route::put('sections/{section}/stations/{station}', [SeatsController::class, 'changeStation'])->scopeBindings();
-        Route::delete('sections/{section}/stations/{station}', [SeatsController::class, 'dropStation'])->scopeBindings();
-        Route::put('sections/{section}/students/{student}', [SeatsController::class, 'changeStudent'])->scopeBindings();
-        Route::delete('sections/{section}/students/{student}', [SeatsController::class, 'eraseStudent'])->scopeBindings();
-        Route::post('sections/{section}/colleagues', [SeatsController::class, 'addColleague']);
-        Route::delete('sections/{section}/colleagues/{colleague}', [SeatsController::class, 'dropColleague'])->scopeBindings();
+        Route::post('sections', [SectionController::class, 'store']);
+        Route::post('sections/import', [SectionImportController::class, 'store']);
+        Route::get('sections/{section}', [SectionController::class, 'show']);
+        Route::put('sections/{section}', [SectionController::class, 'update']);
+        Route::post('sections/{section}/code', [SectionCodeController::class, 'store']);
+        Route::post('sections/{section}/roster', [RosterController::class, 'store']);
+        Route::post('sections/{section}/stations', [StationController::class, 'store']);
+        Route::put('sections/{section}/stations/{station}', [StationController::class, 'update'])->scopeBindings();
+        Route::delete('sections/{section}/stations/{station}', [StationController::class, 'destroy'])->scopeBindings();
+        Route::put('sections/{section}/students/{student}', [StudentController::class, 'update'])->scopeBindings();
+        Route::delete('sections/{section}/students/{student}', [StudentController::class, 'destroy'])->scopeBindings();
+        Route::post('sections/{section}/colleagues', [ColleagueController::class, 'store']);
+        Route::delete('sections/{section}/colleagues/{colleague}', [ColleagueController::class, 'destroy'])->scopeBindings();
 
         Route::get('sections/{section}/practice', [ClassPracticeController::class, 'show']);
-        Route::post('sections/{section}/tasks', [TasksController::class, 'store']);
-        Route::delete('sections/{section}/tasks/{task}', [TasksController::class, 'destroy'])->scopeBindings();
-        Route::get('sections/{section}/question', [ClassQuestionController::class, 'preview']);
+        Route::post('sections/{section}/tasks', [ClassTaskController::class, 'store']);
+        Route::delete('sections/{section}/tasks/{task}', [ClassTaskController::class, 'destroy'])->scopeBindings();
+        Route::get('sections/{section}/question', [ProjectedQuestionController::class, 'show']);
         Route::get('sections/{section}/class-question', [ClassQuestionController::class, 'show']);
         Route::post('sections/{section}/class-question', [ClassQuestionController::class, 'store']);
         Route::put('sections/{section}/class-question', [ClassQuestionController::class, 'update']);
         Route::delete('sections/{section}/class-question', [ClassQuestionController::class, 'destroy']);
         Route::get('chart', [ChartController::class, 'show']);
         Route::get('drawer', [DrawerController::class, 'show']);
-        Route::put('drawer/tools/{id}', [DrawerController::class, 'keepTool']);
-        Route::post('drawer/scales', [DrawerController::class, 'addScale']);
-        Route::delete('drawer/scales/{scale}', [DrawerController::class, 'dropScale'])->whereNumber('scale');
+        Route::put('drawer/tools/{id}', [ToolController::class, 'update']);
+        Route::post('drawer/scales', [ScaleController::class, 'store']);
+        Route::delete('drawer/scales/{scale}', [ScaleController::class, 'destroy']);
 
         Route::get('pantry', [PantryController::class, 'index']);
         Route::post('pantry', [PantryController::class, 'store']);
-        Route::get('pantry/{ingredient}/measure', [PantryController::class, 'measure']);
+        Route::get('pantry/{ingredient}/measure', [NearestMeasureController::class, 'show']);
         Route::put('pantry/{ingredient}', [PantryController::class, 'update']);
         Route::delete('pantry/{ingredient}', [PantryController::class, 'destroy']);
         Route::get('pantry/names', [PantryNamesController::class, 'index']);
-        Route::get('recipes', [RecipesController::class, 'index']);
-        Route::get('portions', [ChartController::class, 'portions']);
-        Route::post('recipes', [RecipesController::class, 'store']);
-        Route::get('recipes/{recipe}', [RecipesController::class, 'show']);
-        Route::post('recipes/{recipe}/versions', [RecipesController::class, 'change']);
-        Route::post('recipes/{recipe}/archive', [RecipesController::class, 'archive']);
-        Route::put('recipes/{recipe}/lines/{index}', [RecipeLineController::class, 'update'])->whereNumber('index');
+        Route::get('recipes', [RecipeController::class, 'index']);
+        Route::get('portions', [PortionsController::class, 'show']);
+        Route::post('recipes', [RecipeController::class, 'store']);
+        Route::get('recipes/{recipe}', [RecipeController::class, 'show']);
+        Route::post('recipes/{recipe}/versions', [RecipeVersionController::class, 'store']);
+        Route::post('recipes/{recipe}/archive', [RecipeArchiveController::class, 'store']);
+        Route::put('recipes/{recipe}/lines/{line}', [RecipeLineController::class, 'update']);
         Route::post('recipes/{recipe}/labs', [RecipeLabController::class, 'store']);
     });
 
     Route::middleware(['auth:student,station', 'ends-with-lab'])->group(function (): void {
-        Route::get('kitchen', [KitchenController::class, 'show']);
+        Route::get('work', [StationWorkController::class, 'show']);
         Route::put('weighings/{weighing}', [WeighingController::class, 'update']);
         Route::get('weighings/{weighing}', [WeighingController::class, 'show']);
         Route::get('weighings/{weighing}/causes', [CausesController::class, 'show']);
-        Route::put('weighings/{weighing}/guess', [CausesController::class, 'guess']);
+        Route::put('weighings/{weighing}/guess', [GuessController::class, 'update']);
         Route::get('bake', [BakeController::class, 'show']);
-        Route::get('labs/{lab}/stations/{station}/live', [LiveController::class, 'station'])->whereNumber('station');
-        Route::put('events/{event}', [EventsController::class, 'ofStation']);
-        Route::put('kitchen/checks/{kind}', [ChecksController::class, 'update']);
+        Route::get('labs/{lab}/stations/{station}/live', [LiveController::class, 'station']);
+        Route::put('events/{event}', [StationEventController::class, 'update']);
+        Route::put('work/checks/{kind}', [StationCheckController::class, 'update']);
         Route::put('bake/{fault}', [BakeController::class, 'update']);
         Route::delete('bake/{fault}', [BakeController::class, 'destroy']);
     });
 
     // A student's own practice.
     Route::middleware('auth:student')->group(function (): void {
-        Route::get('practice/tasks', [TasksController::class, 'index']);
+        Route::get('practice/tasks', [TaskController::class, 'index']);
         Route::get('practice', [PracticeController::class, 'show']);
-        Route::post('practice/{turn}', [PracticeController::class, 'answer'])->whereNumber('turn');
-        Route::post('practice/scale', [PracticeController::class, 'scale']);
-        Route::get('class-question', [ClassQuestionController::class, 'mine']);
-        Route::post('class-question/{asked}', [ClassQuestionController::class, 'answer']);
+        Route::post('practice/{turn}', [PracticeController::class, 'store'])->where('turn', '\d{1,9}');
+        Route::post('practice/scale', [PracticeScaleController::class, 'store']);
+        Route::get('class-question', [MyClassQuestionController::class, 'show']);
+        Route::post('class-question/{asked}', [MyClassQuestionController::class, 'store']);
     });
 
     Route::get('sections/{section}/live', [LiveController::class, 'section'])->middleware('auth:teacher,student');
 
-    // Anybody who is signed in may try things on the bench; nothing there is stored.
-    Route::middleware(['auth:teacher,student,station', 'ends-with-lab', 'throttle:bench'])->group(function (): void {
-        Route::get('techniques', [LibraryController::class, 'show']);
-        Route::get('bench', [BenchController::class, 'show']);
-        Route::post('bench/weigh', [BenchController::class, 'weigh']);
-        Route::post('bench/compare', [BenchController::class, 'compare']);
+    // Anybody who is signed in may try things in the simulator; nothing there is stored.
+    Route::middleware(['auth:teacher,student,station', 'ends-with-lab', 'throttle:simulator'])->group(function (): void {
+        Route::get('techniques', [TechniqueController::class, 'index']);
+        Route::get('simulator', [SimulatorController::class, 'show']);
+        Route::post('simulator/weighings', [SimulatedWeighingController::class, 'store']);
+        Route::post('simulator/comparisons', [SimulatedComparisonController::class, 'store']);
     });
 
     Route::any('{unknown}', fn () => abort(404))->where('unknown', '.*');

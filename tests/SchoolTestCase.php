@@ -13,6 +13,11 @@ use App\Models\Station;
 use App\Models\Student;
 use App\Models\Teacher;
 use App\Models\Weighing;
+use Hovik\Core\JsonInput;
+use Hovik\Core\Lab\FrozenLine;
+use Hovik\Core\Lab\LabState;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\Unit;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Testing\TestResponse;
 
@@ -64,9 +69,9 @@ abstract class SchoolTestCase extends TestCase
     /** @param  list<array{string, string, string}>  $items */
     public function lab(Section $section, array $items = [['bread-flour', '1 3/4', 'cup'], ['table-salt', '1/2', 'tsp']]): Lab
     {
-        $lab = $section->labs()->create(['title' => 'Buns', 'planned_for' => '2026-11-24', 'state' => Lab::PREPARED]);
+        $lab = $section->labs()->create(['title' => 'Buns', 'planned_for' => '2026-11-24', 'state' => LabState::Prepared]);
         foreach ($items as $i => [$ingredient, $amount, $unit]) {
-            $lab->items()->create(['position' => $i + 1, 'ingredient_id' => $ingredient, 'amount' => $amount, 'unit' => $unit, 'strictness' => 'structural']);
+            $lab->items()->create(['position' => $i + 1, 'ingredient_id' => $ingredient, 'amount' => Amount::of($amount, Unit::from($unit)), 'strictness' => 'structural']);
         }
 
         return $lab->refresh();
@@ -78,6 +83,12 @@ abstract class SchoolTestCase extends TestCase
         (new OpenLab)->open($lab);
 
         return $lab->refresh();
+    }
+
+    /** As if the line had stood on the common shelf when its lab opened. */
+    public function onTheShelf(LabLine $line): void
+    {
+        $line->update(['frozen' => FrozenLine::fromArray(new JsonInput(['shared' => true] + $line->frozen->toArray()))]);
     }
 
     public function asTeacher(Teacher $teacher): static

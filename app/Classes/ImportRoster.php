@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace App\Classes;
 
 use App\Exchange\Roster;
+use App\Http\Views\Classes\RosterFault;
+use App\Http\Views\Classes\RosterPreview;
+use App\Http\Views\Classes\RosterRow;
 use App\Models\Section;
 use App\Models\Student;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 
-/** Adds a roster's students to a class: all of them, or none. */
+/** Takes a roster into a class: without a fault, all of it. */
 final class ImportRoster
 {
-    /**
-     * The roster with its faults against this class: a name that is there already is one.
-     *
-     * @return array{students: list<array{row: int, name: string, number: int|null}>, faults: list<array{row: int, text: string}>}
-     */
-    public function preview(Section $section, string $text): array
+    /** The roster with its faults against this class: a name that is there already is one. */
+    public function preview(Section $section, string $text): RosterPreview
     {
         $roster = Roster::read($text);
         $there = $section->students->map(fn (Student $student): string => mb_strtolower($student->name))->all();
@@ -31,27 +31,39 @@ final class ImportRoster
             }
         }
 
-        return ['students' => $roster->students, 'faults' => array_map(static fn (array $fault): array => ['row' => $fault['row'], 'text' => (string) __("roster.{$fault['key']}")], $faults)];
+        return new RosterPreview(
+            array_map(static fn (array $one): RosterRow => new RosterRow($one['row'], $one['name'], $one['number']), $roster->students),
+            array_map(static fn (array $fault): RosterFault => new RosterFault($fault['row'], (string) __("roster.{$fault['key']}")), $faults),
+        );
     }
 
-    /** @param  list<array{row: int, name: string, number: int|null}>  $students  without faults */
-    public function import(Section $section, array $students): void
+    /** Refuses all of it when there is a fault: a class that took it a moment ago has all its names already. */
+    public function import(Section $section, string $text): RosterPreview
     {
-        DB::transaction(function () use ($section, $students): void {
+        return DB::transaction(function () use ($section, $text): RosterPreview {
             Section::query()->whereKey($section->id)->lockForUpdate()->value('id');
-            $taken = $section->students()->pluck('roster_number')->all();
-            foreach ($students as $student) {
-                $taken[] = $student['number'];
+            $preview = $this->preview($section->refresh(), $text);
+            if ($preview->faults !== []) {
+                throw ValidationException::withMessages(['text' => array_map(static fn (RosterFault $fault): string => $fault->said(), $preview->faults)]);
             }
-            $next = 0;
-            foreach ($students as $student) {
-                $number = $student['number'];
-                while ($number === null) {
-                    $next++;
-                    $number = in_array($next, $taken, true) ? null : $next;
-                }
-                $section->students()->create(['name' => $student['name'], 'roster_number' => $number]);
-            }
+            $this->store($section, $preview->students);
+
+            return $preview;
         });
+    }
+
+    /** @param  list<RosterRow>  $students */
+    private function store(Section $section, array $students): void
+    {
+        $taken = [...$section->students()->pluck('roster_number')->all(), ...array_column($students, 'number')];
+        $next = 0;
+        foreach ($students as $student) {
+            $number = $student->number;
+            while ($number === null) {
+                $next++;
+                $number = in_array($next, $taken, true) ? null : $next;
+            }
+            $section->students()->create(['name' => $student->name, 'roster_number' => $number]);
+        }
     }
 }

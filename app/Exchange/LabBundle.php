@@ -5,142 +5,152 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Models\Lab;
-use App\Models\LabItem;
-use App\Models\Recipe;
-use App\Models\Section;
-use App\Models\Teacher;
+use App\Models\OwnIngredient;
 use Hovik\Core\InvalidInput;
-use Hovik\Core\Pantry\Conversion;
+use Hovik\Core\JsonInput;
+use Hovik\Core\Pantry\NewIngredient;
 use Hovik\Core\Pantry\Pantry;
-use Hovik\Core\Quantity\Amount;
-use Hovik\Core\Quantity\KitchenNotation;
-use Hovik\Core\Quantity\MeasureStandard;
-use Hovik\Core\Quantity\Unit;
-use Hovik\Core\Technique\HouseMethod;
-use Hovik\Core\Technique\TechniqueCatalogue;
-use Hovik\Core\Weighing\Strictness;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
-use JsonException;
+use Hovik\Core\Recipe\Factor;
+use Hovik\Core\Words\Phrase;
 
 /** A lab to share: what it asks for and the recipe it was made from, without any class, student or weighing. */
-final class LabBundle
+final readonly class LabBundle
 {
     private const KIND = 'hovik-lab';
 
-    /** Of the format; a bundle with a higher one is refused. */
-    private const VERSION = 1;
+    /** Of the format; a bundle with a higher one is refused. 2: mode and shelf of a line, the kitchen's own foods. */
+    private const VERSION = 2;
 
     private const MOST_LINES = 60;
 
-    /** @return array<string, mixed> */
-    public static function write(Lab $lab): array
+    private const MOST_STEPS = 300;
+
+    /**
+     * @param  list<BundleItem>  $items
+     * @param  list<NewIngredient>  $foods  that are no part of the reference
+     * @param  list<string>|null  $recipe  its lines as written; null where there is no recipe
+     * @param  list<string>  $directions
+     */
+    private function __construct(
+        public string $title,
+        public Factor $factor,
+        public array $items,
+        public array $foods,
+        public ?string $recipeTitle,
+        public ?string $makes,
+        public ?array $recipe,
+        public array $directions,
+    ) {
+    }
+
+    public static function of(Lab $lab): self
     {
         $version = $lab->recipeVersion;
+        $used = $lab->items->pluck('ingredient_id');
 
+        return new self(
+            title: $lab->title,
+            factor: $lab->factor,
+            items: array_values($lab->items->map(BundleItem::of(...))->all()),
+            foods: array_values($lab->section->kitchen->ownIngredients->whereIn('ingredient_id', $used)->map(fn (OwnIngredient $own): NewIngredient => $own->toCore())->all()),
+            recipeTitle: $version?->recipe->title,
+            makes: $version?->makes,
+            recipe: $version === null ? null : array_column($version->lines, 'text'),
+            directions: $version->directions ?? [],
+        );
+    }
+
+    /** @return array<string, mixed> as the file has it */
+    public function toArray(): array
+    {
         return [
             'kind' => self::KIND,
             'version' => self::VERSION,
-            'title' => $lab->title,
-            'factor' => $lab->factor,
-            'items' => $lab->items->map(fn (LabItem $item): array => [
-                'text' => $item->text, 'ingredient' => $item->ingredient_id, 'amount' => $item->amount, 'unit' => $item->unit,
-                'method' => $item->method, 'strictness' => $item->strictness->value, 'tolerance_pct' => $item->tolerance(),
-            ])->all(),
-            'recipe' => $version === null ? null : ['title' => $version->recipe->title, 'makes' => $version->makes, 'lines' => $version->lines, 'directions' => $version->directions],
+            'title' => $this->title,
+            'factor' => $this->factor->text(),
+            'items' => array_map(static fn (BundleItem $item): array => $item->toArray(), $this->items),
+            'foods' => array_map(static fn (NewIngredient $food): array => [
+                'id' => $food->id, 'family' => $food->family->value, 'grams' => (string) $food->grams, 'allergens' => $food->allergens,
+            ], $this->foods),
+            'recipe' => $this->recipe === null ? null : [
+                'title' => $this->recipeTitle, 'makes' => $this->makes, 'lines' => $this->recipe, 'directions' => $this->directions,
+            ],
         ];
     }
 
-    /** @throws ValidationException naming the line that cannot be used; nothing is stored then */
-    public static function read(string $text, Section $section, Teacher $teacher): Lab
+    /**
+     * @param  Pantry  $pantry  of the kitchen that takes it in
+     *
+     * @throws InvalidInput naming what cannot be used
+     */
+    public static function read(string $text, Pantry $pantry): self
     {
-        try {
-            $bundle = json_decode($text, true, 24, JSON_THROW_ON_ERROR);
-        } catch (JsonException) {
-            self::refuse('not_json');
+        $bundle = json_decode($text, true, 24);
+        if (! is_array($bundle)) {
+            throw InvalidInput::because('text', Phrase::of('refusal.bundle-not-json'));
         }
-        if (! is_array($bundle) || ($bundle['kind'] ?? null) !== self::KIND || ! is_array($bundle['items'] ?? null) || ! is_string($bundle['title'] ?? null)) {
-            self::refuse('not_a_lab');
+        if (($bundle['kind'] ?? null) !== self::KIND || ! is_array($bundle['items'] ?? null) || ! is_string($bundle['title'] ?? null)) {
+            throw InvalidInput::because('text', Phrase::of('refusal.bundle-not-a-lab'));
         }
         if (! is_int($bundle['version'] ?? null) || $bundle['version'] > self::VERSION) {
-            self::refuse('newer');
+            throw InvalidInput::because('text', Phrase::of('refusal.newer'));
         }
         if ($bundle['items'] === [] || count($bundle['items']) > self::MOST_LINES) {
-            self::refuse('lines');
+            throw InvalidInput::because('text', Phrase::of('refusal.bundle-lines', ['most' => self::MOST_LINES]));
         }
+        $given = new JsonInput($bundle);
+        $foods = array_map(self::food(...), $given->has('foods') ? $given->objects('foods') : []);
+        $there = $pantry->adding(array_values(array_filter($foods, static fn (NewIngredient $food): bool => ! in_array($food->id, $pantry->ids(), true))));
+        $recipe = is_array($bundle['recipe'] ?? null) ? $bundle['recipe'] : null;
+        $title = self::text($bundle['title'], 80);
+
+        return new self(
+            title: $title ?? '-',
+            factor: Factor::of(self::text($bundle['factor'] ?? null, 40) ?? '1'),
+            items: self::items($given, $there),
+            foods: $foods,
+            recipeTitle: self::text($recipe['title'] ?? null, 120),
+            makes: self::text($recipe['makes'] ?? null, 60),
+            recipe: $recipe === null ? null : self::lines($recipe['lines'] ?? null, 300),
+            directions: self::lines($recipe['directions'] ?? null, 2000),
+        );
+    }
+
+    /** @return list<BundleItem> */
+    private static function items(JsonInput $given, Pantry $pantry): array
+    {
         $items = [];
-        foreach (array_values($bundle['items']) as $i => $item) {
-            $items[] = ['position' => $i + 1] + self::item(is_array($item) ? $item : [], $i + 1);
+        foreach ($given->objects('items') as $i => $item) {
+            try {
+                $items[] = BundleItem::read($item, $pantry);
+            } catch (InvalidInput $refusal) {
+                throw InvalidInput::because("items.$i.$refusal->field", $refusal->phrase);
+            }
         }
-        $factor = self::text($bundle['factor'] ?? '1', 40) ?? '1';
-        $title = mb_substr(trim(strip_tags($bundle['title'])), 0, 80);
 
-        return DB::transaction(function () use ($bundle, $section, $teacher, $items, $factor, $title): Lab {
-            $lab = $section->labs()->create([
-                'title' => $title === '' ? '-' : $title, 'planned_for' => now($section->kitchen->time_zone)->toDateString(), 'state' => Lab::PREPARED,
-                'factor' => $factor, 'recipe_version_id' => self::recipe($bundle['recipe'] ?? null, $section, $teacher),
-            ]);
-            $lab->items()->createMany($items);
-
-            return $lab;
-        });
+        return $items;
     }
 
-    /**
-     * @param  array<array-key, mixed>  $item
-     * @return array<string, mixed>
-     */
-    private static function item(array $item, int $row): array
+    private static function food(JsonInput $food): NewIngredient
     {
-        try {
-            $ingredient = Pantry::reference()->ingredient(self::text($item['ingredient'] ?? null, 60) ?? '');
-            $amount = Amount::of(self::text($item['amount'] ?? null, 40) ?? '', Unit::named(self::text($item['unit'] ?? null, 20) ?? ''));
-            $method = isset($item['method']) ? HouseMethod::named(self::text($item['method'], 24) ?? '') : null;
-            TechniqueCatalogue::methodFor($ingredient, $method);
-            Conversion::toGrams($amount, $ingredient, MeasureStandard::UsCustomary, Pantry::reference(), $method?->handling());
-        } catch (InvalidInput $refusal) {
-            throw ValidationException::withMessages(['text' => [__('refusals.row', ['row' => $row]).' '.$refusal->getMessage()]]);
-        }
-        $tolerance = $item['tolerance_pct'] ?? null;
-
-        return [
-            'text' => self::text($item['text'] ?? null, 300), 'ingredient_id' => $ingredient->id, 'amount' => KitchenNotation::write($amount->number), 'unit' => $amount->unit->value,
-            'method' => $method?->value, 'strictness' => (Strictness::tryFrom(self::text($item['strictness'] ?? null, 12) ?? '') ?? Strictness::Structural)->value,
-            'tolerance_pct' => is_numeric($tolerance) && $tolerance > 0 && $tolerance <= 100 ? (float) $tolerance : null,
-        ];
+        return NewIngredient::named(NewIngredient::nameOf($food->text('id')), $food->text('family'), $food->text('grams'), $food->texts('allergens'));
     }
 
-    private static function recipe(mixed $recipe, Section $section, Teacher $teacher): ?int
+    /** @return list<string> */
+    private static function lines(mixed $lines, int $longest): array
     {
-        if (! is_array($recipe) || ! is_array($recipe['lines'] ?? null)) {
-            return null;
-        }
-        $texts = array_map(static fn (mixed $line): ?string => self::text(is_array($line) ? $line['text'] ?? null : $line, 300), $recipe['lines']);
-        $kept = Recipe::query()->create(['kitchen_id' => $section->kitchen_id, 'title' => self::text($recipe['title'] ?? null, 120) ?? '-']);
+        $texts = array_map(
+            static fn (mixed $line): ?string => self::text(is_array($line) ? $line['text'] ?? null : $line, $longest),
+            is_array($lines) ? array_slice($lines, 0, self::MOST_STEPS) : [],
+        );
 
-        return $kept->versions()->create([
-            'teacher_id' => $teacher->id, 'number' => 1, 'makes' => self::text($recipe['makes'] ?? null, 60),
-            'lines' => array_map(static fn (string $text): array => ['text' => $text, 'settled' => null, 'skip' => false], array_slice(self::filled($texts), 0, 300)),
-            'directions' => self::filled(array_map(static fn (mixed $step): ?string => self::text($step, 2000), array_slice((array) ($recipe['directions'] ?? []), 0, 300))),
-        ])->id;
-    }
-
-    /**
-     * @param  array<array-key, string|null>  $texts
-     * @return list<string>
-     */
-    private static function filled(array $texts): array
-    {
-        return array_values(array_filter($texts, static fn (?string $text): bool => $text !== null));
+        return array_values(array_filter($texts, is_string(...)));
     }
 
     private static function text(mixed $value, int $longest): ?string
     {
-        return is_scalar($value) && trim((string) $value) !== '' ? mb_substr(trim((string) $value), 0, $longest) : null;
-    }
+        $text = is_scalar($value) ? trim(strip_tags((string) $value)) : '';
 
-    private static function refuse(string $why): never
-    {
-        throw ValidationException::withMessages(['text' => [__("refusals.bundle_$why")]]);
+        return $text === '' ? null : mb_substr($text, 0, $longest);
     }
 }

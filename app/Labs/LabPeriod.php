@@ -5,85 +5,53 @@ declare(strict_types=1);
 namespace App\Labs;
 
 use App\Models\Lab;
-use App\Models\Scale;
-use App\Models\Section;
 use App\Words\Said;
-use Hovik\Core\Pantry\Family;
+use Hovik\Core\Drawer\Scale;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Lab\FrozenLine;
 use Hovik\Core\Period\Fixed;
-use Hovik\Core\Period\LearnedTimes;
 use Hovik\Core\Period\Period;
 use Hovik\Core\Period\PeriodLine;
 use Hovik\Core\Period\PeriodPlan;
 use Hovik\Core\Period\Scheduler;
-use Hovik\Core\Plan\LinePlan;
-use Hovik\Core\Plan\Way;
 use Hovik\Core\Weighing\ScaleFitness;
-use Hovik\Core\Weighing\Target;
 use Hovik\Core\Words\Phrase;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
-use stdClass;
 
 /** A lab from bell to bell: what its stations share, how long things take, and the core's plan of it. */
-final readonly class LabPeriod
+final class LabPeriod
 {
-    private const HANDS = 2;
-
     private const USUAL_BLOCKS = [Fixed::SetUp, Fixed::Demonstration, Fixed::Check, Fixed::Mixing, Fixed::CleanUp];
 
+    /** @var array<string, string> names, by resource id */
+    public array $resources = [];
+
+    /** @var array<int, string> names, by position of the line */
+    public array $lines = [];
+
+    /** @var array<string, int> */
+    private array $counts = [];
+
+    public readonly PeriodPlan $plan;
+
     /**
-     * @param  array<array-key, string>  $lines  names, by line id
-     * @param  array<string, string>  $resources  names, by resource id
-     * @param  list<string>  $stations  names
+     * @throws InvalidInput when no plan can be made: a class without stations, say
      */
-    private function __construct(public PeriodPlan $plan, public array $lines, public array $resources, public array $stations)
+    private function __construct(private readonly LabPlan $lab)
     {
+        if ($lab->kitchen->scales !== []) {
+            $this->share('scale', count($lab->kitchen->scales), Said::phrase(Phrase::of('period.scale')));
+        }
+        $section = $lab->lab->section;
+        $minutes = max(1, (int) Carbon::parse($section->starts_at)->diffInMinutes(Carbon::parse($section->ends_at)));
+        $lines = array_map($this->line(...), $lab->lines);
+        $this->plan = Scheduler::plan(Period::of($minutes, $lab->stations(), Period::HANDS, $lines, $this->counts, self::blocks($lab->lab)));
     }
 
-    public static function of(Lab $lab): self
+    /** @throws InvalidInput */
+    public static function of(LabPlan $lab): self
     {
-        $section = $lab->section;
-        $sheet = LabSheet::of($lab);
-        $scales = $section->kitchen->scales;
-        $gaps = self::gaps($section);
-        $owned = $section->kitchen->tools->pluck('count', 'catalogue_id');
-        $counts = $scales->isEmpty() ? [] : ['scale' => $scales->count()];
-        $named = ['scale' => Said::phrase(Phrase::of('period.scale'))];
-        $lines = $names = [];
-        foreach ($sheet->lines as ['item' => $item, 'plan' => $plan]) {
-            $id = (string) $item->id;
-            $names[$id] = Said::ingredient($plan->ingredient->id);
-            $needs = [];
-            if ($item->shared) {
-                $needs[] = $shelf = "supply:$id";
-                $counts[$shelf] = 1;
-                $named[$shelf] = $names[$id];
-            }
-            foreach ($plan->plans->best()->fills ?? [] as $fill) {
-                $count = (int) $owned->get($fill->tool->id, 0);
-                if ($count > 0 && $count < $sheet->stations && ! in_array("tool:{$fill->tool->id}", $needs, true)) {
-                    $needs[] = $tool = "tool:{$fill->tool->id}";
-                    $counts[$tool] = $count;
-                    $named[$tool] = Said::phrase($fill->tool->called());
-                }
-            }
-            $weighs = self::scalesFor($plan, $scales->all(), $counts, $named);
-            $isWeighedOut = $item->way === Way::Weight || $plan->plans->best() === null;
-            $isWeighedAfter = ! $isWeighedOut && $item->way !== Way::Volume && $weighs !== [];
-            $family = $plan->ingredient->family;
-            $lines[] = new PeriodLine(
-                $id,
-                $family,
-                $isWeighedOut ? [...$needs, ...$weighs] : $needs,
-                $isWeighedAfter ? $weighs : [],
-                LearnedTimes::measureS($family, $gaps[$family->value] ?? [], self::HANDS),
-                $isWeighedAfter ? PeriodLine::WEIGH_S : 0,
-            );
-        }
-        $minutes = max(1, (int) Carbon::parse($section->starts_at)->diffInMinutes(Carbon::parse($section->ends_at)));
-        $period = Period::of($minutes, $sheet->stations, self::HANDS, $lines, $counts, self::blocks($lab));
-
-        return new self(Scheduler::plan($period), $names, $named, array_values($section->stations->pluck('name')->all()));
+        return new self($lab);
     }
 
     /** @return array<string, int> s by block: the teacher's, or the usual ones */
@@ -97,58 +65,73 @@ final readonly class LabPeriod
         return $blocks;
     }
 
+    /** @return list<string> names */
+    public function stations(): array
+    {
+        return $this->lab->kitchen->stations;
+    }
+
     /**
      * Lines in the order in which each station begins them.
      *
-     * @return list<list<int>> item ids, by place of the station
+     * @return list<list<int>> positions, by place of the station
      */
     public function orders(): array
     {
         return array_map(fn (int $station): array => array_map(intval(...), $this->plan->orderOf($station)), range(0, $this->plan->period->stations - 1));
     }
 
+    private function line(FrozenLine $line): PeriodLine
+    {
+        $food = $line->food->ingredient;
+        $name = $this->lines[$line->position] = Said::ingredient($food->id);
+        $needs = $line->shared ? [$this->share("supply:$line->position", 1, $name)] : [];
+        foreach ($line->fills() as $fill) {
+            $count = $this->lab->kitchen->countOf($fill->tool);
+            if ($count > 0 && $count < $this->lab->stations()) {
+                $needs[] = $this->share("tool:{$fill->tool->id}", $count, Said::phrase($fill->tool->called()));
+            }
+        }
+        $needs = array_values(array_unique($needs));
+        $weighs = $this->scalesFor($line);
+        $isWeighedOut = $line->way()->plan === null;
+        $isWeighedAfter = ! $isWeighedOut && $line->target !== null && $weighs !== [];
+
+        return new PeriodLine(
+            (string) $line->position,
+            $food->family,
+            $isWeighedOut ? [...$needs, ...$weighs] : $needs,
+            $isWeighedAfter ? $weighs : [],
+            $this->lab->kitchen->measureS($food->family),
+            $isWeighedAfter ? PeriodLine::WEIGH_S : 0,
+        );
+    }
+
     /**
      * Where only some scales can judge so little, those are what it waits for.
      *
-     * @param  array<array-key, Scale>  $scales
-     * @param  array<string, int>  $counts
-     * @param  array<string, string>  $named
      * @return list<string>
      */
-    private static function scalesFor(LinePlan $plan, array $scales, array &$counts, array &$named): array
+    private function scalesFor(FrozenLine $line): array
     {
+        $scales = $this->lab->kitchen->scales;
         if ($scales === []) {
             return [];
         }
-        $target = Target::of($plan->targetG->toFloat(), $plan->tolerance);
-        $fit = array_filter($scales, static fn (Scale $scale): bool => ScaleFitness::of($scale->toCore(), $target)->fit);
+        $fit = $line->target === null ? $scales : array_filter($scales, static fn (Scale $scale): bool => ScaleFitness::of($scale, $line->target)->fit);
         if ($fit === [] || count($fit) === count($scales)) {
             return ['scale'];
         }
-        $id = 'scale:'.implode(',', array_map(static fn (Scale $scale): int => $scale->id, $fit));
-        $counts[$id] = count($fit);
-        $named[$id] = implode(', ', array_map(static fn (Scale $scale): string => $scale->name, $fit));
+        $names = implode(', ', array_keys($fit));
 
-        return ['scale', $id];
+        return ['scale', $this->share("scale:$names", count($fit), $names)];
     }
 
-    /** @return array<string, list<float>> s between a station's weigh-ins in this class's labs, by family of the later one */
-    private static function gaps(Section $section): array
+    private function share(string $id, int $count, string $name): string
     {
-        $rows = DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')->join('labs', 'labs.id', '=', 'lab_lines.lab_id')
-            ->where('labs.section_id', $section->id)->where('weighings.source', '<>', 'paper')->orderByDesc('weighings.created_at')->limit(1000)
-            ->get(['labs.id as lab_id', 'weighings.station_id', 'lab_lines.family', 'weighings.created_at'])->reverse();
-        $gaps = $before = [];
-        foreach ($rows as $row) {
-            /** @var stdClass $row */
-            $at = (float) Carbon::parse($row->created_at, 'UTC')->format('U.v');
-            $key = "$row->lab_id $row->station_id";
-            if (isset($before[$key]) && Family::tryFrom($row->family) !== null) {
-                $gaps[$row->family][] = $at - $before[$key];
-            }
-            $before[$key] = $at;
-        }
+        $this->counts[$id] = $count;
+        $this->resources[$id] = $name;
 
-        return $gaps;
+        return $id;
     }
 }

@@ -6,33 +6,30 @@ namespace App\Labs;
 
 use App\Exceptions\Refusal;
 use App\Live\Live;
-use App\Models\Lab;
 use App\Models\LabEvent;
-use App\Models\LabLine;
-use App\Models\Station;
 use App\Models\Student;
 use App\Models\Teacher;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Lab\EventKind;
+use Hovik\Core\Words\Phrase;
 
 /** Writes down what happened at a station, once, however often a device sends it. */
 final class RecordEvent
 {
     /**
-     * @param  array<array-key, mixed>  $detail
-     *
      * @throws InvalidInput naming the field
      * @throws Refusal when it cannot happen now
      */
-    public function record(string $ulid, Lab $lab, Station $station, EventKind $kind, ?LabLine $line, array $detail, Student|Teacher|null $by): void
+    public function record(SentEvent $event): void
     {
-        if ($kind->needsLine() && $line === null) {
-            throw new InvalidInput('line_id', 'Which ingredient?');
+        [$lab, $station, $line] = [$event->lab, $event->station, $event->line];
+        if ($event->kind->needsLine() && $line === null) {
+            throw InvalidInput::because('line_id', Phrase::of('refusal.which-line'));
         }
-        $kept = $kind->detail($detail, $line->steps ?? []);
-        $before = LabEvent::query()->find($ulid);
+        $detail = $event->kind->detail($event->detail, array_column($line?->frozen->steps() ?? [], 'value'));
+        $before = LabEvent::query()->find($event->id);
         if ($before !== null) {
-            if ($before->kind !== $kind || $before->station_id !== $station->id || $before->lab_line_id !== $line?->id) {
+            if ($before->kind !== $event->kind || $before->station_id !== $station->id || $before->lab_line_id !== $line?->id) {
                 throw new Refusal('event_reused');
             }
 
@@ -41,29 +38,38 @@ final class RecordEvent
         if (! $lab->isOpen()) {
             throw new Refusal('lab_not_open');
         }
-        $this->refuseWhatCannotBe($lab, $station, $kind, $line, $kept);
+        $this->refuseWhatCannotBe($event, $detail);
         LabEvent::query()->insertOrIgnore([
-            'id' => $ulid, 'lab_id' => $lab->id, 'station_id' => $station->id, 'lab_line_id' => $line?->id, 'kind' => $kind->value, 'detail' => json_encode((object) $kept, JSON_THROW_ON_ERROR),
-            'student_id' => $by instanceof Student ? $by->id : null, 'teacher_id' => $by instanceof Teacher ? $by->id : null, 'created_at' => now()->format('Y-m-d H:i:s.v'),
+            'id' => $event->id,
+            'lab_id' => $lab->id,
+            'station_id' => $station->id,
+            'lab_line_id' => $line?->id,
+            'kind' => $event->kind->value,
+            'detail' => json_encode((object) $detail, JSON_THROW_ON_ERROR),
+            'student_id' => $event->by instanceof Student ? $event->by->id : null,
+            'teacher_id' => $event->by instanceof Teacher ? $event->by->id : null,
+            'created_at' => now()->format('Y-m-d H:i:s.v'),
         ]);
-        Live::tell($lab, 'happened', ['kind' => $kind->value, 'station' => $station->id]);
+        Live::tell($lab, 'happened', ['kind' => $event->kind->value, 'station' => $station->id]);
     }
 
     /** @param  array<string, string|int>  $detail */
-    private function refuseWhatCannotBe(Lab $lab, Station $station, EventKind $kind, ?LabLine $line, array $detail): void
+    private function refuseWhatCannotBe(SentEvent $event, array $detail): void
     {
-        if ($kind === EventKind::Undone) {
+        [$lab, $station] = [$event->lab, $event->station];
+        if ($event->kind === EventKind::Undone) {
             $undone = $lab->events()->where('station_id', $station->id)->find($detail['event']);
-            if (! $undone instanceof LabEvent || ! $undone->kind->canBeUndone() || $undone->created_at->diffInSeconds(now(), true) > EventKind::UNDONE_WITHIN_S) {
+            $isTooLate = ! $undone instanceof LabEvent || ! $undone->kind->canBeUndone() || $undone->created_at->diffInSeconds(now(), true) > EventKind::UNDONE_WITHIN_S;
+            if ($isTooLate) {
                 throw new Refusal('too_late_to_undo');
             }
         }
-        if ($kind === EventKind::Ready && ! StationStates::at($lab, $station)->hasAll(array_values($lab->lines->pluck('id')->all()))) {
+        if ($event->kind === EventKind::Ready && ! StationStates::at($lab, $station)->hasAll(array_values($lab->weighedLines()->pluck('id')->all()))) {
             throw new Refusal('not_all_weighed');
         }
-        if ($kind === EventKind::Taken) {
+        if ($event->kind === EventKind::Taken) {
             foreach (StationStates::of($lab) as $id => $state) {
-                if ($id !== $station->id && isset($state->out[(int) $line?->id])) {
+                if ($id !== $station->id && isset($state->out[(int) $event->line?->id])) {
                     throw new Refusal('out_already');
                 }
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Classes\ColleagueRole;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -12,18 +13,16 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $section_id
  * @property int $teacher_id
- * @property string $role
+ * @property ColleagueRole $role
  * @property-read Teacher $teacher
  */
 final class Colleague extends Model
 {
-    public const CO_TEACHER = 'co-teacher';
-
-    public const AIDE = 'aide';
-
     protected $table = 'colleagues';
 
     protected $guarded = [];
+
+    protected $casts = ['role' => ColleagueRole::class];
 
     /** @return BelongsTo<Teacher, $this> */
     public function teacher(): BelongsTo

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\AsStoredList;
+use Hovik\Core\Diagnosis\Cause;
+use Hovik\Core\Diagnosis\KeptCause;
+
 /**
  * What a weighing was said to come from, once and for good.
  *
  * @property string $weighing_id
- * @property string|null $cause
- * @property list<array{cause: string, with: string|null, p: float, low: float, high: float, way: array<string, mixed>|null}> $causes best first
+ * @property Cause|null $cause
+ * @property list<KeptCause> $causes  best first
  */
 final class Diagnosis extends Model
 {
@@ -25,7 +29,7 @@ final class Diagnosis extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['causes' => 'array'];
+    protected $casts = ['cause' => Cause::class, 'causes' => AsStoredList::class.':'.KeptCause::class];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hovik\Core\Diagnosis\Cause;
+
 /**
  * The cause a student believed in before comparing.
  *
  * @property string $weighing_id
- * @property string $cause
+ * @property Cause $cause
  */
 final class Guess extends Model
 {
@@ -23,6 +25,8 @@ final class Guess extends Model
     protected $table = 'guesses';
 
     protected $guarded = [];
+
+    protected $casts = ['cause' => Cause::class];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 }

@@ -4,11 +4,18 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Hovik\Core\Safety\SafetyPoint;
+use App\Casts\AsFactor;
+use App\Casts\AsStored;
+use App\Exceptions\Refusal;
+use Hovik\Core\Lab\FrozenKitchen;
+use Hovik\Core\Lab\LabState;
+use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Recipe\Factor;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * A lab: what it asks for (items), and once opened the frozen lines everybody works by.
@@ -16,7 +23,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $section_id
  * @property string $title
- * @property string $state
+ * @property LabState $state
  * @property Carbon $planned_for
  * @property Carbon|null $created_at
  * @property Carbon|null $opened_at
@@ -25,7 +32,8 @@ use Illuminate\Support\Carbon;
  * @property array<string, int>|null $blocks  s of the fixed blocks of its period
  * @property array<int, list<int>>|null $orders  line ids in planned order, by station id
  * @property int|null $recipe_version_id
- * @property string $factor
+ * @property Factor $factor
+ * @property FrozenKitchen|null $frozen  what it works with, from the moment it is opened
  * @property int $retry_pct
  * @property Carbon|null $archived_at
  * @property-read Section $section
@@ -36,17 +44,22 @@ use Illuminate\Support\Carbon;
  */
 final class Lab extends Model
 {
-    public const PREPARED = 'prepared';
-
-    public const OPEN = 'open';
-
-    public const CLOSED = 'closed';
-
     protected $table = 'labs';
 
     protected $guarded = [];
 
-    protected $casts = ['planned_for' => 'date', 'opened_at' => 'datetime', 'closed_at' => 'datetime', 'paused_at' => 'datetime', 'blocks' => 'array', 'orders' => 'array', 'archived_at' => 'datetime'];
+    protected $casts = [
+        'state' => LabState::class,
+        'factor' => AsFactor::class,
+        'frozen' => AsStored::class.':'.FrozenKitchen::class,
+        'planned_for' => 'date',
+        'opened_at' => 'datetime',
+        'closed_at' => 'datetime',
+        'paused_at' => 'datetime',
+        'archived_at' => 'datetime',
+        'blocks' => 'array',
+        'orders' => 'array',
+    ];
 
     /** @return BelongsTo<Section, $this> */
     public function section(): BelongsTo
@@ -94,26 +107,58 @@ final class Lab extends Model
         return $this->checks;
     }
 
-    /** @return list<string> ids of what its foods may do harm with, each once */
-    public function allergens(): array
+    /** @return list<Ingredient> its foods: as frozen, or as the kitchen has them while it is being prepared */
+    public function foods(): array
     {
+        if ($this->state->isFrozen()) {
+            return array_values($this->lines->map(fn (LabLine $line): Ingredient => $line->frozen->food->ingredient)->all());
+        }
         $pantry = $this->section->kitchen->pantry();
-        $each = $this->items->map(fn (LabItem $item): array => $pantry->ingredient($item->ingredient_id)->allergens)->all();
 
-        return array_values(array_unique(array_merge([], ...$each)));
+        return array_values($this->items->map(fn (LabItem $item): Ingredient => $pantry->ingredient($item->ingredient_id))->all());
     }
 
-    /** @return list<SafetyPoint> what its raw foods ask for: not to be tasted */
-    public function rawFoods(): array
+    /** @throws Refusal once it was opened: its lines are frozen */
+    public function mustBePrepared(): void
     {
-        $pantry = $this->section->kitchen->pantry();
-        $risks = $this->items->map(fn (LabItem $item): ?SafetyPoint => SafetyPoint::tryFrom($pantry->ingredient($item->ingredient_id)->rawRisk));
+        if ($this->state !== LabState::Prepared) {
+            throw new Refusal('lab_frozen');
+        }
+    }
 
-        return array_values($risks->filter()->unique()->all());
+    /** The same lab once more, to be prepared: what it asks for, and nothing of what happened in it. */
+    public function copy(): self
+    {
+        return DB::transaction(function (): self {
+            $copy = $this->section->labs()->create([
+                'title' => $this->title,
+                'recipe_version_id' => $this->recipe_version_id,
+                'factor' => $this->factor,
+                'retry_pct' => $this->retry_pct,
+                'blocks' => $this->blocks,
+                'state' => LabState::Prepared,
+                'planned_for' => now($this->section->kitchen->time_zone)->toDateString(),
+            ]);
+            foreach ($this->items as $item) {
+                $item->replicate()->fill(['lab_id' => $copy->id])->save();
+            }
+
+            return $copy;
+        });
     }
 
     public function isOpen(): bool
     {
-        return $this->state === self::OPEN;
+        return $this->state === LabState::Open;
+    }
+
+    /**
+     * Lines that are weighed, and so stand on the board and at the stations.
+     *
+     * @return Collection<int, LabLine>
+     */
+    public function weighedLines(): Collection
+    {
+        return $this->lines->whereNotNull('target_g')->values();
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Hovik\Core\Lab\EventKind;
-use Hovik\Core\Lab\Happened;
+use Hovik\Core\Lab\StationEvent;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -45,8 +45,8 @@ final class LabEvent extends Model
         return $this->belongsTo(Lab::class);
     }
 
-    public function toCore(): Happened
+    public function toCore(): StationEvent
     {
-        return Happened::event($this->kind, $this->id, $this->lab_line_id, (float) $this->created_at->format('U.v'), $this->detail);
+        return StationEvent::event($this->kind, $this->id, $this->lab_line_id, (float) $this->created_at->format('U.v'), $this->detail);
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Hovik\Core\Plan\LinePlan;
+use App\Casts\AsAmount;
 use Hovik\Core\Plan\LinePlanner;
-use Hovik\Core\Plan\Way;
+use Hovik\Core\Plan\MeasuringMode;
+use Hovik\Core\Plan\PlannedLine;
 use Hovik\Core\Quantity\Amount;
-use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Weighing\Strictness;
 
@@ -18,14 +18,13 @@ use Hovik\Core\Weighing\Strictness;
  * @property int $id
  * @property int $position
  * @property string $ingredient_id
- * @property string $amount
- * @property string $unit
+ * @property Amount $amount  of the columns amount and unit
  * @property Strictness $strictness
  * @property string|null $text
  * @property bool $shared  stands on the common shelf
- * @property string|null $method
- * @property string|null $tolerance_pct
- * @property Way $way
+ * @property HouseMethod|null $method  that the recipe's own words ask for
+ * @property float|null $tolerance_pct  the teacher's own, % of the target
+ * @property MeasuringMode $mode
  */
 final class LabItem extends Model
 {
@@ -33,30 +32,25 @@ final class LabItem extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['shared' => 'boolean', 'strictness' => Strictness::class, 'way' => Way::class];
-
-    /** The method that the recipe's own words ask for. */
-    public function askedMethod(): ?HouseMethod
-    {
-        return $this->method === null ? null : HouseMethod::from($this->method);
-    }
-
-    /** The teacher's own tolerance, % of the target. */
-    public function tolerance(): ?float
-    {
-        return $this->tolerance_pct === null ? null : (float) $this->tolerance_pct;
-    }
+    protected $casts = [
+        'amount' => AsAmount::class,
+        'shared' => 'boolean',
+        'strictness' => Strictness::class,
+        'method' => HouseMethod::class,
+        'tolerance_pct' => 'float',
+        'mode' => MeasuringMode::class,
+    ];
 
     /** As this class would plan it now. */
-    public function plan(LinePlanner $planner): LinePlan
+    public function plan(LinePlanner $planner): PlannedLine
     {
         return $planner->plan(
             $planner->pantry->ingredient($this->ingredient_id),
-            Amount::of($this->amount, Unit::named($this->unit)),
+            $this->amount,
             $this->strictness,
-            $this->askedMethod(),
-            $this->tolerance(),
-            $this->way,
+            $this->method,
+            $this->tolerance_pct,
+            $this->mode,
         );
     }
 }

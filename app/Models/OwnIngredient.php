@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $kitchen_id
  * @property string $ingredient_id
- * @property string $family
+ * @property Family $family
  * @property string $grams
  * @property list<string> $allergens
  * @property string $reason
@@ -26,7 +26,7 @@ final class OwnIngredient extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['allergens' => 'array'];
+    protected $casts = ['allergens' => 'array', 'family' => Family::class];
 
     /** @return BelongsTo<Teacher, $this> */
     public function teacher(): BelongsTo
@@ -36,6 +36,6 @@ final class OwnIngredient extends Model
 
     public function toCore(): NewIngredient
     {
-        return NewIngredient::known($this->ingredient_id, Family::from($this->family), $this->grams, $this->allergens);
+        return NewIngredient::known($this->ingredient_id, $this->family, $this->grams, $this->allergens);
     }
 }

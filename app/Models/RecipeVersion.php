@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\AsStoredList;
+use Hovik\Core\Recipe\RecipeLine;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -16,7 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int $number
  * @property string|null $makes
  * @property string|null $note
- * @property list<array{text: string, settled: array{ingredient: string, amount: string, unit: string, method: string|null}|null, skip: bool}> $lines
+ * @property list<RecipeLine> $lines
  * @property list<string> $directions
  * @property Carbon $created_at
  * @property-read Recipe $recipe
@@ -30,7 +32,13 @@ final class RecipeVersion extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['lines' => 'array', 'directions' => 'array'];
+    protected $casts = ['lines' => AsStoredList::class.':'.RecipeLine::class, 'directions' => 'array'];
+
+    /** How many things it asks for; a heading is none. */
+    public function ingredientCount(): int
+    {
+        return count(array_filter($this->lines, static fn (RecipeLine $line): bool => ! $line->heading));
+    }
 
     /** @return BelongsTo<Recipe, $this> */
     public function recipe(): BelongsTo

@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hovik\Core\Lab\LabState;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Plan\LinePlanner;
 use Hovik\Core\Practice\Setting;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Safety\SafetyPoint;
 use Hovik\Core\Technique\HouseMethod;
-use Hovik\Core\Technique\Schools;
+use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Weighing\ToleranceLevel;
+use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Collection as IlluminateCollection;
 
 /**
  * A class period, with the teacher's settings for it.
@@ -31,7 +34,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property bool $asks_prediction
  * @property MeasureStandard $standard
  * @property ToleranceLevel $tolerance_level
- * @property list<string> $methods
+ * @property IlluminateCollection<int, HouseMethod> $methods
  * @property array<string, string>|null $schools
  * @property string $starts_at
  * @property string $ends_at
@@ -51,16 +54,19 @@ final class Section extends Model
 
     protected $guarded = [];
 
-    protected $casts = [
-        'open_to_join' => 'boolean',
-        'shows_target' => 'boolean',
-        'asks_guess' => 'boolean',
-        'asks_prediction' => 'boolean',
-        'standard' => MeasureStandard::class,
-        'tolerance_level' => ToleranceLevel::class,
-        'methods' => 'array',
-        'schools' => 'array',
-    ];
+    protected function casts(): array
+    {
+        return [
+            'open_to_join' => 'boolean',
+            'shows_target' => 'boolean',
+            'asks_guess' => 'boolean',
+            'asks_prediction' => 'boolean',
+            'standard' => MeasureStandard::class,
+            'tolerance_level' => ToleranceLevel::class,
+            'methods' => AsEnumCollection::of(HouseMethod::class),
+            'schools' => 'array',
+        ];
+    }
 
     /** @return BelongsTo<Kitchen, $this> */
     public function kitchen(): BelongsTo
@@ -113,13 +119,13 @@ final class Section extends Model
     /** The lab that is on, or the one that comes next. */
     public function labAhead(): ?Lab
     {
-        return $this->openLab ?? Lab::query()->where('section_id', $this->id)->where('state', Lab::PREPARED)->whereNull('archived_at')->orderBy('planned_for')->orderBy('id')->first();
+        return $this->openLab ?? Lab::query()->where('section_id', $this->id)->where('state', LabState::Prepared)->whereNull('archived_at')->orderBy('planned_for')->orderBy('id')->first();
     }
 
     /** @return HasOne<Lab, $this> */
     public function openLab(): HasOne
     {
-        return $this->hasOne(Lab::class)->where('state', Lab::OPEN);
+        return $this->hasOne(Lab::class)->where('state', LabState::Open);
     }
 
     /** @return HasMany<Colleague, $this> */
@@ -129,15 +135,15 @@ final class Section extends Model
     }
 
     /** What this class settled on where cooks disagree. */
-    public function schoolsSettled(): Schools
+    public function houseRules(): HouseRules
     {
-        return Schools::of($this->schools ?? [], array_map(HouseMethod::from(...), $this->methods));
+        return HouseRules::of($this->schools ?? [], array_values($this->methods->all()));
     }
 
     /** What practice questions are made from: this class's cup, drawer, pantry and house method. */
     public function practiceSetting(int $level, Family|SafetyPoint|null $about = null): Setting
     {
-        return Setting::of($level, $this->standard, $this->kitchen->drawer($this->standard), $this->schoolsSettled(), $this->kitchen->pantry(), $about);
+        return Setting::of($level, $this->standard, $this->kitchen->drawer($this->standard), $this->houseRules(), $this->kitchen->pantry(), $about);
     }
 
     /** Plans lines by this class's settings and its kitchen's drawer. */
@@ -148,7 +154,7 @@ final class Section extends Model
             $this->kitchen->drawer($this->standard),
             $this->standard,
             $this->tolerance_level,
-            $this->schoolsSettled(),
+            $this->houseRules(),
         );
     }
 }

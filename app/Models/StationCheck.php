@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Hovik\Core\Safety\StationCheck as Kind;
+use Hovik\Core\Lab\LabState;
+use Hovik\Core\Safety\StationChecklist as Kind;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -37,7 +38,7 @@ final class StationCheck extends Model
     {
         $section = $station->section;
 
-        return $section->openLab ?? ($kind === Kind::SetUp ? Lab::query()->where('section_id', $section->id)->where('state', Lab::PREPARED)->whereNull('archived_at')
+        return $section->openLab ?? ($kind === Kind::SetUp ? Lab::query()->where('section_id', $section->id)->where('state', LabState::Prepared)->whereNull('archived_at')
             ->whereDate('planned_for', Carbon::now($section->kitchen->time_zone)->toDateString())->orderBy('id')->first() : null);
     }
 

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\AsStored;
 use Hovik\Core\Drawer\Scale as CoreScale;
-use Hovik\Core\Weighing\Judge;
+use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\Judgement;
-use Hovik\Core\Weighing\ScaleReading;
+use Hovik\Core\Weighing\ReadingSource;
+use Hovik\Core\Weighing\Verdict;
+use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection as IlluminateCollection;
 
 /**
  * One recorded weighing, with the verdict given then. Only ever added; the database refuses changes. Its id is a ULID made
@@ -25,14 +29,15 @@ use Illuminate\Support\Carbon;
  * @property string $grams
  * @property string $readability_g
  * @property string|null $calibration_g
- * @property string $verdict
+ * @property Verdict $verdict
+ * @property Judgement $judgement  as it was given then
  * @property string $error_g
  * @property string $error_pct
  * @property string $scale_u_g
- * @property list<string> $ticked
- * @property string $source  typed, scale or paper
+ * @property IlluminateCollection<int, Step> $ticked
+ * @property ReadingSource $source
  * @property bool $scale_checked
- * @property string|null $predicted
+ * @property Verdict|null $predicted
  * @property int $together
  * @property string|null $corrects_id
  * @property Carbon $created_at
@@ -53,7 +58,19 @@ final class Weighing extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['ticked' => 'array', 'scale_checked' => 'boolean', 'created_at' => 'datetime:Y-m-d H:i:s.v', 'grams' => 'decimal:3'];
+    protected function casts(): array
+    {
+        return [
+            'verdict' => Verdict::class,
+            'judgement' => AsStored::class.':'.Judgement::class,
+            'ticked' => AsEnumCollection::of(Step::class),
+            'source' => ReadingSource::class,
+            'predicted' => Verdict::class,
+            'scale_checked' => 'boolean',
+            'created_at' => 'datetime:Y-m-d H:i:s.v',
+            'grams' => 'decimal:3',
+        ];
+    }
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
@@ -98,6 +115,13 @@ final class Weighing extends Model
         return $earlier;
     }
 
+    /** Nothing was weighed of this line at this station since. */
+    public function isLatest(): bool
+    {
+        return ! self::query()->where('lab_line_id', $this->lab_line_id)->where('station_id', $this->station_id)
+            ->where('attempt', '>', $this->attempt)->exists();
+    }
+
     /** Decimals of the scale's display, at most two. */
     public function decimals(): int
     {
@@ -110,11 +134,5 @@ final class Weighing extends Model
         $type = $this->scale->toCore();
 
         return new CoreScale((float) $this->readability_g, $this->calibration_g === null ? null : (float) $this->calibration_g, $type->capacityG, $type->typicalTolerance);
-    }
-
-    /** The core's judgement of it, from what was frozen and recorded. */
-    public function judgement(): Judgement
-    {
-        return Judge::judge($this->line->target(), ScaleReading::of((float) $this->grams, $this->scaleThen()), $this->line->expected());
     }
 }

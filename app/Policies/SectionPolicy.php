@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Classes\ColleagueRole;
 use App\Models\Colleague;
 use App\Models\Section;
 use App\Models\Student;
@@ -15,12 +16,12 @@ final class SectionPolicy
 {
     public function run(Authenticatable $actor, Section $section): bool
     {
-        return $actor instanceof Teacher && ($section->teacher_id === $actor->id || $this->helps($actor, $section, [Colleague::CO_TEACHER]));
+        return $actor instanceof Teacher && ($section->teacher_id === $actor->id || $this->helps($actor, $section, [ColleagueRole::CoTeacher]));
     }
 
     public function watch(Authenticatable $actor, Section $section): bool
     {
-        return $actor instanceof Teacher && ($section->teacher_id === $actor->id || $this->helps($actor, $section, [Colleague::CO_TEACHER, Colleague::AIDE]));
+        return $actor instanceof Teacher && ($section->teacher_id === $actor->id || $this->helps($actor, $section, [ColleagueRole::CoTeacher, ColleagueRole::Aide]));
     }
 
     public function attend(Authenticatable $actor, Section $section): bool
@@ -28,7 +29,7 @@ final class SectionPolicy
         return $actor instanceof Student ? $actor->section_id === $section->id : $this->run($actor, $section);
     }
 
-    /** @param  list<string>  $roles */
+    /** @param  list<ColleagueRole>  $roles */
     private function helps(Teacher $teacher, Section $section, array $roles): bool
     {
         return Colleague::query()->where('section_id', $section->id)->where('teacher_id', $teacher->id)->whereIn('role', $roles)->exists();

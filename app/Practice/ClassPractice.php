@@ -15,7 +15,6 @@ use Hovik\Core\Practice\Aim;
 use Hovik\Core\Practice\Answered;
 use Hovik\Core\Practice\Boxes;
 use Hovik\Core\Practice\Readiness;
-use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Safety\LabSafety;
 
 /** How ready a class is for its lab, by what each student has shown in practice, and what has been set. */
@@ -87,6 +86,6 @@ final readonly class ClassPractice
         }
         $written = array_values(array_filter($lab->items->pluck('text')->all(), is_string(...)));
 
-        return Readiness::needs($plans, ! KitchenNotation::read($lab->factor)->isEqualTo(1), LabSafety::needs($plans, $lab->recipeVersion->directions ?? [], $written));
+        return Readiness::needs($plans, ! $lab->factor->number->isEqualTo(1), LabSafety::needs($plans, $lab->recipeVersion->directions ?? [], $written));
     }
 }

@@ -8,7 +8,6 @@ use App\Live\Publisher;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
-use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
@@ -26,13 +25,12 @@ final class AppServiceProvider extends ServiceProvider
         Model::automaticallyEagerLoadRelationships();
         Model::preventSilentlyDiscardingAttributes();
         Model::preventAccessingMissingAttributes();
-        JsonResource::withoutWrapping();
         Vite::createAssetPathsUsing(fn (string $path): string => "/$path"); // whatever name the machine is called by
 
         // A whole class may sit behind one school address: doors a class uses at once are wide, guessing is not.
         // A bench signs in hundreds of tablets from one address.
         if (config('hovik.bench') === true) {
-            foreach (['sign-in', 'join', 'bench', 'station-code'] as $door) {
+            foreach (['sign-in', 'join', 'simulator', 'station-code'] as $door) {
                 RateLimiter::for($door, fn (): Limit => Limit::none());
             }
 
@@ -44,7 +42,7 @@ final class AppServiceProvider extends ServiceProvider
         ]);
         RateLimiter::for('join', fn (Request $request) => Limit::perMinute(120)->by((string) $request->ip()));
         // A draw of 500 costs a few milliseconds; a class pressing keys is welcome, a loop is not.
-        RateLimiter::for('bench', fn (Request $request) => Limit::perMinute(600)->by($request->session()->getId()));
+        RateLimiter::for('simulator', fn (Request $request) => Limit::perMinute(600)->by($request->session()->getId()));
         RateLimiter::for('station-code', fn (Request $request) => Limit::perMinute(30)->by((string) $request->ip()));
     }
 }

@@ -8,7 +8,8 @@ use App\Models\Kitchen;
 use App\Models\Recipe;
 use App\Models\RecipeVersion;
 use App\Models\Teacher;
-use Hovik\Core\Recipe\ReadLine;
+use Hovik\Core\Recipe\LineMatching;
+use Hovik\Core\Recipe\LineReader;
 use Hovik\Core\Recipe\Recipe as ReadRecipe;
 use Illuminate\Support\Facades\DB;
 
@@ -25,7 +26,7 @@ final class KeepRecipe
         });
     }
 
-    /** A new version; what was settled about a line that still says the same stays settled. */
+    /** A new version; what was settled about a line stays with the line. */
     public function change(Recipe $recipe, Teacher $teacher, string $title, ReadRecipe $read, string $note): RecipeVersion
     {
         return DB::transaction(function () use ($recipe, $teacher, $title, $read, $note): RecipeVersion {
@@ -39,14 +40,14 @@ final class KeepRecipe
     private function version(Recipe $recipe, Teacher $teacher, ReadRecipe $read, ?string $note): RecipeVersion
     {
         $before = $recipe->versions()->first();
-        $kept = collect($before === null ? [] : $before->lines)->keyBy('text');
+        $number = 1 + ($before->number ?? 0);
 
         return $recipe->versions()->create([
             'teacher_id' => $teacher->id,
-            'number' => 1 + ($before->number ?? 0),
+            'number' => $number,
             'makes' => $read->makes,
             'note' => $note,
-            'lines' => array_map(static fn (ReadLine $line): array => $kept->get($line->text) ?? ['text' => $line->text, 'settled' => null, 'skip' => false], $read->lines),
+            'lines' => LineMatching::carryOver($before->lines ?? [], $read->lines, $number, new LineReader($recipe->kitchen->pantry())),
             'directions' => $read->directions,
         ]);
     }

@@ -7,51 +7,48 @@ namespace App\Recipes;
 use App\Exceptions\Refusal;
 use App\Models\Lab;
 use App\Models\Section;
-use Hovik\Core\Quantity\KitchenNotation;
-use Hovik\Core\Recipe\Factor;
-use Hovik\Core\Recipe\ScaledLine;
+use Hovik\Core\Lab\LabState;
 use Hovik\Core\Weighing\Strictness;
 use Illuminate\Support\Facades\DB;
 
-/** Makes a prepared lab from a recipe at a factor: every line that is settled and wanted becomes an item. */
+/** Makes a prepared lab from a recipe: every line that is settled and wanted becomes an item. */
 final class MakeLab
 {
     /**
-     * @param  Factor  $each  how much of the recipe each station makes
+     * @param  ScaledRecipe  $recipe  as much of it as each station makes
      *
      * @throws Refusal when no line can be measured
      */
-    public function make(RecipeSheet $sheet, Factor $each, Section $section, string $title, string $day): Lab
+    public function make(ScaledRecipe $recipe, Section $section, string $title, string $day): Lab
     {
-        $lines = array_filter($sheet->at($each)->lines);
-        if ($lines === []) {
+        $items = [];
+        foreach ($recipe->lines as $line) {
+            if ($line->scaled !== null) {
+                $items[] = [
+                    'position' => 1 + count($items),
+                    'text' => $line->read->text,
+                    'ingredient_id' => $line->scaled->line->ingredient->id,
+                    'amount' => $line->scaled->amount,
+                    'method' => $line->scaled->line->method,
+                    'strictness' => Strictness::usual($line->scaled->line->ingredient),
+                ];
+            }
+        }
+        if ($items === []) {
             throw new Refusal('lab_empty');
         }
 
-        return DB::transaction(function () use ($sheet, $each, $section, $title, $day, $lines): Lab {
+        return DB::transaction(function () use ($recipe, $section, $title, $day, $items): Lab {
             $lab = $section->labs()->create([
-                'title' => $title, 'planned_for' => $day, 'recipe_version_id' => $sheet->version->id, 'factor' => $each->text(), 'state' => Lab::PREPARED,
+                'title' => $title,
+                'planned_for' => $day,
+                'recipe_version_id' => $recipe->version->id,
+                'factor' => $recipe->factor,
+                'state' => LabState::Prepared,
             ]);
-            $position = 0;
-            foreach ($lines as $index => $line) {
-                $lab->items()->create(self::item($line, $sheet->lines[$index]->read->text, ++$position));
-            }
+            $lab->items()->createMany($items);
 
             return $lab;
         });
-    }
-
-    /** @return array<string, mixed> */
-    private static function item(ScaledLine $scaled, string $text, int $position): array
-    {
-        return [
-            'position' => $position,
-            'text' => $text,
-            'ingredient_id' => $scaled->line->ingredient->id,
-            'amount' => KitchenNotation::write($scaled->amount->number),
-            'unit' => $scaled->amount->unit->value,
-            'method' => $scaled->line->method?->value,
-            'strictness' => Strictness::usual($scaled->line->ingredient)->value,
-        ];
     }
 }

@@ -11,7 +11,7 @@ use App\Models\Station;
 use App\Models\Weighing;
 use Hovik\Core\Bake\Fault;
 use Hovik\Core\Bake\Suspects;
-use Hovik\Core\Weighing\Verdict;
+use Hovik\Core\Lab\LabState;
 use Hovik\Core\Words\Phrase;
 
 /** How a station's bake came out, and which of its own weights could have led there. */
@@ -28,7 +28,7 @@ final readonly class BakeReport
     /** The lab whose bake a station can log now: the open one, or the last that was closed. */
     public static function labOf(Station $station): ?Lab
     {
-        return $station->section->openLab ?? Lab::query()->where('section_id', $station->section_id)->where('state', Lab::CLOSED)->latest('closed_at')->first();
+        return $station->section->openLab ?? Lab::query()->where('section_id', $station->section_id)->where('state', LabState::Closed)->latest('closed_at')->first();
     }
 
     public static function of(Lab $lab, Station $station): self
@@ -36,12 +36,11 @@ final readonly class BakeReport
         $logged = Bake::query()->where('lab_id', $lab->id)->where('station_id', $station->id)->orderBy('id')->pluck('fault')->all();
         $faults = array_values(array_filter($logged, static fn (mixed $fault): bool => $fault instanceof Fault));
         $weighings = self::inTheBowl($lab, $station);
-        $pantry = $lab->section->kitchen->pantry();
         $told = array_map(static fn (Weighing $weighing): array => [
-            'ingredient' => $pantry->ingredient($weighing->line->ingredient_id),
+            'ingredient' => $weighing->line->frozen->food->ingredient,
             'error_g' => (float) $weighing->error_g,
-            'tolerances' => $weighing->line->target()->inTolerances((float) $weighing->error_g),
-            'verdict' => Verdict::from($weighing->verdict),
+            'tolerances' => $weighing->judgement->inTolerances(),
+            'verdict' => $weighing->verdict,
         ], $weighings);
         $scores = [];
         foreach ($faults as $fault) {

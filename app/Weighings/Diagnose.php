@@ -4,28 +4,24 @@ declare(strict_types=1);
 
 namespace App\Weighings;
 
-use App\Labs\ToolsAtHand;
+use App\Labs\StationStates;
 use App\Models\Diagnosis;
 use App\Models\LabLine;
 use App\Models\Student;
 use App\Models\Weighing;
 use Hovik\Core\Diagnosis\Cause;
 use Hovik\Core\Diagnosis\Diagnostician;
-use Hovik\Core\Diagnosis\LikelyCause;
+use Hovik\Core\Diagnosis\KeptCause;
 use Hovik\Core\Diagnosis\Situation;
-use Hovik\Core\Drawer\Tool;
-use Hovik\Core\Drawer\ToolCatalogue;
-use Hovik\Core\InvalidInput;
+use Hovik\Core\Lab\FrozenKitchen;
+use Hovik\Core\Lab\FrozenLine;
 use Hovik\Core\Pantry\Conversion;
-use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Plan\Fill;
 use Hovik\Core\Quantity\Dimension;
-use Hovik\Core\Quantity\KitchenNotation;
-use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Step;
-use Hovik\Core\Weighing\ScaleReading;
 use Hovik\Core\Weighing\Verdict;
+use LogicException;
 
 /**
  * Asks the core what a stored weighing may come from, the first time somebody wants to know, and keeps the answer. Not when it
@@ -36,9 +32,6 @@ final class Diagnose
     /** As many causes as are kept: three are shown, one more is there to choose from. */
     private const KEPT = 4;
 
-    /** A frozen line whose tools no longer give what they gave then (fat under water): it is judged as weighed out. */
-    private const SAME = 0.02;
-
     public function of(Weighing $weighing): Diagnosis
     {
         $kept = Diagnosis::query()->find($weighing->id);
@@ -46,84 +39,66 @@ final class Diagnose
             return $kept;
         }
         $said = Diagnostician::diagnose($this->situation($weighing));
-        $causes = array_map(self::kept(...), $said->isExplained() ? $said->best(self::KEPT) : []);
+        $causes = array_map(KeptCause::of(...), $said->isExplained() ? $said->best(self::KEPT) : []);
         // Two devices may ask at once: the first answer stays.
-        Diagnosis::query()->insertOrIgnore(['weighing_id' => $weighing->id, 'cause' => $causes[0]['cause'] ?? null, 'causes' => json_encode($causes, JSON_THROW_ON_ERROR), 'created_at' => now()->format('Y-m-d H:i:s.v')]);
+        Diagnosis::query()->insertOrIgnore((new Diagnosis(['weighing_id' => $weighing->id, 'cause' => $causes[0]->cause ?? null, 'causes' => $causes]))
+            ->setCreatedAt(now())->getAttributes());
 
         return Diagnosis::query()->findOrFail($weighing->id);
     }
 
-    /** @return array{cause: string, with: string|null, p: float, low: float, high: float, way: array<string, mixed>|null} to keep */
-    public static function kept(LikelyCause $likely): array
-    {
-        [$low, $high] = $likely->range();
-
-        return ['cause' => $likely->cause->value, 'with' => $likely->with?->value, 'p' => $likely->p, 'low' => $low, 'high' => $high, 'way' => $likely->way()?->toArray()];
-    }
-
     private function situation(Weighing $weighing): Situation
     {
-        $line = $weighing->line;
-        $kitchen = $line->lab->section->kitchen;
-        $pantry = $kitchen->pantry();
-        $drawer = $kitchen->drawer($line->standard);
-        $ticked = array_values(array_filter(array_map(Step::tryFrom(...), $weighing->ticked)));
-        $steps = array_map(Step::from(...), $line->steps);
-        $with = fn (array $fills): Situation => new Situation(
-            pantry: $pantry,
-            ingredient: $pantry->ingredient($line->ingredient_id),
-            amount: $line->saidAmount(),
+        $line = $weighing->line->frozen;
+        $lab = $weighing->line->lab;
+        $kitchen = $lab->frozen ?? throw new LogicException("Lab $lab->id is not frozen.");
+        $ticked = array_values($weighing->ticked->all());
+        $judged = $weighing->judgement;
+
+        return new Situation(
+            pantry: Pantry::reference()->holding($line->food),
+            ingredient: $line->food->ingredient,
+            amount: $line->amount,
             standard: $line->standard,
-            fills: $fills,
-            method: $line->method === null ? null : HouseMethod::from($line->method),
-            targetG: $line->target()->grams,
-            reading: ScaleReading::of((float) $weighing->grams, $weighing->scaleThen()),
+            fills: $this->fills($weighing, $line, $kitchen),
+            method: $line->method,
+            targetG: $judged->target->grams,
+            reading: $judged->reading,
             ticked: $ticked,
             // Who ticked nothing at all did not use the list: that says nothing about the steps.
-            skipped: $ticked === [] ? [] : array_values(array_filter($steps, static fn (Step $step): bool => ! in_array($step, $ticked, true))),
+            skipped: $ticked === [] ? [] : array_values(array_filter($line->steps(), static fn (Step $step): bool => ! in_array($step, $ticked, true))),
             containerG: $weighing->station->bowl_g === null ? null : (float) $weighing->station->bowl_g,
-            drawer: $drawer,
-            factor: KitchenNotation::read($line->lab->factor)->toFloat(),
-            others: $this->others($line, $pantry),
+            drawer: $kitchen->drawer,
+            factor: $lab->factor->number->toFloat(),
+            others: $this->others($weighing->line),
             history: $this->history($weighing->student, $weighing),
-            handling: Handling::from($line->handling),
+            handling: $line->handling,
         );
-        $other = ToolsAtHand::insteadFor($weighing);
-        if ($other !== null) {
-            return $with($other->fills);
-        }
-        $at = $with($this->fills($line, $drawer));
-
-        return $line->expected() === null || abs($at->sound()->mean / $line->expected() - 1) < self::SAME ? $at : $with([]);
     }
 
-    /**
-     * @param  list<Tool>  $drawer
-     * @return list<Fill>
-     */
-    private function fills(LabLine $line, array $drawer): array
+    /** @return list<Fill> what it was measured with; none where no tool gives the weight: weighed out, or fat under water */
+    private function fills(Weighing $weighing, FrozenLine $line, FrozenKitchen $kitchen): array
     {
-        return array_map(static function (array $fill) use ($line, $drawer): Fill {
-            $owned = array_values(array_filter($drawer, static fn (Tool $tool): bool => $tool->id === $fill['tool']));
-            $tool = $owned[0] ?? ToolCatalogue::tool($fill['tool'], $line->standard);
-            $marks = array_values(array_filter($tool->marks, static fn ($mark): bool => $mark->text === $fill['to_mark']));
+        $dropped = StationStates::before($weighing);
+        $isDropped = array_filter($line->fills(), static fn (Fill $fill): bool => in_array($fill->tool->id, $dropped, true)) !== [];
+        $plan = ($isDropped ? $kitchen->instead($line, $dropped) : null) ?? $line->way($weighing->station_id)->plan;
 
-            return new Fill($tool, $fill['count'], $marks[0] ?? null);
-        }, $line->fills);
+        return $plan === null || $plan->waterTo !== null ? [] : $plan->fills;
     }
 
     /** @return list<float> what the other lines' amounts would weigh of this food, g */
-    private function others(LabLine $line, Pantry $pantry): array
+    private function others(LabLine $line): array
     {
-        $ingredient = $pantry->ingredient($line->ingredient_id);
+        $own = $line->frozen;
+        if ($own->food->ingredient->gramsPerUsCup === null) {
+            return []; // eggs are not measured by the cup
+        }
+        $pantry = Pantry::reference()->holding($own->food);
         $others = [];
         foreach ($line->lab->lines as $other) {
-            if ($other->id !== $line->id && $other->saidAmount()->unit->dimension() === Dimension::Volume) {
-                try {
-                    $others[] = Conversion::toGrams($other->saidAmount(), $ingredient, $line->standard, $pantry, Handling::from($line->handling))->exact->toFloat();
-                } catch (InvalidInput) {
-                    continue; // eggs are not measured by the cup
-                }
+            $amount = $other->frozen->amount;
+            if ($other->id !== $line->id && $amount->unit->dimension() === Dimension::Volume) {
+                $others[] = Conversion::toGrams($amount, $own->food->ingredient, $own->standard, $pantry, $own->handling)->exact->toFloat();
             }
         }
 

@@ -6,14 +6,11 @@ namespace App\Weighings;
 
 use App\Exceptions\Refusal;
 use App\Live\Live;
-use App\Models\LabLine;
 use App\Models\Scale;
-use App\Models\Station;
 use App\Models\Student;
 use App\Models\Weighing;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Weighing\Judge;
-use Hovik\Core\Weighing\ScaleReading;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\UniqueConstraintViolationException;
 
@@ -24,18 +21,16 @@ final class RecordWeighing
     private const TRIES = 5;
 
     /**
-     * @param  ScaleReading  $reading  for one measure
-     * @param  list<string>  $ticked  step ids
-     * @param  array<string, mixed>  $more  source, predicted, together, full_g, empty_g, corrects_id
-     *
      * @throws InvalidInput when the scale cannot have shown this weight
      * @throws Refusal when the id was used for something else
      */
-    public function record(string $ulid, LabLine $line, Station $station, Student $student, Scale $scale, ScaleReading $reading, array $ticked, array $more = []): Weighing
+    public function record(WeighIn $weighIn): Weighing
     {
-        $judgement = Judge::judge($line->target(), $reading, $line->expected());
+        [$line, $station, $student] = [$weighIn->line, $weighIn->station, $weighIn->student];
+        [$scale, $reading] = [$weighIn->scale, $weighIn->reading];
+        $judgement = Judge::judge($line->target(), $reading, $line->frozen->expectedG());
         $stored = [
-            'id' => $ulid,
+            'id' => $weighIn->id,
             'lab_line_id' => $line->id,
             'station_id' => $station->id,
             'student_id' => $student->id,
@@ -43,17 +38,24 @@ final class RecordWeighing
             'grams' => $reading->kept(),
             'readability_g' => $reading->scale->readabilityG,
             'calibration_g' => $reading->scale->calibrationG,
-            'verdict' => $judgement->verdict->value,
+            'verdict' => $judgement->verdict,
             'error_g' => $judgement->errorG,
             'error_pct' => $judgement->errorPct,
             'scale_u_g' => $judgement->uncertaintyG,
-            'ticked' => $ticked,
+            'judgement' => $judgement,
+            'ticked' => $weighIn->ticked,
             'scale_checked' => $scale->isCheckedToday(),
-        ] + $more;
+            'source' => $weighIn->source,
+            'predicted' => $weighIn->predicted,
+            'together' => $weighIn->together,
+            'full_g' => $weighIn->fullG,
+            'empty_g' => $weighIn->emptyG,
+            'corrects_id' => $weighIn->correctsId,
+        ];
         for ($try = 1; $try <= self::TRIES; $try++) {
             /** @var Collection<int, Weighing> $earlier */
             $earlier = $line->weighings()->where('station_id', $station->id)->get();
-            $same = $earlier->firstWhere('id', $ulid);
+            $same = $earlier->firstWhere('id', $weighIn->id);
             if ($same !== null) {
                 return $this->asBefore($same, $student, $scale, $reading->grams);
             }

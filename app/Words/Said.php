@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Models\LabLine;
+use Hovik\Core\Pantry\Family;
+use Hovik\Core\Plan\Fill;
+use Hovik\Core\Plan\ToolPlan;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\KitchenMeasure;
+use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Technique\Step;
 use Hovik\Core\Words\Phrase;
 use Hovik\Core\Words\Phrasebook;
 
@@ -16,21 +22,33 @@ final class Said
         return self::book()->say($phrase);
     }
 
-    /** @param  array<array-key, mixed>  $frozen a phrase as stored */
-    public static function frozen(array $frozen): string
-    {
-        return self::phrase(Phrase::fromArray($frozen));
-    }
-
     public static function ingredient(string $id): string
     {
         return self::phrase(Phrase::of("ingredient.$id"));
     }
 
-    /** As the recipe says it: `1 3/4 cups`, `1/6 cup`. */
-    public static function amount(LabLine $line): string
+    /** `1 3/4 cups`, `1/6 cup` */
+    public static function amount(Amount $amount): string
     {
-        return self::phrase(Phrase::of('working.amount', ['amount' => $line->saidAmount()]));
+        return self::phrase(Phrase::of('working.amount', ['amount' => $amount]));
+    }
+
+    /** `2 tbsp + 2 tsp` */
+    public static function measure(KitchenMeasure $measure): string
+    {
+        return self::phrase(Phrase::of('working.amount', ['amount' => $measure]));
+    }
+
+    /** Where a weight comes from. */
+    public static function source(string $source, string $confidence): string
+    {
+        return self::phrase(Phrase::of('working.source', ['source' => Phrase::of("source.$source"), 'confidence' => $confidence]));
+    }
+
+    /** `1 cup + 1/2 cup + 2 x 1 tsp`, `to the 6 fl oz line of the 1 cup jug`; why, where there is no tool to name. */
+    public static function plan(ToolPlan $plan): string
+    {
+        return $plan->fills === [] ? self::phrase($plan->why) : implode(' + ', array_map(self::fill(...), $plan->fills));
     }
 
     /**
@@ -38,20 +56,25 @@ final class Said
      *
      * @return array{text: string, why: string}
      */
-    public static function step(string $step, LabLine $line): array
-    {
-        return self::stepOf($step, $line->method, $line->family);
-    }
-
-    /** @return array{text: string, why: string} */
-    public static function stepOf(string $step, ?string $method, string $family): array
+    public static function step(Step $step, ?HouseMethod $method, Family $family): array
     {
         $book = self::book();
 
         return [
-            'text' => $book->firstOf("step.$step.$method", "step.$step.$family", "step.$step"),
-            'why' => $book->firstOf("step.$step.why"),
+            'text' => $book->firstOf("step.$step->value.".($method->value ?? ''), "step.$step->value.$family->value", "step.$step->value"),
+            'why' => $book->firstOf("step.$step->value.why"),
         ];
+    }
+
+    private static function fill(Fill $fill): string
+    {
+        $tool = $fill->tool;
+        $size = $tool->size ?? $tool->nominal;
+        $said = $fill->toMark === null
+            ? self::phrase(Phrase::of('fill.tool', ['size' => $size]))
+            : self::phrase(Phrase::of("fill.mark.{$tool->kind->value}", ['mark' => $fill->toMark->amount ?? $fill->toMark->text, 'size' => $size]));
+
+        return $fill->count === 1 ? $said : self::phrase(Phrase::of('fill.times', ['count' => $fill->count, 'size' => $said]));
     }
 
     private static function book(): Phrasebook

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Ask;
 
 use Hovik\Core\InvalidInput;
+use Hovik\Core\JsonInput;
 use Hovik\Core\Pantry\Conversion;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Pantry;
@@ -51,7 +52,7 @@ final class Ask
      */
     public static function answer(string $verb, array $given): array
     {
-        $given = new Given($given);
+        $given = new JsonInput($given);
 
         return match ($verb) {
             'read' => self::read($given),
@@ -63,12 +64,12 @@ final class Ask
             'simulate' => Weighings::simulate($given),
             'quiz' => Practising::quiz($given),
             'schedule' => Scheduling::schedule($given),
-            default => throw new InvalidInput('verb', "The core has no '$verb'; it has ".implode(', ', self::verbs()).'.'),
+            default => throw InvalidInput::because('verb', Phrase::of('refusal.one-of', ['known' => implode(', ', self::verbs())])),
         };
     }
 
     /** @return array<string, mixed> */
-    private static function read(Given $given): array
+    private static function read(JsonInput $given): array
     {
         $given->standard();
         $reader = new LineReader(Pantry::reference());
@@ -100,7 +101,7 @@ final class Ask
     }
 
     /** @return array<string, mixed> */
-    private static function scale(Given $given): array
+    private static function scale(JsonInput $given): array
     {
         $unit = $given->unit();
         $scaled = Amount::of($given->exact('amount'), $unit)->times($given->has('factor') ? $given->exact('factor') : KitchenNotation::read('1'));
@@ -127,7 +128,7 @@ final class Ask
     }
 
     /** @return array<string, mixed> */
-    private static function convert(Given $given): array
+    private static function convert(JsonInput $given): array
     {
         $standard = $given->standard();
         $amount = Amount::of($given->exact('amount'), $given->unit());
@@ -166,7 +167,7 @@ final class Ask
     }
 
     /** @return array<string, mixed> */
-    private static function plan(Given $given): array
+    private static function plan(JsonInput $given): array
     {
         $standard = $given->standard();
         $ingredient = Pantry::reference()->ingredient($given->text('ingredient'));
@@ -193,7 +194,7 @@ final class Ask
     }
 
     /** @return array<string, mixed> */
-    private static function judge(Given $given): array
+    private static function judge(JsonInput $given): array
     {
         $scale = Tools::scale($given);
         $judgement = Judge::judge(

@@ -5,28 +5,30 @@ declare(strict_types=1);
 namespace Hovik\Core\Ask;
 
 use Hovik\Core\InvalidInput;
+use Hovik\Core\JsonInput;
 use Hovik\Core\Practice\Choice;
 use Hovik\Core\Practice\Quiz;
 use Hovik\Core\Practice\Setting;
 use Hovik\Core\Practice\Skill;
 use Hovik\Core\Technique\HouseMethod;
-use Hovik\Core\Technique\Schools;
+use Hovik\Core\Technique\HouseRules;
+use Hovik\Core\Words\Phrase;
 
 /** `quiz`: a question by its seed, and the marking of an answer to it. */
 final class Practising
 {
     /** @return array<string, mixed> */
-    public static function quiz(Given $given): array
+    public static function quiz(JsonInput $given): array
     {
         $standard = $given->standard();
         $seed = $given->number('seed');
         if (floor($seed) !== $seed || abs($seed) > 2 ** 53) {
-            throw new InvalidInput('seed', 'The seed must be a whole number.');
+            throw InvalidInput::because('seed', Phrase::of('refusal.whole-number', ['name' => 'seed']));
         }
         $level = $given->numberOr('level', 1.0) ?? 1.0;
         $setting = Setting::of(
             floor($level) === $level ? (int) $level : 0, $standard, $given->has('drawer') ? Tools::drawer($given, $standard) : null,
-            $given->has('method') ? Schools::of([], [HouseMethod::named($given->text('method'))]) : null,
+            $given->has('method') ? HouseRules::of([], [HouseMethod::named($given->text('method'))]) : null,
         );
         $question = Quiz::question(Skill::named($given->text('skill')), (int) $seed, $setting);
         $answer = [

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Hovik\Core\Ask;
 
 use Hovik\Core\InvalidInput;
+use Hovik\Core\JsonInput;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Period\Fixed;
 use Hovik\Core\Period\Period;
 use Hovik\Core\Period\PeriodLine;
 use Hovik\Core\Period\PlannedTask;
 use Hovik\Core\Period\Scheduler;
+use Hovik\Core\Words\Phrase;
 
 /** The verb for planning a period. */
 final class Scheduling
@@ -22,7 +24,7 @@ final class Scheduling
      *
      * @throws InvalidInput naming the field
      */
-    public static function schedule(Given $given): array
+    public static function schedule(JsonInput $given): array
     {
         $resources = self::counted($given->listOrMap('resources'), 'resources', 'count');
         $period = Period::of(
@@ -54,10 +56,10 @@ final class Scheduling
         $lines = [];
         foreach ($given as $i => $one) {
             if (! is_array($one)) {
-                throw new InvalidInput("lines.$i", 'A line is an object.');
+                throw InvalidInput::because("lines.$i", Phrase::of('refusal.must-be-object', ['name' => 'line']));
             }
-            $line = new Given($one, "lines.$i.");
-            $family = Family::tryFrom($line->has('family') ? $line->text('family') : Family::FinePowder->value) ?? throw new InvalidInput("lines.$i.family", 'There is no such family.');
+            $line = new JsonInput($one, "lines.$i.");
+            $family = Family::tryFrom($line->has('family') ? $line->text('family') : Family::FinePowder->value) ?? throw InvalidInput::because("lines.$i.family", Phrase::of('refusal.no-such-family'));
             $weighS = (int) $line->numberOr('seconds_weigh', PeriodLine::WEIGH_S);
             $lines[] = new PeriodLine(
                 $line->has('id') ? $line->text('id', 60) : 'line-'.($i + 1), $family, self::ids($line, 'needs'),
@@ -70,11 +72,11 @@ final class Scheduling
     }
 
     /** @return list<string> */
-    private static function ids(Given $line, string $field): array
+    private static function ids(JsonInput $line, string $field): array
     {
         $ids = $line->has($field) ? $line->list($field) : [];
 
-        return array_map(static fn (mixed $id): string => is_string($id) ? $id : throw new InvalidInput($field, 'Resources are named by their ids.'), $ids);
+        return array_map(static fn (mixed $id): string => is_string($id) ? $id : throw InvalidInput::because($field, Phrase::of('refusal.resource-ids')), $ids);
     }
 
     /**
@@ -89,7 +91,7 @@ final class Scheduling
             $block = Fixed::named(is_string($what) ? $what : '', "fixed.$key");
             $seconds = is_array($one) ? $one['seconds'] ?? $block->usualS() : (is_numeric($one) ? $one : $block->usualS());
             if (! is_int($seconds) && ! is_float($seconds) || $seconds < 0 || $seconds > 36000) {
-                throw new InvalidInput("fixed.$key.seconds", 'From 0 to 36000 seconds.');
+                throw InvalidInput::because("fixed.$key.seconds", Phrase::of('refusal.range', ['least' => 0, 'most' => 36000]));
             }
             $fixed[$block->value] = (int) $seconds;
         }
@@ -108,7 +110,7 @@ final class Scheduling
             $id = is_array($one) ? $one['id'] ?? null : $key;
             $count = is_array($one) ? $one[$field] ?? 1 : $one;
             if (! is_string($id) || ! is_int($count)) {
-                throw new InvalidInput("$path.$key", 'A resource has an id and a whole count.');
+                throw InvalidInput::because("$path.$key", Phrase::of('refusal.resource'));
             }
             $counts[$id] = $count;
         }

@@ -9,8 +9,10 @@ use Hovik\Core\Drawer\Scale;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\JsonInput;
 use Hovik\Core\Plan\Fill;
 use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Words\Phrase;
 
 /** Reads tools, fills and scales out of what was given. */
 final class Tools
@@ -19,7 +21,7 @@ final class Tools
     private const MOST_FILLS = 200;
 
     /** @return list<Tool> */
-    public static function drawer(Given $given, MeasureStandard $standard): array
+    public static function drawer(JsonInput $given, MeasureStandard $standard): array
     {
         $tools = [];
         foreach ($given->list('drawer') as $i => $item) {
@@ -27,12 +29,12 @@ final class Tools
                 $item = ['id' => $item];
             }
             if (! is_array($item)) {
-                throw new InvalidInput("drawer.$i", 'A tool is an id, or an object with an id.');
+                throw InvalidInput::because("drawer.$i", Phrase::of('refusal.tool-or-id'));
             }
-            $one = new Given($item, "drawer.$i.");
+            $one = new JsonInput($item, "drawer.$i.");
             $trueMl = $one->numberOr('true_ml', null);
             if ($trueMl !== null && ! ($trueMl > 0 && $trueMl <= 10_000)) {
-                throw new InvalidInput("drawer.$i.true_ml", 'The true volume must be above 0 mL and no more than 10 000 mL.');
+                throw InvalidInput::because("drawer.$i.true_ml", Phrase::of('refusal.above-to', ['least' => 0, 'most' => 10_000]));
             }
             $count = $one->numberOr('count', 1.0);
             if ($count >= 1) {
@@ -51,20 +53,20 @@ final class Tools
      *
      * @throws InvalidInput naming the field
      */
-    public static function fills(Given $given, MeasureStandard $standard, array $drawer = []): array
+    public static function fills(JsonInput $given, MeasureStandard $standard, array $drawer = []): array
     {
         $fills = [];
         foreach ($given->list('fills') as $i => $item) {
             if (! is_array($item)) {
-                throw new InvalidInput("fills.$i", 'A fill is an object with a tool and a count.');
+                throw InvalidInput::because("fills.$i", Phrase::of('refusal.fill'));
             }
-            $one = new Given($item, "fills.$i.");
+            $one = new JsonInput($item, "fills.$i.");
             $id = $one->text('tool');
             $owned = array_values(array_filter($drawer, static fn (Tool $tool): bool => $tool->id === $id));
             $tool = $owned[0] ?? ToolCatalogue::tool($id, $standard, null, 1, "fills.$i.tool");
             $count = $one->numberOr('count', 1.0) ?? 1.0;
             if ($count < 1 || $count > self::MOST_FILLS || floor($count) !== $count) {
-                throw new InvalidInput("fills.$i.count", 'How often it is filled must be a whole number from 1 to '.self::MOST_FILLS.'.');
+                throw InvalidInput::because("fills.$i.count", Phrase::of('refusal.range', ['least' => 1, 'most' => self::MOST_FILLS]));
             }
             $fills[] = new Fill($tool, (int) $count, $one->has('to_mark') ? self::mark($tool, $one->text('to_mark'), "fills.$i.to_mark") : null);
         }
@@ -73,7 +75,7 @@ final class Tools
     }
 
     /** @throws InvalidInput */
-    public static function scale(Given $given): Scale
+    public static function scale(JsonInput $given): Scale
     {
         $scale = $given->object('scale');
 
@@ -88,6 +90,6 @@ final class Tools
             }
         }
 
-        throw new InvalidInput($field, "{$tool->name} has no mark '$text'".($tool->marks === [] ? '.' : '; it has '.implode(', ', array_map(static fn (Mark $m): string => $m->text, $tool->marks)).'.'));
+        throw InvalidInput::because($field, Phrase::of('refusal.no-mark', ['tool' => $tool->called(), 'mark' => $text]));
     }
 }

@@ -9,6 +9,7 @@ use Hovik\Core\Diagnosis\LikelyCause;
 use Hovik\Core\Diagnosis\Situation;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\JsonInput;
 use Hovik\Core\Pantry\Density;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Handling;
@@ -22,8 +23,9 @@ use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\Chance;
 use Hovik\Core\Weighing\ScaleReading;
-use Hovik\Core\Weighing\WayOfWorking;
 use Hovik\Core\Weighing\WeightModel;
+use Hovik\Core\Weighing\WorkingHabit;
+use Hovik\Core\Words\Phrase;
 
 /** `diagnose` and `simulate`. */
 final class Weighings
@@ -31,7 +33,7 @@ final class Weighings
     private const MOST_DRAWS = 20_000;
 
     /** @return array<string, mixed> */
-    public static function diagnose(Given $given): array
+    public static function diagnose(JsonInput $given): array
     {
         $at = self::situation($given);
         $diagnosis = Diagnostician::diagnose($at);
@@ -57,7 +59,7 @@ final class Weighings
         ];
     }
 
-    private static function situation(Given $given): Situation
+    private static function situation(JsonInput $given): Situation
     {
         $standard = $given->standard();
         $pantry = Pantry::reference();
@@ -83,31 +85,31 @@ final class Weighings
      * @param  list<Tool>  $drawer
      * @return non-empty-list<Fill>
      */
-    private static function fills(Given $given, MeasureStandard $standard, array $drawer): array
+    private static function fills(JsonInput $given, MeasureStandard $standard, array $drawer): array
     {
         $fills = Tools::fills($given, $standard, $drawer);
 
-        return $fills === [] ? throw new InvalidInput('fills', 'Name at least one tool and how often it is filled.') : $fills;
+        return $fills === [] ? throw InvalidInput::because('fills', Phrase::of('refusal.one-fill')) : $fills;
     }
 
     /** @return list<Step> */
-    private static function steps(Given $given, string $field): array
+    private static function steps(JsonInput $given, string $field): array
     {
         $steps = [];
         foreach ($given->listOr($field) as $i => $id) {
-            $steps[] = (is_string($id) ? Step::tryFrom($id) : null) ?? throw new InvalidInput("$field.$i", 'There is no such step.');
+            $steps[] = (is_string($id) ? Step::tryFrom($id) : null) ?? throw InvalidInput::because("$field.$i", Phrase::of('refusal.no-such-step'));
         }
 
         return $steps;
     }
 
     /** @return list<float> what neighbouring lines would weigh of this food, g */
-    private static function others(Given $given): array
+    private static function others(JsonInput $given): array
     {
         $others = [];
         foreach ($given->listOr('others_g') as $i => $grams) {
             if ((! is_int($grams) && ! is_float($grams)) || $grams <= 0) {
-                throw new InvalidInput("others_g.$i", 'A weight must be a number above 0.');
+                throw InvalidInput::because("others_g.$i", Phrase::of('refusal.above-zero'));
             }
             $others[] = (float) $grams;
         }
@@ -116,7 +118,7 @@ final class Weighings
     }
 
     /** @return array<string, int> by cause: `{"heaped": 3}`, or a list of causes */
-    private static function history(Given $given): array
+    private static function history(JsonInput $given): array
     {
         $history = [];
         foreach ($given->listOrMap('history') as $key => $value) {
@@ -125,7 +127,7 @@ final class Weighings
             } elseif (is_string($key) && is_int($value)) {
                 $history[$key] = $value;
             } else {
-                throw new InvalidInput('history', 'The past is a list of causes, or how often each was it.');
+                throw InvalidInput::because('history', Phrase::of('refusal.past'));
             }
         }
 
@@ -133,21 +135,21 @@ final class Weighings
     }
 
     /** @return array<string, mixed> */
-    public static function simulate(Given $given): array
+    public static function simulate(JsonInput $given): array
     {
         $standard = $given->standard();
         $ingredient = Pantry::reference()->ingredient($given->text('ingredient'));
-        $actions = $given->has('actions') ? $given->object('actions') : new Given([], 'actions.');
+        $actions = $given->has('actions') ? $given->object('actions') : new JsonInput([], 'actions.');
         $density = self::density($actions, $ingredient);
         $way = self::way($actions);
         $fills = self::fills($given, $standard, []);
         $draws = $given->numberOr('draws', 200.0) ?? 200.0;
         if ($draws < 1 || $draws > self::MOST_DRAWS || floor($draws) !== $draws) {
-            throw new InvalidInput('draws', 'How many must be a whole number from 1 to '.self::MOST_DRAWS.'.');
+            throw InvalidInput::because('draws', Phrase::of('refusal.range', ['least' => 1, 'most' => self::MOST_DRAWS]));
         }
         $seed = $given->numberOr('seed', 1.0) ?? 1.0;
         if (floor($seed) !== $seed || abs($seed) > 2 ** 53) {
-            throw new InvalidInput('seed', 'The seed must be a whole number.');
+            throw InvalidInput::because('seed', Phrase::of('refusal.whole-number', ['name' => 'seed']));
         }
         $chance = new Chance((int) $seed);
         $weights = [];
@@ -167,32 +169,32 @@ final class Weighings
         ];
     }
 
-    private static function density(Given $actions, Ingredient $ingredient): Density
+    private static function density(JsonInput $actions, Ingredient $ingredient): Density
     {
         if ($ingredient->gramsPerUsCup === null) {
-            throw new InvalidInput('ingredient', "{$ingredient->name} is counted, not measured by volume.");
+            throw InvalidInput::because('ingredient', Phrase::of('refusal.counted', ['name' => Phrase::of("ingredient.$ingredient->id")]));
         }
         $handling = $actions->has('handling') ? Handling::named($actions->text('handling'), 'actions.handling') : Situation::handlingOf($ingredient, null);
         if (Pantry::reference()->handlingFactor($ingredient, $handling) === null) {
-            throw new InvalidInput('actions.handling', "{$ingredient->name} is never '{$handling->value}'.");
+            throw InvalidInput::because('actions.handling', Phrase::of('refusal.never-so', ['name' => Phrase::of("ingredient.$ingredient->id"), 'handling' => Phrase::of("handling.$handling->value")]));
         }
 
         return Density::of(Pantry::reference(), $ingredient, $handling);
     }
 
-    private static function way(Given $actions): WayOfWorking
+    private static function way(JsonInput $actions): WorkingHabit
     {
         $actions->only(['handling', 'heaped', 'hollow', 'eye_deg', 'share_across', 'curve', 'held', 'tilt_deg', 'scraped']);
         $curve = $actions->has('curve') ? $actions->text('curve') : 'bottom';
         if (! in_array($curve, ['bottom', 'top'], true)) {
-            throw new InvalidInput('actions.curve', "The curve is read at its 'bottom' or its 'top'.");
+            throw InvalidInput::because('actions.curve', Phrase::of('refusal.curve'));
         }
 
-        return WayOfWorking::of(
+        return WorkingHabit::of(
             heaped: $actions->numberOr('heaped', 0.0) ?? 0.0,
             hollow: $actions->numberOr('hollow', 0.0) ?? 0.0,
             eyeDeg: $actions->numberOr('eye_deg', 0.0) ?? 0.0,
-            shareAcross: $actions->numberOr('share_across', WayOfWorking::NEAR_WALL) ?? WayOfWorking::NEAR_WALL,
+            shareAcross: $actions->numberOr('share_across', WorkingHabit::NEAR_WALL) ?? WorkingHabit::NEAR_WALL,
             topOfCurve: $curve === 'top',
             held: $actions->flag('held', false),
             tiltDeg: $actions->numberOr('tilt_deg', 0.0) ?? 0.0,

@@ -29,7 +29,7 @@ enum Fault: string
     /** @throws InvalidInput */
     public static function named(string $id, string $field = 'fault'): self
     {
-        return self::tryFrom($id) ?? throw new InvalidInput($field, 'That is not one of the ways a bake can come out.');
+        return self::tryFrom($id) ?? throw InvalidInput::because($field, Phrase::of('refusal.no-such-fault'));
     }
 
     public function said(): Phrase

@@ -54,7 +54,7 @@ enum Cause: string
     /** @throws InvalidInput */
     public static function named(string $id, string $field = 'cause'): self
     {
-        return self::tryFrom($id) ?? throw new InvalidInput($field, "There is no cause '$id'.");
+        return self::tryFrom($id) ?? throw InvalidInput::because($field, Phrase::of('refusal.no-such', ['id' => $id]));
     }
 
     /**

@@ -10,9 +10,9 @@ use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Plan\Fill;
 use Hovik\Core\Weighing\Geometry;
-use Hovik\Core\Weighing\WayOfWorking;
 use Hovik\Core\Weighing\Weight;
 use Hovik\Core\Weighing\WeightModel;
+use Hovik\Core\Weighing\WorkingHabit;
 
 /** Slips between the package and the rim: how the food got into the tool, and how its top was made level. */
 final class FoodSlips
@@ -52,9 +52,9 @@ final class FoodSlips
         }
 
         return match ($cause) {
-            Cause::Heaped => self::rim($at, static fn (float $s): WayOfWorking => WayOfWorking::of(heaped: $s)),
+            Cause::Heaped => self::rim($at, static fn (float $s): WorkingHabit => WorkingHabit::of(heaped: $s)),
             Cause::Hollow => $at->ingredient->family->isPoured() ? self::notBrimful($at)
-                : self::rim($at, static fn (float $s): WayOfWorking => WayOfWorking::of(hollow: $s)),
+                : self::rim($at, static fn (float $s): WorkingHabit => WorkingHabit::of(hollow: $s)),
             Cause::JugForDry => self::inJug($at),
             Cause::Residue => self::residue($at),
             default => null,
@@ -104,12 +104,12 @@ final class FoodSlips
         return $one->factor->mean->toFloat() / $other->factor->mean->toFloat();
     }
 
-    private static function good(Situation $at): WayOfWorking
+    private static function good(Situation $at): WorkingHabit
     {
-        return WayOfWorking::of(scraped: $at->isScraped() ? true : null);
+        return WorkingHabit::of(scraped: $at->isScraped() ? true : null);
     }
 
-    /** @param  callable(float): WayOfWorking  $way  by s */
+    /** @param  callable(float): WorkingHabit  $way  by s */
     private static function rim(Situation $at, callable $way): ?Prediction
     {
         $density = $at->density($at->handling);
@@ -164,7 +164,7 @@ final class FoodSlips
             return null;
         }
 
-        return Prediction::ofWeights([[1.0, WeightModel::of($at->fills, $density, WayOfWorking::of(scraped: false))]], $at->reading->scale);
+        return Prediction::ofWeights([[1.0, WeightModel::of($at->fills, $density, WorkingHabit::of(scraped: false))]], $at->reading->scale);
     }
 
     /**

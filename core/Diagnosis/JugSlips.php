@@ -8,9 +8,9 @@ use Hovik\Core\Drawer\Mark;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Weighing\Geometry;
-use Hovik\Core\Weighing\WayOfWorking;
 use Hovik\Core\Weighing\Weight;
 use Hovik\Core\Weighing\WeightModel;
+use Hovik\Core\Weighing\WorkingHabit;
 use Hovik\Core\Words\Phrase;
 
 /** Slips at a line on a wall: where the eye was, how the vessel stood, which column was read. */
@@ -35,15 +35,15 @@ final class JugSlips
         $fills = $at->fills;
         assert($fills !== []);
         $scraped = $at->isScraped() ? true : null;
-        $eye = static fn (float $deg, float $share): Weight => WeightModel::of($fills, $density, WayOfWorking::of(eyeDeg: $deg, shareAcross: $share, scraped: $scraped));
+        $eye = static fn (float $deg, float $share): Weight => WeightModel::of($fills, $density, WorkingHabit::of(eyeDeg: $deg, shareAcross: $share, scraped: $scraped));
         $minds = $at->firstTool() !== ToolKind::TopReadLiquidMeasure; // those are read from above
         $weights = match ($cause) {
             Cause::EyeAbove => $minds ? array_map(static fn (array $e): array => [$e[2], $eye($e[1], $e[0])], self::EYES) : [],
             Cause::EyeBelow => $minds ? array_map(static fn (array $e): array => [$e[2], $eye(-$e[1], $e[0])], self::EYES) : [],
-            Cause::FarEdge => $minds ? array_map(static fn (array $e): array => [$e[1], $eye($e[0], WayOfWorking::FAR_EDGE)], self::FAR) : [],
-            Cause::TopOfCurve => [[1.0, WeightModel::of($fills, $density, WayOfWorking::of(topOfCurve: true, scraped: $scraped))]],
-            Cause::InHand => [[1.0, WeightModel::of($fills, $density, WayOfWorking::of(held: true, scraped: $scraped))]],
-            Cause::JugTilted => [[1.0, WeightModel::of($fills, $density, WayOfWorking::of(tiltDeg: self::LEANS, scraped: $scraped))]],
+            Cause::FarEdge => $minds ? array_map(static fn (array $e): array => [$e[1], $eye($e[0], WorkingHabit::FAR_EDGE)], self::FAR) : [],
+            Cause::TopOfCurve => [[1.0, WeightModel::of($fills, $density, WorkingHabit::of(topOfCurve: true, scraped: $scraped))]],
+            Cause::InHand => [[1.0, WeightModel::of($fills, $density, WorkingHabit::of(held: true, scraped: $scraped))]],
+            Cause::JugTilted => [[1.0, WeightModel::of($fills, $density, WorkingHabit::of(tiltDeg: self::LEANS, scraped: $scraped))]],
             Cause::WrongColumn => self::otherLines($at),
             default => [],
         };

@@ -19,9 +19,10 @@ use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Weighing\ScaleReading;
-use Hovik\Core\Weighing\WayOfWorking;
 use Hovik\Core\Weighing\Weight;
 use Hovik\Core\Weighing\WeightModel;
+use Hovik\Core\Weighing\WorkingHabit;
+use Hovik\Core\Words\Phrase;
 
 /** All that is known about one weighing when somebody asks what it may come from. */
 final class Situation
@@ -77,18 +78,18 @@ final class Situation
         $this->steps = TechniqueCatalogue::for($ingredient, $this->method, $this->firstTool(), $pantry)->steps;
         $this->handling = $handling ?? self::handlingOf($ingredient, $this->method);
         if (! is_finite($targetG) || $targetG <= 0 || $targetG > 100_000) {
-            throw new InvalidInput('target_g', 'The target must be above 0 g and no more than 100 000 g.');
+            throw InvalidInput::because('target_g', Phrase::of('refusal.above-to', ['least' => 0, 'most' => 100_000]));
         }
         if ($containerG !== null && (! is_finite($containerG) || $containerG < 0 || $containerG > 20_000)) {
-            throw new InvalidInput('container_g', 'The container must weigh from 0 g to 20 000 g.');
+            throw InvalidInput::because('container_g', Phrase::of('refusal.range', ['least' => 0, 'most' => 20_000]));
         }
         if (! is_finite($factor) || $factor <= 0 || $factor > 1000) {
-            throw new InvalidInput('factor', 'The factor must be above 0 and no more than 1000.');
+            throw InvalidInput::because('factor', Phrase::of('refusal.above-to', ['least' => 0, 'most' => 1000]));
         }
         foreach ($history as $id => $times) {
             Cause::named($id, 'history');
             if ($times < 0 || $times > 100_000) {
-                throw new InvalidInput("history.$id", 'How often must be 0 or more.');
+                throw InvalidInput::because("history.$id", Phrase::of('refusal.zero-or-more'));
             }
         }
     }
@@ -153,7 +154,7 @@ final class Situation
 
         return $fills === [] || $density === null
             ? new Weight($this->targetG, $this->targetG * self::POURED_TO_TARGET)
-            : WeightModel::of($fills, $density, WayOfWorking::of(scraped: $this->isScraped() ? true : null));
+            : WeightModel::of($fills, $density, WorkingHabit::of(scraped: $this->isScraped() ? true : null));
     }
 
     /** Whether good technique empties the tool by scraping. */

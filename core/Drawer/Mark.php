@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Drawer;
 
 use Brick\Math\BigRational;
+use Hovik\Core\JsonInput;
 use Hovik\Core\Quantity\Amount;
 
 /** A line on a tool's wall or wrapper: its lettering, `3/4 cup`, the volume below it in mL, exact, and the same as an amount (null where imperial). */
@@ -16,6 +17,18 @@ final readonly class Mark
     public function __construct(public string $text, public BigRational $ml, public ?Amount $amount)
     {
         $this->about = $ml->toFloat();
+    }
+
+    /** @return array{text: string, ml: string, amount: array{number: string, unit: string}|null} to be stored */
+    public function toArray(): array
+    {
+        return ['text' => $this->text, 'ml' => (string) $this->ml, 'amount' => $this->amount?->toArray()];
+    }
+
+    /** @throws \Hovik\Core\InvalidInput */
+    public static function fromArray(JsonInput $stored): self
+    {
+        return new self($stored->text('text'), $stored->rational('ml'), $stored->has('amount') ? Amount::fromArray($stored->object('amount')) : null);
     }
 
     /** Exactly this volume; $about is the same volume as a float. */

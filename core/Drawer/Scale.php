@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hovik\Core\Drawer;
 
 use Hovik\Core\InvalidInput;
+use Hovik\Core\JsonInput;
+use Hovik\Core\Words\Phrase;
 
 /** A scale: what it can show, and how well it is known. */
 final readonly class Scale
@@ -18,14 +20,36 @@ final readonly class Scale
     public function __construct(public float $readabilityG, public ?float $calibrationG = null, public ?float $capacityG = null, public float $typicalTolerance = 0.0)
     {
         if (! is_finite($readabilityG) || $readabilityG <= 0 || $readabilityG > 1000) {
-            throw new InvalidInput('scale.readability_g', 'The step of the scale must be above 0 g and no more than 1000 g.');
+            throw InvalidInput::because('scale.readability_g', Phrase::of('refusal.above-to', ['least' => 0, 'most' => 1000]));
         }
         if ($calibrationG !== null && (! is_finite($calibrationG) || $calibrationG < 0 || $calibrationG > 1000)) {
-            throw new InvalidInput('scale.u_cal_g', 'The uncertainty from the check must be from 0 g to 1000 g.');
+            throw InvalidInput::because('scale.u_cal_g', Phrase::of('refusal.range', ['least' => 0, 'most' => 1000]));
         }
         if ($capacityG !== null && $capacityG <= 0) {
-            throw new InvalidInput('scale.capacity_g', 'The capacity must be above 0 g.');
+            throw InvalidInput::because('scale.capacity_g', Phrase::of('refusal.above-zero'));
         }
+    }
+
+    /** @return array{readability_g: float, calibration_g: float|null, capacity_g: float|null, typical_tolerance: float} to be stored */
+    public function toArray(): array
+    {
+        return [
+            'readability_g' => $this->readabilityG,
+            'calibration_g' => $this->calibrationG,
+            'capacity_g' => $this->capacityG,
+            'typical_tolerance' => $this->typicalTolerance,
+        ];
+    }
+
+    /** @throws InvalidInput */
+    public static function fromArray(JsonInput $stored): self
+    {
+        return new self(
+            $stored->number('readability_g'),
+            $stored->numberOr('calibration_g', null),
+            $stored->numberOr('capacity_g', null),
+            $stored->number('typical_tolerance'),
+        );
     }
 
     /** Standard uncertainty from calibration at this reading, g. Unchecked: the type's tolerance over sqrt 3 (rectangular). */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Drawer;
 
 use Brick\Math\BigRational;
+use Hovik\Core\JsonInput;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Words\Phrase;
 
@@ -38,6 +39,42 @@ final readonly class Tool
         public int $count = 1,
     ) {
         $this->aboutMl = $nominalMl->toFloat();
+    }
+
+    /** @return array<string, mixed> to be stored, so that it stays as it was */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id,
+            'name' => $this->name,
+            'kind' => $this->kind->value,
+            'nominal' => $this->nominal,
+            'size' => $this->size?->toArray(),
+            'ml' => (string) $this->nominalMl,
+            'marks' => array_map(static fn (Mark $mark): array => $mark->toArray(), $this->marks),
+            'diameter_mm' => $this->diameterMm,
+            'tolerance' => $this->tolerance,
+            'true_ml' => $this->trueMl,
+            'count' => $this->count,
+        ];
+    }
+
+    /** @throws \Hovik\Core\InvalidInput */
+    public static function fromArray(JsonInput $stored): self
+    {
+        return new self(
+            id: $stored->text('id'),
+            name: $stored->text('name'),
+            kind: $stored->enum('kind', ToolKind::class),
+            nominal: $stored->text('nominal'),
+            size: $stored->has('size') ? Amount::fromArray($stored->object('size')) : null,
+            nominalMl: $stored->rational('ml'),
+            marks: array_map(Mark::fromArray(...), $stored->objects('marks')),
+            diameterMm: $stored->numberOr('diameter_mm', null),
+            tolerance: $stored->number('tolerance'),
+            trueMl: $stored->numberOr('true_ml', null),
+            count: $stored->whole('count'),
+        );
     }
 
     /** Relative standard uncertainty of its volume, common to all its fills: rectangular over the tolerance, or what a calibration leaves. */

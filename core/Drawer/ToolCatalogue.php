@@ -11,6 +11,7 @@ use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\UnitTable;
+use Hovik\Core\Words\Phrase;
 
 /** The tools of core/data/tools.csv. A nominal text is read exactly, in the tool's own standard. */
 final class ToolCatalogue
@@ -33,7 +34,7 @@ final class ToolCatalogue
         $row = self::row($id, $field);
         $kind = ToolKind::from($row['kind']);
         if ($kind === ToolKind::Scale) {
-            throw new InvalidInput($field, "'$id' is a scale, not a measuring tool.");
+            throw InvalidInput::because($field, Phrase::of('refusal.is-a-scale', ['id' => $id]));
         }
         $own = self::ownStandard($row['standard'], $standard);
         $tool = self::$made[$id.' '.$own->value] ??= self::make($row, $kind, $own);
@@ -53,7 +54,7 @@ final class ToolCatalogue
     {
         $row = self::row($id, $field);
         if ($row['kind'] !== ToolKind::Scale->value) {
-            throw new InvalidInput($field, "'$id' is not a scale.");
+            throw InvalidInput::because($field, Phrase::of('refusal.no-scale', ['id' => $id]));
         }
 
         return new Scale((float) $row['readability_g'], $calibrationG, (float) $row['capacity_g'], (float) $row['typical_tolerance_pct'] / 100);
@@ -127,7 +128,7 @@ final class ToolCatalogue
     /** @return array<string, string> */
     private static function row(string $id, string $field): array
     {
-        return self::rows()[$id] ?? throw new InvalidInput($field, "There is no tool '$id'.");
+        return self::rows()[$id] ?? throw InvalidInput::because($field, Phrase::of('refusal.no-such', ['id' => $id]));
     }
 
     /** @return array<string, array<string, string>> */

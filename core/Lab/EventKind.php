@@ -6,6 +6,7 @@ namespace Hovik\Core\Lab;
 
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Technique\Step;
+use Hovik\Core\Words\Phrase;
 
 /** What can happen at a station besides weighing. Each is written down once and never changed; what holds now follows from all of them. */
 enum EventKind: string
@@ -50,7 +51,7 @@ enum EventKind: string
     /** @throws InvalidInput */
     public static function named(string $id, string $field = 'kind'): self
     {
-        return self::tryFrom($id) ?? throw new InvalidInput($field, 'That cannot happen at a station.');
+        return self::tryFrom($id) ?? throw InvalidInput::because($field, Phrase::of('refusal.no-such-event'));
     }
 
     /** Whether a station tells of it. */
@@ -116,10 +117,10 @@ enum EventKind: string
     {
         $text = $given[$field] ?? '';
         if (! is_string($text) || mb_strlen($text) > self::LONGEST || ! mb_check_encoding($text, 'UTF-8')) {
-            throw new InvalidInput("detail.$field", 'Write at most '.self::LONGEST.' letters.');
+            throw InvalidInput::because("detail.$field", Phrase::of('refusal.letters', ['most' => self::LONGEST]));
         }
         if ($isNeeded && trim($text) === '') {
-            throw new InvalidInput("detail.$field", 'Say why, in a few words.');
+            throw InvalidInput::because("detail.$field", Phrase::of('refusal.say-why'));
         }
 
         return trim($text);
@@ -130,7 +131,7 @@ enum EventKind: string
     {
         $minutes = $given['minutes'] ?? null;
 
-        return is_int($minutes) && $minutes >= 1 && $minutes <= self::LONGEST_TIMER_MIN ? $minutes : throw new InvalidInput('detail.minutes', 'From 1 to '.self::LONGEST_TIMER_MIN.' minutes.');
+        return is_int($minutes) && $minutes >= 1 && $minutes <= self::LONGEST_TIMER_MIN ? $minutes : throw InvalidInput::because('detail.minutes', Phrase::of('refusal.range', ['least' => 1, 'most' => self::LONGEST_TIMER_MIN]));
     }
 
     /**
@@ -143,10 +144,10 @@ enum EventKind: string
         $step = $given['step'] ?? null;
         $seen = $given['seen'] ?? null;
         if (! is_string($step) || Step::tryFrom($step) === null || ! in_array($step, $steps, true)) {
-            throw new InvalidInput('detail.step', 'That step is not one of this line.');
+            throw InvalidInput::because('detail.step', Phrase::of('refusal.unknown-step'));
         }
         if (! is_string($seen) || ! in_array($seen, self::SEEN, true)) {
-            throw new InvalidInput('detail.seen', 'Done, not done, or unseen.');
+            throw InvalidInput::because('detail.seen', Phrase::of('refusal.seen'));
         }
 
         return ['step' => $step, 'seen' => $seen];

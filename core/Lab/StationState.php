@@ -49,6 +49,8 @@ final class StationState
 
     public ?float $lastAt = null;
 
+    private ?int $lastWeighed = null;
+
     /** @var array<int, int> misses running, by line weighed */
     private array $misses = [];
 
@@ -56,7 +58,7 @@ final class StationState
     {
     }
 
-    /** @param  list<Happened>  $all  oldest first */
+    /** @param  list<StationEvent>  $all  oldest first */
     public static function after(array $all): self
     {
         $state = new self;
@@ -86,6 +88,21 @@ final class StationState
         return array_values(array_filter($lines, fn (int $line): bool => ! isset($this->misses[$line]) || isset($this->sentBack[$line])));
     }
 
+    /**
+     * What to measure, in the order to take it: first what was sent back, then what follows the line weighed last.
+     *
+     * @param  list<int>  $order  lines of the lab as planned for this station
+     * @return list<int>
+     */
+    public function todo(array $order): array
+    {
+        $last = array_search($this->lastWeighed, $order, true);
+        $turned = $last === false ? $order : [...array_slice($order, $last + 1), ...array_slice($order, 0, $last + 1)];
+        $back = array_filter($order, fn (int $line): bool => isset($this->sentBack[$line]));
+
+        return array_values(array_unique([...$back, ...$this->left($turned)]));
+    }
+
     /** @param  list<int>  $lines  of the lab */
     public function hasAll(array $lines): bool
     {
@@ -111,7 +128,7 @@ final class StationState
         return $isWorking && $now - ($this->lastAt ?? $openedAt) >= self::QUIET_S ? ['why' => 'quiet', 'line' => null] : null;
     }
 
-    private function take(Happened $one): void
+    private function take(StationEvent $one): void
     {
         if ($one->kind === null) {
             $this->weighed((int) $one->line, $one->verdict);
@@ -127,11 +144,12 @@ final class StationState
     private function weighed(int $line, ?Verdict $verdict): void
     {
         $isMiss = $verdict === Verdict::Heaped || $verdict === Verdict::Shy;
+        $this->lastWeighed = $line;
         $this->misses[$line] = $isMiss ? ($this->misses[$line] ?? 0) + 1 : 0;
         unset($this->sentBack[$line], $this->checked[$line]);
     }
 
-    private function event(EventKind $kind, Happened $one): void
+    private function event(EventKind $kind, StationEvent $one): void
     {
         $line = (int) $one->line;
         match ($kind) {

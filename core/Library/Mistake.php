@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Hovik\Core\Library;
 
 use Brick\Math\BigDecimal;
-use Hovik\Core\Bench\Hands;
 use Hovik\Core\Diagnosis\Cause;
 use Hovik\Core\Quantity\ShownGrams;
+use Hovik\Core\Simulator\HandlingChoices;
 use Hovik\Core\Weighing\Target;
 use Hovik\Core\Weighing\Verdict;
 
@@ -19,9 +19,9 @@ final readonly class Mistake
      * @param  float  $errorG  against the class's own way, signed
      * @param  Verdict  $leadsTo  of a reading without doubt: Level where the slip is smaller than the tolerance
      * @param  float  $tolerances  the error in tolerances, signed
-     * @param  Hands  $hands  for drawing it
+     * @param  HandlingChoices  $hands  for drawing it
      */
-    public function __construct(public Cause $cause, public float $grams, public float $errorG, public Verdict $leadsTo, public float $tolerances, public Hands $hands)
+    public function __construct(public Cause $cause, public float $grams, public float $errorG, public Verdict $leadsTo, public float $tolerances, public HandlingChoices $hands)
     {
     }
 

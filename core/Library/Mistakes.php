@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Library;
 
-use Hovik\Core\Bench\Bench;
-use Hovik\Core\Bench\Hands;
 use Hovik\Core\Diagnosis\Cause;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Family;
+use Hovik\Core\Simulator\HandlingChoices;
+use Hovik\Core\Simulator\Simulator;
 use Hovik\Core\Weighing\Target;
 use Hovik\Core\Weighing\Verdict;
-use Hovik\Core\Weighing\WayOfWorking;
+use Hovik\Core\Weighing\WorkingHabit;
 
 /** The common mistakes of a family, weighed by the same model as the bench and the diagnosis. */
 final class Mistakes
@@ -27,7 +27,7 @@ final class Mistakes
     ];
 
     private const POURED = [
-        'eye-above' => ['eye_deg' => 30.0], 'eye-below' => ['eye_deg' => -30.0], 'far-edge' => ['eye_deg' => 30.0, 'share_across' => WayOfWorking::FAR_EDGE], 'top-of-curve' => ['curve' => 'top'],
+        'eye-above' => ['eye_deg' => 30.0], 'eye-below' => ['eye_deg' => -30.0], 'far-edge' => ['eye_deg' => 30.0, 'share_across' => WorkingHabit::FAR_EDGE], 'top-of-curve' => ['curve' => 'top'],
     ];
 
     /** Powders weigh so little of it, and thick foods so much, that only these keep a film worth weighing. */
@@ -38,7 +38,7 @@ final class Mistakes
      * @param  bool  $sifts  the class sifts before it measures
      * @return list<Mistake>
      */
-    public static function of(Bench $bench, Target $target, bool $sifts, bool $packs): array
+    public static function of(Simulator $bench, Target $target, bool $sifts, bool $packs): array
     {
         $found = [];
         $family = $bench->ingredient->family;
@@ -53,7 +53,7 @@ final class Mistakes
                 continue;
             }
             try {
-                $hands = Hands::of($given, $bench->ingredient, $bench->pantry);
+                $hands = HandlingChoices::of($given, $bench->ingredient, $bench->pantry);
             } catch (InvalidInput) {
                 continue; // not something that can be done to this food
             }

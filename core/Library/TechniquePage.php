@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Library;
 
-use Hovik\Core\Bench\Bench;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\Pantry\Conversion;
 use Hovik\Core\Pantry\Family;
@@ -16,8 +15,9 @@ use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Safety\LabSafety;
 use Hovik\Core\Safety\SafetyPoint;
+use Hovik\Core\Simulator\Simulator;
 use Hovik\Core\Technique\HouseMethod;
-use Hovik\Core\Technique\Schools;
+use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Weighing\Strictness;
@@ -36,7 +36,7 @@ final readonly class TechniquePage
         'viscous-liquid' => 'honey', 'thick-dairy-puree' => 'yogurt-plain', 'counted' => 'egg-large', 'whole-irregular' => 'banana',
     ];
 
-    /** Questions of {@see Schools} that concern a family. */
+    /** Questions of {@see HouseRules} that concern a family. */
     private const QUESTIONS = [
         'levelling' => [Family::FinePowder, Family::GranularSugar, Family::MoistSugar, Family::LeavenerSpice, Family::CoarseGrain, Family::SolidFat],
         'lumpy-powders' => [Family::FinePowder],
@@ -64,7 +64,7 @@ final readonly class TechniquePage
     ) {
     }
 
-    public static function of(Family $family, Pantry $pantry, Schools $schools, MeasureStandard $standard, ToleranceLevel $level): self
+    public static function of(Family $family, Pantry $pantry, HouseRules $schools, MeasureStandard $standard, ToleranceLevel $level): self
     {
         $example = $pantry->ingredient(self::SHOWN_ON[$family->value]);
         $method = TechniqueCatalogue::methodFor($example, $schools->methodFor($example));
@@ -102,11 +102,11 @@ final readonly class TechniquePage
         $grams = Conversion::toGrams($amount, $example, $standard, $pantry, $handling)->exact->toFloat();
         $target = Target::of($grams, Tolerance::usual($example->family, $level, Strictness::Structural));
 
-        return [$target, Mistakes::of(new Bench($pantry, $example, $amount, $standard, $level), $target, $handling === Handling::Sifted, $handling === Handling::PackedFirm)];
+        return [$target, Mistakes::of(new Simulator($pantry, $example, $amount, $standard, $level), $target, $handling === Handling::Sifted, $handling === Handling::PackedFirm)];
     }
 
     /** @return list<Disagreement> */
-    private static function disagreements(Family $family, Ingredient $example, Schools $schools): array
+    private static function disagreements(Family $family, Ingredient $example, HouseRules $schools): array
     {
         $found = [];
         $methods = HouseMethod::forFamily($family);
@@ -116,7 +116,7 @@ final readonly class TechniquePage
         }
         foreach (self::QUESTIONS as $question => $families) {
             if (in_array($family, $families, true)) {
-                $answers = Schools::QUESTIONS[$question];
+                $answers = HouseRules::QUESTIONS[$question];
                 $found[] = self::told(Phrase::of("school.$question"), array_map(static fn (string $one): Phrase => Phrase::of("school.$question.$one"), $answers), (int) array_search($schools->answer($question), $answers, true));
             }
         }

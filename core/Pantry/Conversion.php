@@ -51,7 +51,7 @@ final readonly class Conversion
     public static function fromGrams(BigRational $grams, Unit $to, Ingredient $ingredient, MeasureStandard $standard, Pantry $pantry, ?Handling $handling = null): self
     {
         if ($to->dimension() !== Dimension::Volume) {
-            throw new InvalidInput('to', "'{$to->value}' is not a unit of volume.");
+            throw InvalidInput::because('to', Phrase::of('refusal.no-volume', ['id' => $to->value]));
         }
         $density = Density::of($pantry, $ingredient, $handling);
         $unitMl = $standard->size($to, 'to');
@@ -92,7 +92,7 @@ final readonly class Conversion
     private static function pieces(Amount $amount, Ingredient $ingredient, MeasureStandard $standard): self
     {
         if ($ingredient->gramsPerPiece === null) {
-            throw new InvalidInput('unit', "{$ingredient->name} is not counted by the piece.");
+            throw InvalidInput::because('unit', Phrase::of('refusal.no-pieces', ['name' => Phrase::of("ingredient.$ingredient->id")]));
         }
         $pieces = $amount->inBase($standard);
         $exact = $pieces->multipliedBy($ingredient->gramsPerPiece)->simplified();

@@ -9,6 +9,7 @@ use Brick\Math\BigRational;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Words\Phrase;
 
 /**
  * Grams per mL of an ingredient handled one way, exact. There are two: what a cup holds, and what a measuring spoon of
@@ -43,10 +44,10 @@ final class Density
     {
         $handling ??= $ingredient->referenceHandling;
         if ($ingredient->gramsPerUsCup === null) {
-            throw new InvalidInput('ingredient', "{$ingredient->name} is counted, not measured by volume.");
+            throw InvalidInput::because('ingredient', Phrase::of('refusal.counted', ['name' => Phrase::of("ingredient.$ingredient->id")]));
         }
         $factor = $pantry->handlingFactor($ingredient, $handling)
-            ?? throw new InvalidInput('handling', "{$ingredient->name} is never '{$handling->value}'.");
+            ?? throw InvalidInput::because('handling', Phrase::of('refusal.never-so', ['name' => Phrase::of("ingredient.$ingredient->id"), 'handling' => Phrase::of("handling.$handling->value")]));
 
         return new self($ingredient, $handling, $factor);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Pantry;
 
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 
 /** How an ingredient got into the tool. Its weight there, against the reference, is a {@see HandlingFactor}. */
 enum Handling: string
@@ -28,6 +29,6 @@ enum Handling: string
     /** @throws InvalidInput */
     public static function named(string $id, string $field = 'handling'): self
     {
-        return self::tryFrom($id) ?? throw new InvalidInput($field, "There is no handling '$id'.");
+        return self::tryFrom($id) ?? throw InvalidInput::because($field, Phrase::of('refusal.no-such', ['id' => $id]));
     }
 }

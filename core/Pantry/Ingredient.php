@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Pantry;
 
 use Brick\Math\BigDecimal;
+use Hovik\Core\JsonInput;
 
 /** One row of core/data/ingredients.csv; the columns are explained in core/data/sources.md. */
 final readonly class Ingredient
@@ -41,6 +42,52 @@ final readonly class Ingredient
         public string $confidence,
         public string $notes,
     ) {
+    }
+
+    /** @return array<string, mixed> to be stored, so that it stays as it was */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id,
+            'name' => $this->name,
+            'family' => $this->family->value,
+            'reference_handling' => $this->referenceHandling->value,
+            'g_per_us_cup' => $this->gramsPerUsCup === null ? null : (string) $this->gramsPerUsCup,
+            'g_per_tsp' => $this->gramsPerTsp === null ? null : (string) $this->gramsPerTsp,
+            'g_per_piece' => $this->gramsPerPiece === null ? null : (string) $this->gramsPerPiece,
+            'cv_fill' => $this->cvFill,
+            'cv_batch' => $this->cvBatch,
+            'repose_deg' => $this->reposeDeg,
+            'residue' => $this->residue,
+            'allergens' => $this->allergens,
+            'raw_risk' => $this->rawRisk,
+            'source' => $this->source,
+            'confidence' => $this->confidence,
+        ];
+    }
+
+    /** @throws \Hovik\Core\InvalidInput */
+    public static function fromArray(JsonInput $stored): self
+    {
+        return new self(
+            id: $stored->text('id'),
+            name: $stored->text('name'),
+            aliases: [], // for finding it in a text; nothing is looked for in what is frozen
+            family: $stored->enum('family', Family::class),
+            referenceHandling: $stored->enum('reference_handling', Handling::class),
+            gramsPerUsCup: $stored->has('g_per_us_cup') ? $stored->decimal('g_per_us_cup') : null,
+            gramsPerTsp: $stored->has('g_per_tsp') ? $stored->decimal('g_per_tsp') : null,
+            gramsPerPiece: $stored->has('g_per_piece') ? $stored->decimal('g_per_piece') : null,
+            cvFill: $stored->number('cv_fill'),
+            cvBatch: $stored->number('cv_batch'),
+            reposeDeg: $stored->numberOr('repose_deg', null),
+            residue: $stored->number('residue'),
+            allergens: $stored->texts('allergens'),
+            rawRisk: $stored->text('raw_risk'),
+            source: $stored->text('source'),
+            confidence: $stored->text('confidence'),
+            notes: '',
+        );
     }
 
     /** The same with a kitchen's own weights. */

@@ -6,6 +6,7 @@ namespace Hovik\Core\Pantry;
 
 use Brick\Math\BigDecimal;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 
 /** A food the reference does not know: a name, a family, a weight. What else there is to know it takes from its family. */
 final readonly class NewIngredient
@@ -30,14 +31,14 @@ final readonly class NewIngredient
     {
         $slug = trim((string) preg_replace('~[^a-z0-9]+~', '-', str_replace("'", '', strtolower(trim($name)))), '-');
         if (strlen($slug) < 2 || strlen($slug) > 50 || preg_match('~^[\p{L}0-9 \'-]+$~u', trim($name)) !== 1 || preg_match('~[^\x00-\x7F]~', $name) === 1) {
-            throw new InvalidInput('name', 'Give it a name of 2 to 50 plain letters.');
+            throw InvalidInput::because('name', Phrase::of('refusal.food-name'));
         }
-        $of = Family::tryFrom($family) ?? throw new InvalidInput('family', 'Choose the family it is measured like.');
+        $of = Family::tryFrom($family) ?? throw InvalidInput::because('family', Phrase::of('refusal.food-family'));
         if (preg_match('~^\d{1,4}(\.\d{1,3})?$~', $grams) !== 1 || (float) $grams <= 0 || (float) $grams > 3000) {
-            throw new InvalidInput('grams', 'Give the grams as digits, above 0 and no more than 3000.');
+            throw InvalidInput::because('grams', Phrase::of('refusal.food-grams'));
         }
         if (array_diff($allergens, self::ALLERGENS) !== []) {
-            throw new InvalidInput('allergens', 'Choose from the usual allergens.');
+            throw InvalidInput::because('allergens', Phrase::of('refusal.food-allergens'));
         }
 
         return self::known(self::PREFIX.$slug, $of, $grams, $allergens);

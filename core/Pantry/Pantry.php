@@ -7,6 +7,7 @@ namespace Hovik\Core\Pantry;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 
 /** The catalogue of ingredients and of what each way of handling does to their weight. */
 final class Pantry
@@ -18,6 +19,9 @@ final class Pantry
 
     /** @var list<string> ids of foods the reference does not know */
     private array $added = [];
+
+    /** @var array<string, array<string, HandlingFactor>> by ingredient, then by handling: of foods as they once were */
+    private array $frozen = [];
 
     /** @var array<string, HandlingFactor> by "family/handling" and "ingredient/handling" */
     private array $factors = [];
@@ -77,7 +81,7 @@ final class Pantry
             foreach (['g_per_us_cup' => $reference->gramsPerUsCup, 'g_per_piece' => $reference->gramsPerPiece] as $field => $was) {
                 $grams = $weights[$field];
                 if ($grams !== null && ($was === null || ! is_numeric($grams) || (float) $grams <= 0 || (float) $grams > 3000)) {
-                    throw new InvalidInput($field, "{$reference->name} cannot weigh that.");
+                    throw InvalidInput::because($field, Phrase::of('refusal.food-weight', ['name' => Phrase::of("ingredient.$reference->id")]));
                 }
             }
             $cup = $weights['g_per_us_cup'] === null ? $reference->gramsPerUsCup : BigDecimal::of($weights['g_per_us_cup']);
@@ -115,10 +119,23 @@ final class Pantry
         return $with;
     }
 
+    /** This pantry with a food as it once was: its weight and all its handling. */
+    public function holding(FrozenFood $food): self
+    {
+        $with = clone $this;
+        $with->made[$food->ingredient->id] = $food->ingredient;
+        $with->frozen[$food->ingredient->id] = $food->factors;
+        if (! isset($this->ingredients[$food->ingredient->id]) && ! in_array($food->ingredient->id, $this->added, true)) {
+            $with->added[] = $food->ingredient->id;
+        }
+
+        return $with;
+    }
+
     /** @throws InvalidInput when there is no such ingredient */
     public function ingredient(string $id, string $field = 'ingredient'): Ingredient
     {
-        return $this->made[$id] ??= self::make($this->ingredients[$id] ?? throw new InvalidInput($field, "There is no ingredient '$id' in the pantry."));
+        return $this->made[$id] ??= self::make($this->ingredients[$id] ?? throw InvalidInput::because($field, Phrase::of('refusal.no-such-food', ['id' => $id])));
     }
 
     /** @return list<string> */
@@ -130,6 +147,10 @@ final class Pantry
     /** The ingredient's own factor before its family's; null where the handling makes no sense for it. */
     public function handlingFactor(Ingredient $ingredient, Handling $handling): ?HandlingFactor
     {
+        if (isset($this->frozen[$ingredient->id])) {
+            return $this->frozen[$ingredient->id][$handling->value] ?? null;
+        }
+
         return $this->factors[$ingredient->id.'/'.$handling->value] ?? $this->factors[$ingredient->family->value.'/'.$handling->value] ?? null;
     }
 

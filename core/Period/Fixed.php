@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Period;
 
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 
 /** The fixed blocks of a period, with the seconds they usually take (the craft's page, section 11). Words: `period.ID`. */
 enum Fixed: string
@@ -35,7 +36,7 @@ enum Fixed: string
     /** @throws InvalidInput */
     public static function named(string $id, string $field): self
     {
-        return self::tryFrom($id) ?? throw new InvalidInput($field, 'There are '.implode(', ', array_map(static fn (self $one): string => $one->value, self::cases())).'.');
+        return self::tryFrom($id) ?? throw InvalidInput::because($field, Phrase::of('refusal.one-of', ['known' => implode(', ', array_column(self::cases(), 'value'))]));
     }
 
     public function usualS(): int

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Hovik\Core\Period;
 
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 
 /** What is to be planned: so many stations, each with all the lines, so many hands, and what they share. */
 final readonly class Period
 {
+    /** Pairs of hands at a station (the craft's page, section 11). */
+    public const HANDS = 2;
+
     public const MOST_STATIONS = 24;
 
     public const MOST_LINES = 40;
@@ -33,22 +37,22 @@ final readonly class Period
     {
         foreach (['minutes' => [$minutes, 1, 600], 'stations' => [$stations, 1, self::MOST_STATIONS], 'hands' => [$hands, 1, 8], 'lines' => [count($lines), 0, self::MOST_LINES]] as $field => [$value, $least, $most]) {
             if ($value < $least || $value > $most) {
-                throw new InvalidInput($field, "From $least to $most.");
+                throw InvalidInput::because($field, Phrase::of('refusal.range', ['least' => $least, 'most' => $most]));
             }
         }
         foreach ($resources as $id => $count) {
             if ($count < 1) {
-                throw new InvalidInput('resources', "There must be at least one of '$id'.");
+                throw InvalidInput::because('resources', Phrase::of('refusal.at-least-one', ['id' => $id]));
             }
         }
         $ids = array_map(static fn (PeriodLine $line): string => $line->id, $lines);
         if (count(array_unique($ids)) !== count($ids)) {
-            throw new InvalidInput('lines', 'Each line needs an id of its own.');
+            throw InvalidInput::because('lines', Phrase::of('refusal.own-id'));
         }
         foreach ($lines as $i => $line) {
             foreach ([...$line->needs, ...$line->weighNeeds] as $need) {
                 if (! isset($resources[$need])) {
-                    throw new InvalidInput("lines.$i.needs", "There is no resource '$need'.");
+                    throw InvalidInput::because("lines.$i.needs", Phrase::of('refusal.no-such', ['id' => $need]));
                 }
             }
         }

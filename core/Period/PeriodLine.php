@@ -6,6 +6,7 @@ namespace Hovik\Core\Period;
 
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Family;
+use Hovik\Core\Words\Phrase;
 
 /** What every station does with one ingredient: measure it, then weigh it. */
 final readonly class PeriodLine
@@ -26,10 +27,10 @@ final readonly class PeriodLine
     public function __construct(public string $id, public Family $family, public array $needs, public array $weighNeeds, public int $measureS, public int $weighS = self::WEIGH_S, string $path = '')
     {
         if ($measureS < 1 || $measureS > self::LONGEST_S) {
-            throw new InvalidInput($path.'seconds_measure', 'Measuring takes from 1 to 3600 seconds.');
+            throw InvalidInput::because($path.'seconds_measure', Phrase::of('refusal.range', ['least' => 1, 'most' => self::LONGEST_S]));
         }
         if ($weighS < 0 || $weighS > self::LONGEST_S) {
-            throw new InvalidInput($path.'seconds_weigh', 'Weighing takes from 0 to 3600 seconds.');
+            throw InvalidInput::because($path.'seconds_weigh', Phrase::of('refusal.range', ['least' => 0, 'most' => self::LONGEST_S]));
         }
     }
 

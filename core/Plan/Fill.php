@@ -7,12 +7,29 @@ namespace Hovik\Core\Plan;
 use Brick\Math\BigRational;
 use Hovik\Core\Drawer\Mark;
 use Hovik\Core\Drawer\Tool;
+use Hovik\Core\JsonInput;
 
 /** One tool filled one or more times, to its rim or to a mark. */
 final readonly class Fill
 {
     public function __construct(public Tool $tool, public int $count, public ?Mark $toMark = null)
     {
+    }
+
+    /** @return array<string, mixed> to be stored */
+    public function toArray(): array
+    {
+        return ['tool' => $this->tool->toArray(), 'count' => $this->count, 'to_mark' => $this->toMark?->toArray()];
+    }
+
+    /** @throws \Hovik\Core\InvalidInput */
+    public static function fromArray(JsonInput $stored): self
+    {
+        return new self(
+            Tool::fromArray($stored->object('tool')),
+            $stored->whole('count'),
+            $stored->has('to_mark') ? Mark::fromArray($stored->object('to_mark')) : null,
+        );
     }
 
     /** Nominal mL of one of these fills, exact. */

@@ -14,8 +14,7 @@ use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\HouseMethod;
-use Hovik\Core\Technique\Schools;
-use Hovik\Core\Technique\Step;
+use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Weighing\Strictness;
 use Hovik\Core\Weighing\Tolerance;
@@ -26,20 +25,20 @@ final class LinePlanner
 {
     private readonly ToolPlanner $tools;
 
-    private readonly Schools $schools;
+    private readonly HouseRules $schools;
 
     /**
      * @param  list<Tool>  $drawer
-     * @param  Schools|null  $schools  what the class settled on; null for the usual
+     * @param  HouseRules|null  $schools  what the class settled on; null for the usual
      */
     public function __construct(
         public readonly Pantry $pantry,
         private readonly array $drawer,
         private readonly MeasureStandard $standard,
         private readonly ToleranceLevel $level,
-        ?Schools $schools = null,
+        ?HouseRules $schools = null,
     ) {
-        $this->schools = $schools ?? Schools::usual();
+        $this->schools = $schools ?? HouseRules::usual();
         $this->tools = new ToolPlanner($pantry, $this->schools);
     }
 
@@ -49,18 +48,24 @@ final class LinePlanner
      *
      * @throws InvalidInput when the amount makes no sense for the ingredient
      */
-    public function plan(Ingredient $ingredient, Amount $amount, Strictness $strictness, ?HouseMethod $asked = null, ?float $tolerancePct = null, Way $way = Way::Checked): LinePlan
-    {
+    public function plan(
+        Ingredient $ingredient,
+        Amount $amount,
+        Strictness $strictness,
+        ?HouseMethod $asked = null,
+        ?float $tolerancePct = null,
+        MeasuringMode $mode = MeasuringMode::Checked,
+    ): PlannedLine {
         $method = TechniqueCatalogue::methodFor($ingredient, $asked ?? $this->schools->methodFor($ingredient));
         $handling = TechniqueCatalogue::handlingFor($ingredient, $method);
         $usual = Tolerance::usual($ingredient->family, $this->level, $strictness);
         $conversion = Conversion::toGrams($amount, $ingredient, $this->standard, $this->pantry, $handling);
 
-        return new LinePlan(
+        return new PlannedLine(
             ingredient: $ingredient,
             amount: $amount,
             measure: KitchenMeasure::asMeasured($amount, $this->standard),
-            plans: $way === Way::Weight
+            plans: $mode === MeasuringMode::Weight
                 ? new Plans([], TechniqueCatalogue::for($ingredient, $method, null, $this->pantry), [Advice::WeighInstead], $conversion->exact->toFloat())
                 : $this->tools->plan($amount, $ingredient, $this->drawer, $this->standard, $method),
             method: $method,
@@ -69,25 +74,11 @@ final class LinePlanner
             tolerance: $tolerancePct === null ? $usual : Tolerance::of($tolerancePct, $usual->floorG),
             working: $conversion->working,
             source: $conversion->source,
+            standard: $this->standard,
+            mode: $mode,
+            strictness: $strictness,
+            hasOwnTolerance: $tolerancePct !== null,
+            pantry: $this->pantry,
         );
-    }
-
-    /**
-     * The best tools while some are not to be had, for the steps that were learned; null where only the nearest amount, or other
-     * steps, would do.
-     *
-     * @param  list<string>  $out  tools by id
-     * @param  HouseMethod|null  $method  of the line
-     * @param  list<Step>  $steps  of the line
-     *
-     * @throws InvalidInput when the amount makes no sense for the ingredient
-     */
-    public function without(array $out, Ingredient $ingredient, Amount $amount, ?HouseMethod $method, array $steps): ?ToolPlan
-    {
-        $left = array_values(array_filter($this->drawer, static fn (Tool $tool): bool => ! in_array($tool->id, $out, true)));
-        $plans = $this->tools->plan($amount, $ingredient, $left, $this->standard, $method);
-        $best = $plans->best();
-
-        return $best !== null && $best->exact && $plans->technique->steps === $steps ? $best : null;
     }
 }

@@ -17,15 +17,15 @@ final class LineWarnings
      * @param  int  $stations  how many work at once
      * @return list<Phrase>
      */
-    public static function of(LinePlan $line, array $scales, int $stations): array
+    public static function of(PlannedLine $line, array $scales, int $stations): array
     {
-        $target = Target::of($line->targetG->toFloat(), $line->tolerance);
+        $target = $line->target();
 
         return [...self::tools($line, $target, $stations), ...self::tolerance($line, $target), ...self::scales($target, $scales)];
     }
 
     /** @return list<Phrase> */
-    private static function tools(LinePlan $line, Target $target, int $stations): array
+    private static function tools(PlannedLine $line, Target $target, int $stations): array
     {
         $best = $line->plans->best();
         if ($best === null) {
@@ -49,7 +49,7 @@ final class LineWarnings
     }
 
     /** @return list<Phrase> */
-    private static function tolerance(LinePlan $line, Target $target): array
+    private static function tolerance(PlannedLine $line, Target $target): array
     {
         $u = $line->plans->best()?->uG;
 

@@ -12,6 +12,7 @@ use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Words\Phrase;
 
 /** What one ingredient takes for a station and for the class, with an allowance for measuring again. */
 final readonly class Supplies
@@ -41,10 +42,10 @@ final readonly class Supplies
     public static function of(array $lines, int $stations, int $retryPct, MeasureStandard $standard): array
     {
         if ($stations < 1 || $stations > 60) {
-            throw new InvalidInput('stations', 'There can be 1 to 60 stations.');
+            throw InvalidInput::because('stations', Phrase::of('refusal.range', ['least' => 1, 'most' => 60]));
         }
         if ($retryPct < 0 || $retryPct > 200) {
-            throw new InvalidInput('retry_pct', 'The allowance can be 0 to 200 %.');
+            throw InvalidInput::because('retry_pct', Phrase::of('refusal.range', ['least' => 0, 'most' => 200]));
         }
         $allowance = BigRational::of(100 + $retryPct)->dividedBy(100);
         /** @var array<string, non-empty-list<Need>> $byIngredient */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Plan;
 
 use Hovik\Core\Drawer\Mark;
+use Hovik\Core\JsonInput;
 use Hovik\Core\Words\Phrase;
 
 /** One way to measure an amount with owned tools. */
@@ -26,6 +27,34 @@ final readonly class ToolPlan
         public Phrase $why,
         public ?Mark $waterTo = null,
     ) {
+    }
+
+    /** @return array<string, mixed> to be stored */
+    public function toArray(): array
+    {
+        return [
+            'fills' => array_map(static fn (Fill $fill): array => $fill->toArray(), $this->fills),
+            'exact' => $this->exact,
+            'error_pct' => $this->errorPct,
+            'mean_g' => $this->meanG,
+            'u_g' => $this->uG,
+            'why' => $this->why->toArray(),
+            'water_to' => $this->waterTo?->toArray(),
+        ];
+    }
+
+    /** @throws \Hovik\Core\InvalidInput */
+    public static function fromArray(JsonInput $stored): self
+    {
+        return new self(
+            array_map(Fill::fromArray(...), $stored->objects('fills')),
+            $stored->flag('exact', true),
+            $stored->number('error_pct'),
+            $stored->number('mean_g'),
+            $stored->number('u_g'),
+            Phrase::fromArray($stored->listOrMap('why')),
+            $stored->has('water_to') ? Mark::fromArray($stored->object('water_to')) : null,
+        );
     }
 
     public function fillCount(): int

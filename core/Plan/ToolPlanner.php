@@ -22,7 +22,7 @@ use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\ShownGrams;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Technique\HouseMethod;
-use Hovik\Core\Technique\Schools;
+use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Weighing\WeightModel;
 use Hovik\Core\Words\Phrase;
@@ -49,12 +49,12 @@ final class ToolPlanner
 
     private const MORE_FILLS = 5;
 
-    private readonly Schools $schools;
+    private readonly HouseRules $schools;
 
-    /** @param  Schools|null  $schools  what the class settled on where cooks disagree about tools */
-    public function __construct(private readonly Pantry $pantry, ?Schools $schools = null)
+    /** @param  HouseRules|null  $schools  what the class settled on where cooks disagree about tools */
+    public function __construct(private readonly Pantry $pantry, ?HouseRules $schools = null)
     {
-        $this->schools = $schools ?? Schools::usual();
+        $this->schools = $schools ?? HouseRules::usual();
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Practice;
 
+use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Safety\SafetyPoint;
 use Hovik\Core\Words\Phrase;
@@ -29,13 +30,17 @@ final readonly class Aim
         return new self(Skill::KeepSafe, $point);
     }
 
-    /** @throws \Hovik\Core\InvalidInput when it is neither a skill nor a safety point */
+    /** @throws InvalidInput when it is neither a skill nor a safety point */
     public static function named(string $id, string $field = 'aims'): self
     {
         $point = SafetyPoint::tryFrom($id);
         $skill = $point === null ? Skill::named($id, $field) : null;
 
-        return $point !== null ? self::point($point) : ($skill === Skill::KeepSafe || $skill === null ? throw new \Hovik\Core\InvalidInput($field, 'Name the safety points one by one.') : self::skill($skill));
+        if ($skill === Skill::KeepSafe) {
+            throw InvalidInput::because($field, Phrase::of('refusal.safety-points'));
+        }
+
+        return $point !== null ? self::point($point) : self::skill($skill ?? Skill::named($id, $field));
     }
 
     /** @return non-empty-list<self> all there is, safety points among the skills */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Practice;
 
-use Hovik\Core\Plan\LinePlan;
+use Hovik\Core\Plan\PlannedLine;
 use Hovik\Core\Safety\SafetyPoint;
 
 /** Which skills and safety points a lab asks for, before anybody touches flour. */
 final class Readiness
 {
     /**
-     * @param  list<LinePlan>  $lines
+     * @param  list<PlannedLine>  $lines
      * @param  bool  $isScaled  the recipe was made larger or smaller for the day
      * @param  list<SafetyPoint>  $points  that the lab asks for ({@see \Hovik\Core\Safety\LabSafety})
      * @return list<Aim> skills in the order of the craft's page, then the points
@@ -44,7 +44,7 @@ final class Readiness
     }
 
     /** @return list<Skill> */
-    private static function ofLine(LinePlan $line): array
+    private static function ofLine(PlannedLine $line): array
     {
         $best = $line->plans->best();
         if ($best === null || $best->fills === []) {

@@ -11,7 +11,8 @@ use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Safety\SafetyPoint;
-use Hovik\Core\Technique\Schools;
+use Hovik\Core\Technique\HouseRules;
+use Hovik\Core\Words\Phrase;
 
 /** Whose practice it is: the class's drawer, cup and house methods, and how hard it may be. */
 final readonly class Setting
@@ -29,7 +30,7 @@ final readonly class Setting
     ];
 
     /** @param  list<Tool>  $drawer */
-    private function __construct(public Pantry $pantry, public MeasureStandard $standard, public array $drawer, public Schools $schools, public int $level, public Family|SafetyPoint|null $about)
+    private function __construct(public Pantry $pantry, public MeasureStandard $standard, public array $drawer, public HouseRules $schools, public int $level, public Family|SafetyPoint|null $about)
     {
     }
 
@@ -40,13 +41,13 @@ final readonly class Setting
      *
      * @throws InvalidInput
      */
-    public static function of(int $level = 1, MeasureStandard $standard = MeasureStandard::UsCustomary, ?array $drawer = null, ?Schools $schools = null, ?Pantry $pantry = null, Family|SafetyPoint|null $about = null): self
+    public static function of(int $level = 1, MeasureStandard $standard = MeasureStandard::UsCustomary, ?array $drawer = null, ?HouseRules $schools = null, ?Pantry $pantry = null, Family|SafetyPoint|null $about = null): self
     {
         if ($level < 1 || $level > self::LEVELS) {
-            throw new InvalidInput('level', 'The level must be 1, 2 or 3.');
+            throw InvalidInput::because('level', Phrase::of('refusal.range', ['least' => 1, 'most' => self::LEVELS]));
         }
 
-        return new self($pantry ?? Pantry::reference(), $standard, $drawer ?? [], $schools ?? Schools::usual(), $level, $about);
+        return new self($pantry ?? Pantry::reference(), $standard, $drawer ?? [], $schools ?? HouseRules::usual(), $level, $about);
     }
 
     /**

@@ -35,7 +35,7 @@ enum Skill: string
     /** @throws InvalidInput */
     public static function named(string $id, string $field = 'skill'): self
     {
-        return self::tryFrom($id) ?? throw new InvalidInput($field, "There is no skill '$id'; there are ".implode(', ', array_map(static fn (self $one): string => $one->value, self::cases())).'.');
+        return self::tryFrom($id) ?? throw InvalidInput::because($field, Phrase::of('refusal.one-of', ['known' => implode(', ', array_column(self::cases(), 'value'))]));
     }
 
     /** @return non-empty-list<self> all but keeping safe */

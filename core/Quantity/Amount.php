@@ -6,6 +6,8 @@ namespace Hovik\Core\Quantity;
 
 use Brick\Math\BigRational;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\JsonInput;
+use Hovik\Core\Words\Phrase;
 
 /** A number and a unit as a recipe says it, exact: `1 3/4 cup`. */
 final readonly class Amount
@@ -22,10 +24,10 @@ final readonly class Amount
     {
         $number = is_string($number) ? KitchenNotation::read($number, $field) : $number->simplified();
         if (! $number->isPositive()) {
-            throw new InvalidInput($field, 'The amount must be more than zero.');
+            throw InvalidInput::because($field, Phrase::of('refusal.more-than-zero'));
         }
         if ($number->isGreaterThan(self::MOST)) {
-            throw new InvalidInput($field, 'That amount is too large for a kitchen.');
+            throw InvalidInput::because($field, Phrase::of('refusal.too-much'));
         }
 
         return new self($number, $unit);
@@ -35,7 +37,7 @@ final readonly class Amount
     public function times(BigRational $factor): self
     {
         if (! $factor->isPositive()) {
-            throw new InvalidInput('factor', 'The factor must be more than zero.');
+            throw InvalidInput::because('factor', Phrase::of('refusal.more-than-zero'));
         }
 
         return self::of($this->number->multipliedBy($factor), $this->unit);
@@ -45,6 +47,18 @@ final readonly class Amount
     public function inBase(MeasureStandard $standard): BigRational
     {
         return $this->number->multipliedBy($standard->size($this->unit))->simplified();
+    }
+
+    /** @return array{number: string, unit: string} to be stored, exact */
+    public function toArray(): array
+    {
+        return ['number' => KitchenNotation::write($this->number), 'unit' => $this->unit->value];
+    }
+
+    /** @throws InvalidInput */
+    public static function fromArray(JsonInput $stored): self
+    {
+        return self::of($stored->exact('number'), $stored->unit());
     }
 
     /** `1 3/4 cups`, for people. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Quantity;
 
 use Brick\Math\BigRational;
+use Hovik\Core\JsonInput;
 
 /**
  * An amount re-expressed in what hangs in a kitchen: cups from 1/4 up, whole tablespoons, teaspoons in eighths, largest
@@ -20,6 +21,22 @@ final readonly class KitchenMeasure
      */
     private function __construct(public array $parts, public bool $exact, public float $errorPct)
     {
+    }
+
+    /** @return array{parts: list<array{number: string, unit: string}>, exact: bool, error_pct: float} to be stored */
+    public function toArray(): array
+    {
+        return [
+            'parts' => array_map(static fn (Amount $part): array => $part->toArray(), $this->parts),
+            'exact' => $this->exact,
+            'error_pct' => $this->errorPct,
+        ];
+    }
+
+    /** @throws \Hovik\Core\InvalidInput */
+    public static function fromArray(JsonInput $stored): self
+    {
+        return new self(array_map(Amount::fromArray(...), $stored->objects('parts')), $stored->flag('exact', true), $stored->number('error_pct'));
     }
 
     public static function of(Amount $amount, MeasureStandard $standard): self

@@ -7,6 +7,7 @@ namespace Hovik\Core\Quantity;
 use Brick\Math\BigInteger;
 use Brick\Math\BigRational;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 
 /** Numbers as kitchens write them, `1 3/4`, to exact rationals and back. */
 final class KitchenNotation
@@ -28,10 +29,10 @@ final class KitchenNotation
     {
         $plain = trim(strtr($text, ["\u{2044}" => '/', "\u{2215}" => '/', "\u{00A0}" => ' ', "\u{2009}" => ' ', "\u{200A}" => ' ', "\u{202F}" => ' ']));
         if ($plain === '') {
-            throw new InvalidInput($field, 'Say how much.');
+            throw InvalidInput::because($field, Phrase::of('refusal.say-how-much'));
         }
         if (strlen($plain) > self::LONGEST) {
-            throw new InvalidInput($field, 'That number is too long to be an amount.');
+            throw InvalidInput::because($field, Phrase::of('refusal.number-too-long'));
         }
         foreach (self::VULGAR as $sign => $fraction) {
             if (str_ends_with($plain, $sign)) {
@@ -41,7 +42,7 @@ final class KitchenNotation
         }
         if (preg_match('~^(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*/\s*(\d+)$~', $plain, $m) === 1) {
             if (ltrim($m[3], '0') === '') {
-                throw new InvalidInput($field, "'$text' divides by zero.");
+                throw InvalidInput::because($field, Phrase::of('refusal.divides-by-zero', ['text' => $text]));
             }
 
             return BigRational::of($m[2].'/'.$m[3])->plus($m[1] === '' ? 0 : $m[1]);
@@ -52,9 +53,10 @@ final class KitchenNotation
             return BigRational::of(str_starts_with($decimal, '.') ? "0$decimal" : $decimal);
         }
 
-        throw new InvalidInput($field, str_starts_with($plain, '-') || str_starts_with($plain, "\u{2212}")
-            ? "An amount cannot be below zero: '$text'."
-            : "'$text' is not an amount; write it like 1 3/4 or 1.75.");
+        throw InvalidInput::because($field, Phrase::of(
+            str_starts_with($plain, '-') || str_starts_with($plain, "\u{2212}") ? 'refusal.amount-below-zero' : 'refusal.no-amount',
+            ['text' => $text],
+        ));
     }
 
     /** Writes a rational as a mixed number in lowest terms: `0`, `3`, `5/8`, `1 5/8`; `-1 5/8` below zero. */

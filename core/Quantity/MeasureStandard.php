@@ -6,6 +6,7 @@ namespace Hovik\Core\Quantity;
 
 use Brick\Math\BigRational;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 
 /** Whose cup: the class's setting that gives every volume unit its size. */
 enum MeasureStandard: string
@@ -22,7 +23,7 @@ enum MeasureStandard: string
     {
         $standard = self::tryFrom($id);
         if ($standard === null || $standard === self::ImperialLegacy) {
-            throw new InvalidInput($field, "There is no measure standard '$id'; use us_customary, us_label_240, metric_250 or au.");
+            throw InvalidInput::because($field, Phrase::of('refusal.one-of', ['known' => 'us_customary, us_label_240, metric_250, au']));
         }
 
         return $standard;
@@ -48,9 +49,10 @@ enum MeasureStandard: string
             $cell = $row[self::UsCustomary->value];
         }
         if ($cell === '') {
-            throw new InvalidInput($field, $unit->dimension() === Dimension::Ambiguous
-                ? "A {$unit->symbol()} has no size of its own; say how much is in it."
-                : "The unit '{$unit->value}' has no size in the standard {$this->value}; say what was meant.");
+            throw InvalidInput::because($field, Phrase::of(
+                $unit->dimension() === Dimension::Ambiguous ? 'refusal.no-size' : 'refusal.no-size-here',
+                ['unit' => Phrase::of("unit.$unit->value", ['n' => '1', 'many' => 'no'])],
+            ));
         }
 
         return $sizes[$key] = BigRational::of($cell);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Quantity;
 
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 
 /** The units of core/data/units.csv. Their sizes depend on the standard: see {@see MeasureStandard::size()}. */
 enum Unit: string
@@ -44,7 +45,7 @@ enum Unit: string
     /** @throws InvalidInput when the id is not one of ours */
     public static function named(string $id, string $field = 'unit'): self
     {
-        return self::tryFrom($id) ?? throw new InvalidInput($field, "There is no unit '$id'.");
+        return self::tryFrom($id) ?? throw InvalidInput::because($field, Phrase::of('refusal.no-such-unit', ['id' => $id]));
     }
 
     public function dimension(): Dimension

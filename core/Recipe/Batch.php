@@ -9,7 +9,7 @@ use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\MeasureStandard;
-use Hovik\Core\Technique\Schools;
+use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Words\Phrase;
 
@@ -29,15 +29,15 @@ final readonly class Batch
 
     /**
      * @param  list<SettledLine|null>  $lines
-     * @param  Schools|null  $schools  what the class settled on
+     * @param  HouseRules|null  $schools  what the class settled on
      *
      * @throws InvalidInput when an amount leaves the kitchen
      */
-    public static function of(array $lines, Factor $factor, MeasureStandard $standard, Pantry $pantry, ?Schools $schools = null): self
+    public static function of(array $lines, Factor $factor, MeasureStandard $standard, Pantry $pantry, ?HouseRules $schools = null): self
     {
         $scaled = [];
         foreach ($lines as $line) {
-            $scaled[] = $line === null ? null : self::line($line, $factor->number, $standard, $pantry, $schools ?? Schools::usual());
+            $scaled[] = $line === null ? null : self::line($line, $factor->number, $standard, $pantry, $schools ?? HouseRules::usual());
         }
         $flour = BigRational::zero();
         foreach ($scaled as $line) {
@@ -53,7 +53,7 @@ final readonly class Batch
         );
     }
 
-    private static function line(SettledLine $line, BigRational $factor, MeasureStandard $standard, Pantry $pantry, Schools $schools): ScaledLine
+    private static function line(SettledLine $line, BigRational $factor, MeasureStandard $standard, Pantry $pantry, HouseRules $schools): ScaledLine
     {
         $method = $line->method ?? $schools->methodFor($line->ingredient);
         $handling = TechniqueCatalogue::handlingFor($line->ingredient, TechniqueCatalogue::methodFor($line->ingredient, $method));

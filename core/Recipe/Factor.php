@@ -5,17 +5,22 @@ declare(strict_types=1);
 namespace Hovik\Core\Recipe;
 
 use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Conversion;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\TechniqueCatalogue;
+use Hovik\Core\Words\Phrase;
 
 /** How much of a recipe: exact, above 0, at most 1000. */
 final readonly class Factor
 {
     private const MOST = 1000;
+
+    /** Letters of the number in lowest terms. */
+    private const LONGEST = 20;
 
     private function __construct(public BigRational $number)
     {
@@ -25,8 +30,12 @@ final readonly class Factor
     public static function of(BigRational|string $number): self
     {
         $number = is_string($number) ? KitchenNotation::read($number, 'factor') : $number->simplified();
+        // What is longer no cook writes, and no page holds.
+        if (strlen(KitchenNotation::write($number)) > self::LONGEST) {
+            throw InvalidInput::because('factor', Phrase::of('refusal.factor-too-long'));
+        }
         if (! $number->isPositive() || $number->isGreaterThan(self::MOST)) {
-            throw new InvalidInput('factor', 'The factor must be above 0 and no more than 1000.');
+            throw InvalidInput::because('factor', Phrase::of('refusal.above-to', ['least' => 0, 'most' => 1000]));
         }
 
         return new self($number);
@@ -42,11 +51,15 @@ final readonly class Factor
     public static function toUseUp(SettledLine $line, float $grams, MeasureStandard $standard, Pantry $pantry): self
     {
         if (! is_finite($grams) || $grams <= 0 || $grams > 1_000_000) {
-            throw new InvalidInput('grams', 'Say how many grams there are.');
+            throw InvalidInput::because('grams', Phrase::of('refusal.say-grams'));
         }
         $one = Conversion::toGrams($line->amount, $line->ingredient, $standard, $pantry, TechniqueCatalogue::handlingFor($line->ingredient, $line->method))->exact;
 
-        return self::of(BigRational::of(sprintf('%.3F', $grams))->dividedBy($one));
+        // To a thousandth, and down: so much is there, and no more.
+        $factor = BigRational::of(sprintf('%.3F', $grams))->dividedBy($one);
+        $exact = KitchenNotation::isKitchenFraction($factor) ? $factor : $factor->toScale(3, RoundingMode::DOWN)->toBigRational();
+
+        return self::of($exact->isZero() ? BigRational::of('1/1000') : $exact);
     }
 
     /** `1 1/2` */

@@ -41,6 +41,15 @@ enum Flag: string
     /** Part of the line was not understood. */
     case Unread = 'unread-words';
 
+    /** What it asks is how much, not which food. */
+    public function isAboutAmount(): bool
+    {
+        return match ($this) {
+            self::AmbiguousOunce, self::NoUnit, self::PackageSize => true,
+            default => false,
+        };
+    }
+
     /** True when a lab cannot be opened from the line before somebody answers. */
     public function mustBeSettled(): bool
     {

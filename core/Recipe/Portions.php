@@ -10,6 +10,7 @@ use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Words\Phrase;
 
 /** A batch shared out by volume: so many portions of so much, and what is left. Exact. */
 final readonly class Portions
@@ -31,7 +32,7 @@ final readonly class Portions
         $times = $all->dividedBy($one)->simplified();
         $whole = $times->getNumerator()->quotient($times->getDenominator());
         if ($whole->isZero()) {
-            throw new InvalidInput('each', 'One portion is more than there is.');
+            throw InvalidInput::because('each', Phrase::of('refusal.portion-too-big'));
         }
         $left = $all->minus($one->multipliedBy($whole))->simplified();
 
@@ -46,7 +47,7 @@ final readonly class Portions
         $number = $r === null ? null : NumberWords::at($r, 0, static fn (int $at): bool => $units->at($r, $at) !== null);
         $unit = $r === null || $number === null ? null : $units->at($r, $number[1]);
         if ($number === null || $unit === null || $unit[0]->dimension() !== Dimension::Volume) {
-            throw new InvalidInput($field, "Write it like 10 cups or 1/3 cup: '$text'.");
+            throw InvalidInput::because($field, Phrase::of('refusal.portion-amount'));
         }
 
         return Amount::of($number[0], $unit[0], $field);

@@ -6,6 +6,7 @@ namespace Hovik\Core\Recipe;
 
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Words\Phrase;
 
 /** Takes a pasted recipe apart: title, yield, ingredient lines with their headings, directions. */
 final readonly class RecipeReader
@@ -29,17 +30,17 @@ final readonly class RecipeReader
     public function read(string $text): Recipe
     {
         if (! mb_check_encoding($text, 'UTF-8')) {
-            throw new InvalidInput('text', 'This is not readable text.');
+            throw InvalidInput::because('text', Phrase::of('refusal.not-text'));
         }
         if (mb_strlen($text) > self::MOST_LETTERS) {
-            throw new InvalidInput('text', 'That is too long for one recipe.');
+            throw InvalidInput::because('text', Phrase::of('refusal.recipe-too-long'));
         }
         $written = array_values(array_filter(array_map(trim(...), explode("\n", (string) preg_replace('~\R~u', "\n", str_replace("\u{FEFF}", '', $text)))), static fn (string $line): bool => $line !== ''));
         if ($written === []) {
-            throw new InvalidInput('text', 'Paste a recipe first.');
+            throw InvalidInput::because('text', Phrase::of('refusal.recipe-empty'));
         }
         if (count($written) > self::MOST_LINES) {
-            throw new InvalidInput('text', 'That is too many lines for one recipe.');
+            throw InvalidInput::because('text', Phrase::of('refusal.recipe-too-many-lines'));
         }
 
         return $this->sort($written);

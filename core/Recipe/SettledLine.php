@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Hovik\Core\Recipe;
 
 use Brick\Math\BigRational;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Pantry\Conversion;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Technique\TechniqueCatalogue;
 
 /** A line with nothing left open: one ingredient, one exact amount, and the method its own words ask for. */
 final readonly class SettledLine
@@ -18,6 +22,17 @@ final readonly class SettledLine
     /** @param  HouseMethod|null  $method  asked for by the recipe's words; null leaves it to the class */
     public function __construct(public Ingredient $ingredient, public Amount $amount, public ?HouseMethod $method)
     {
+    }
+
+    /**
+     * Whether this food is measured so at all, in any kitchen.
+     *
+     * @throws InvalidInput naming the field: a method of another family, a cup of eggs, a can of no size
+     */
+    public function mustMakeSense(Pantry $pantry): void
+    {
+        TechniqueCatalogue::methodFor($this->ingredient, $this->method);
+        Conversion::toGrams($this->amount, $this->ingredient, MeasureStandard::UsCustomary, $pantry, $this->method?->handling());
     }
 
     /** As read, when no question must be answered first; null otherwise. Of a range the lower end: more can be added. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Safety;
 
 use Hovik\Core\Pantry\Ingredient;
-use Hovik\Core\Plan\LinePlan;
+use Hovik\Core\Plan\PlannedLine;
 use Hovik\Core\Technique\Step;
 
 /** The safety points that a lab's lines and directions ask for. */
@@ -22,7 +22,7 @@ final class LabSafety
     ];
 
     /**
-     * @param  list<LinePlan>  $lines
+     * @param  list<PlannedLine>  $lines
      * @param  list<string>  $directions
      * @param  list<string>  $written  the lines as the recipe writes them: 'walnuts, chopped'
      * @return list<SafetyPoint> in their own order; none for a lab without lines
@@ -61,7 +61,7 @@ final class LabSafety
     }
 
     /** @return list<SafetyPoint> those that go with a tool or a step; heat is told by the directions, not by every jug */
-    private static function ofSteps(LinePlan $line): array
+    private static function ofSteps(PlannedLine $line): array
     {
         $points = array_map(static fn (Step $step): ?SafetyPoint => SafetyPoint::atStep($step, $line->ingredient->family), $line->plans->technique->steps);
 

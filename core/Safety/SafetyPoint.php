@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Safety;
 
 use Hovik\Core\Pantry\Family;
+use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Words\Phrase;
 
@@ -34,6 +35,19 @@ enum SafetyPoint: string
     public function caution(): Phrase
     {
         return Phrase::of("safety.$this->value");
+    }
+
+    /**
+     * What raw foods ask for: not to be tasted.
+     *
+     * @param  list<Ingredient>  $foods
+     * @return list<self>
+     */
+    public static function ofRaw(array $foods): array
+    {
+        $points = array_map(static fn (Ingredient $food): ?self => self::tryFrom($food->rawRisk), $foods);
+
+        return array_values(array_unique(array_filter($points), SORT_REGULAR));
     }
 
     /** What to mind at a step; null where it has no danger of its own. */

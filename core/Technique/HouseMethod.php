@@ -7,6 +7,7 @@ namespace Hovik\Core\Technique;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Handling;
+use Hovik\Core\Words\Phrase;
 
 /** The schools: ways of measuring a family on which good cooks disagree. A class settles on one; targets follow it. */
 enum HouseMethod: string
@@ -20,7 +21,7 @@ enum HouseMethod: string
     /** @throws InvalidInput */
     public static function named(string $id, string $field = 'method'): self
     {
-        return self::tryFrom($id) ?? throw new InvalidInput($field, "There is no house method '$id'.");
+        return self::tryFrom($id) ?? throw InvalidInput::because($field, Phrase::of('refusal.no-such', ['id' => $id]));
     }
 
     /** The handling whose weight is right when this method is followed. */

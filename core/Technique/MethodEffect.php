@@ -33,12 +33,12 @@ final class MethodEffect
         };
     }
 
-    /** An answer of {@see Schools} with what it makes of a cup, where it makes something of it. */
+    /** An answer of {@see HouseRules} with what it makes of a cup, where it makes something of it. */
     public static function ofAnswer(string $question, string $answer, MeasureStandard $standard, Pantry $pantry): Phrase
     {
         $said = Phrase::of("school.$question.$answer");
         $sugar = $pantry->ingredient('confectioners-sugar');
-        $method = $question === 'lumpy-powders' ? Schools::of([$question => $answer])->methodFor($sugar) : null;
+        $method = $question === 'lumpy-powders' ? HouseRules::of([$question => $answer])->methodFor($sugar) : null;
 
         return $method === null ? $said : Phrase::of('method.effect.cup', ['answer' => $said, 'grams' => ShownGrams::of(self::cup($sugar, $method, $standard, $pantry))]);
     }

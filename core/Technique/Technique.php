@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Technique;
 
+use Hovik\Core\JsonInput;
 use Hovik\Core\Words\Phrase;
 
 /** How one ingredient is measured with one kind of tool. */
@@ -18,8 +19,28 @@ final readonly class Technique
     {
     }
 
+    /** @return array<string, mixed> to be stored */
+    public function toArray(): array
+    {
+        return [
+            'steps' => array_column($this->steps, 'value'),
+            'watch' => $this->watch?->toArray(),
+            'cautions' => array_map(static fn (Phrase $caution): array => $caution->toArray(), $this->cautions),
+        ];
+    }
+
+    /** @throws \Hovik\Core\InvalidInput */
+    public static function fromArray(JsonInput $stored): self
+    {
+        return new self(
+            $stored->enums('steps', Step::class),
+            $stored->has('watch') ? Watch::fromArray($stored->object('watch')) : null,
+            $stored->phrases('cautions'),
+        );
+    }
+
     /** The same, levelled the way a class levels. */
-    public function levelledAs(Schools $schools): self
+    public function levelledAs(HouseRules $schools): self
     {
         $level = $schools->levels(in_array(Step::Pack, $this->steps, true));
 

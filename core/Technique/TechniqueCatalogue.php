@@ -32,7 +32,7 @@ final class TechniqueCatalogue
     public static function methodFor(Ingredient $ingredient, ?HouseMethod $method, string $field = 'method'): ?HouseMethod
     {
         if ($method !== null && ! $method->suits($ingredient->family)) {
-            throw new InvalidInput($field, "'{$method->value}' is not a way to measure {$ingredient->name}.");
+            throw InvalidInput::because($field, Phrase::of('refusal.no-method', ['method' => Phrase::of("method.$method->value"), 'name' => Phrase::of("ingredient.$ingredient->id")]));
         }
 
         return $method ?? HouseMethod::forFamily($ingredient->family)[0] ?? null;

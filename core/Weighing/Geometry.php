@@ -43,7 +43,7 @@ final class Geometry
     }
 
     /** mL more (a mound) or less (a dish) than a level fill. A dish never takes more than half the tool. */
-    public static function overRimMl(Tool $tool, Ingredient $ingredient, WayOfWorking $way): float
+    public static function overRimMl(Tool $tool, Ingredient $ingredient, WorkingHabit $way): float
     {
         $cone = self::heapMl($tool, $ingredient);
 
@@ -66,7 +66,7 @@ final class Geometry
      * b, mm: how much too high the surface stands when the line is believed reached. Eye above by the angle t, surface
      * judged a share k across: -k D tan t; below: the other way. Top-read measures are read from above, so no eye error there.
      */
-    public static function heightErrorMm(Tool $tool, WayOfWorking $way): float
+    public static function heightErrorMm(Tool $tool, WorkingHabit $way): float
     {
         $eye = $tool->kind === ToolKind::TopReadLiquidMeasure ? 0.0
             : -$way->shareAcross * ($tool->diameterMm ?? 0.0) * tan(deg2rad($way->eyeDeg));
@@ -75,7 +75,7 @@ final class Geometry
     }
 
     /** Standard deviation of b, mm. A vessel that leans raises one side and lowers the other: which one is read is chance. */
-    public static function heightSpreadMm(Tool $tool, WayOfWorking $way): float
+    public static function heightSpreadMm(Tool $tool, WorkingHabit $way): float
     {
         return hypot($way->held ? self::HELD_MM : self::STEADY_MM, ($tool->diameterMm ?? 0.0) / 2 * tan(deg2rad($way->tiltDeg)));
     }

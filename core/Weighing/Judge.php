@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Weighing;
 
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 
 /**
  * Level, Heaped, Shy, or too close for this scale. With error e, tolerance T and the scale's doubt U:
@@ -23,7 +24,7 @@ final class Judge
     public static function judge(Target $target, ScaleReading $reading, ?float $expectedG = null): Judgement
     {
         if ($expectedG !== null && (! is_finite($expectedG) || $expectedG <= 0)) {
-            throw new InvalidInput('expected_g', 'The expected weight must be above 0 g.');
+            throw InvalidInput::because('expected_g', Phrase::of('refusal.above-zero'));
         }
         $error = $reading->grams - $target->grams;
         $u = $reading->uncertainty();

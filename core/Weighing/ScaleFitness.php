@@ -35,6 +35,12 @@ final readonly class ScaleFitness
         return new self($uncertaintyG, $fit, $fit ? null : (int) ceil(3 * $uncertaintyG / $byPercent - 1e-9));
     }
 
+    /** As it was found once. */
+    public static function known(float $uncertaintyG, bool $fit, ?int $weighTogether): self
+    {
+        return new self($uncertaintyG, $fit, $weighTogether);
+    }
+
     public function needsFinerScale(): bool
     {
         return $this->weighTogether !== null && $this->weighTogether > self::MOST_TOGETHER;

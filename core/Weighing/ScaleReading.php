@@ -23,13 +23,13 @@ final readonly class ScaleReading
     public static function of(float $grams, Scale $scale, string $field = 'weighed_g'): self
     {
         if (! is_finite($grams)) {
-            throw new InvalidInput($field, 'The weight must be a number of grams.');
+            throw InvalidInput::because($field, Phrase::of('refusal.say-grams'));
         }
         if ($grams < 0) {
-            throw new InvalidInput($field, 'A weight cannot be below zero.');
+            throw InvalidInput::because($field, Phrase::of('refusal.below-zero'));
         }
         if ($grams > 100_000) {
-            throw new InvalidInput($field, 'That is more than any kitchen scale can weigh.');
+            throw InvalidInput::because($field, Phrase::of('refusal.too-heavy'));
         }
 
         return new self($grams, $scale);
@@ -84,7 +84,7 @@ final readonly class ScaleReading
     public function sharedBy(int $together): self
     {
         if ($together < 1 || $together > ScaleFitness::MOST_TOGETHER) {
-            throw new InvalidInput('together', 'From 1 to '.ScaleFitness::MOST_TOGETHER.' at a time.');
+            throw InvalidInput::because('together', Phrase::of('refusal.range', ['least' => 1, 'most' => ScaleFitness::MOST_TOGETHER]));
         }
         $calibration = $this->scale->calibrationG;
 

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Hovik\Core\Weighing;
 
 use Hovik\Core\InvalidInput;
+use Hovik\Core\JsonInput;
+use Hovik\Core\Quantity\ShownGrams;
+use Hovik\Core\Words\Phrase;
 
 /** The weight a line asks for, and the band around it that is Level. */
 final readonly class Target
@@ -21,10 +24,40 @@ final readonly class Target
     public static function of(float $grams, Tolerance $tolerance): self
     {
         if (! is_finite($grams) || $grams <= 0 || $grams > 100_000) {
-            throw new InvalidInput('target_g', 'The target must be above 0 g and no more than 100 000 g.');
+            throw InvalidInput::because('target_g', Phrase::of('refusal.above-to', ['least' => 0, 'most' => 100_000]));
         }
 
         return new self($grams, $tolerance);
+    }
+
+    /** @return array{grams: float, tolerance: array{percent: float, floor_g: float}} to be stored */
+    public function toArray(): array
+    {
+        return ['grams' => $this->grams, 'tolerance' => $this->tolerance->toArray()];
+    }
+
+    /** @throws InvalidInput */
+    public static function fromArray(JsonInput $stored): self
+    {
+        return self::of($stored->number('grams'), Tolerance::fromArray($stored->object('tolerance')));
+    }
+
+    /** Decimals in which the target is shown. */
+    public function decimals(): int
+    {
+        return ShownGrams::of($this->grams)->getScale();
+    }
+
+    /** Decimals in which its tolerance is shown, wherever it stands: as the target, but under a gram never without any. */
+    public function toleranceDecimals(): int
+    {
+        return $this->toleranceG() < 1 ? max(1, $this->decimals()) : $this->decimals();
+    }
+
+    /** @return array{float, float} the Level band, g */
+    public function band(): array
+    {
+        return [$this->grams - $this->toleranceG(), $this->grams + $this->toleranceG()];
     }
 
     /** T, g */

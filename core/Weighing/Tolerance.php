@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Hovik\Core\Weighing;
 
 use Hovik\Core\InvalidInput;
+use Hovik\Core\JsonInput;
 use Hovik\Core\Pantry\Family;
+use Hovik\Core\Words\Phrase;
 
 /**
  * How far from the target is still Level: a percentage of it, but never less than a floor in grams. Both are policy;
@@ -26,13 +28,25 @@ final readonly class Tolerance
     public static function of(float $percent, float $floorG = 0.0): self
     {
         if (! is_finite($percent) || $percent <= 0 || $percent > 100) {
-            throw new InvalidInput('tolerance_pct', 'The tolerance must be above 0 % and no more than 100 %.');
+            throw InvalidInput::because('tolerance_pct', Phrase::of('refusal.above-to', ['least' => 0, 'most' => 100]));
         }
         if (! is_finite($floorG) || $floorG < 0 || $floorG > 1000) {
-            throw new InvalidInput('tolerance_floor_g', 'The smallest tolerance must be from 0 g to 1000 g.');
+            throw InvalidInput::because('tolerance_floor_g', Phrase::of('refusal.range', ['least' => 0, 'most' => 1000]));
         }
 
         return new self($percent, $floorG);
+    }
+
+    /** @return array{percent: float, floor_g: float} to be stored */
+    public function toArray(): array
+    {
+        return ['percent' => $this->percent, 'floor_g' => $this->floorG];
+    }
+
+    /** @throws InvalidInput */
+    public static function fromArray(JsonInput $stored): self
+    {
+        return self::of($stored->number('percent'), $stored->number('floor_g'));
     }
 
     /** The defaults of the craft, Getting started / Practised / Exacting by family, widened by the line's strictness. */

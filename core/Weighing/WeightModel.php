@@ -32,9 +32,9 @@ final class WeightModel
      * @param  non-empty-list<Fill>  $fills
      * @param  Density  $density  as the food was handled
      */
-    public static function of(array $fills, Density $density, ?WayOfWorking $way = null): Weight
+    public static function of(array $fills, Density $density, ?WorkingHabit $way = null): Weight
     {
-        $way ??= WayOfWorking::good();
+        $way ??= WorkingHabit::good();
         $mean = 0.0;
         $own = 0.0;
         $byTool = [];
@@ -67,7 +67,7 @@ final class WeightModel
      *
      * @param  non-empty-list<Fill>  $fills
      */
-    public static function draw(array $fills, Density $density, WayOfWorking $way, Chance $chance): float
+    public static function draw(array $fills, Density $density, WorkingHabit $way, Chance $chance): float
     {
         $sizes = [];
         $grams = 0.0;
@@ -114,7 +114,7 @@ final class WeightModel
     {
         $perMl = $density->inVesselAbout($risen->tool->aboutMl);
         $mean = $perMl * $ml->toFloat() * $risen->tool->bias();
-        $reading = $perMl * Geometry::mlPerMm($risen->tool) * Geometry::heightSpreadMm($risen->tool, WayOfWorking::good());
+        $reading = $perMl * Geometry::mlPerMm($risen->tool) * Geometry::heightSpreadMm($risen->tool, WorkingHabit::good());
 
         return new Weight($mean, $reading * sqrt(2.0), $mean * $risen->tool->relativeUncertainty(), $mean * $density->ingredient->cvBatch);
     }
@@ -126,13 +126,13 @@ final class WeightModel
     }
 
     /** How much is in one filled tool, mL, before chance: for drawing it. */
-    public static function contents(Fill $fill, Density $density, WayOfWorking $way): float
+    public static function contents(Fill $fill, Density $density, WorkingHabit $way): float
     {
         return Normal::within(...self::contentsMl($fill, $density, $way))[0];
     }
 
     /** @return array{float, float} one fill: mean and standard deviation, g */
-    private static function oneFill(Fill $fill, Density $density, WayOfWorking $way): array
+    private static function oneFill(Fill $fill, Density $density, WorkingHabit $way): array
     {
         [$mean, $sd] = Normal::within(...self::contentsMl($fill, $density, $way));
         $perMl = self::gramsPerMl($fill, $density);
@@ -147,7 +147,7 @@ final class WeightModel
     }
 
     /** @return array{float, float, float, float} what ends up in the tool, mL: mean, standard deviation, least, most */
-    private static function contentsMl(Fill $fill, Density $density, WayOfWorking $way): array
+    private static function contentsMl(Fill $fill, Density $density, WorkingHabit $way): array
     {
         $tool = $fill->tool;
         $ml = ($fill->toMark->about ?? $tool->aboutMl) * $tool->bias();
@@ -163,7 +163,7 @@ final class WeightModel
     }
 
     /** Share of the food that stays in an emptied tool. */
-    private static function stays(Density $density, WayOfWorking $way): float
+    private static function stays(Density $density, WorkingHabit $way): float
     {
         return match ($way->scraped) {
             null => 0.0,

@@ -6,13 +6,13 @@ namespace Hovik\Core\Words;
 
 use Hovik\Core\Pantry\NewIngredient;
 
-/** Says the core's phrases in a language. Patterns are ICU messages, in en.php, es.php and their .causes.php, .practice.php, .safety.php and .technique.php beside this file. */
+/** Says the core's phrases in a language. Patterns are ICU messages, in en.php, es.php and their .causes.php, .practice.php, .refusals.php, .safety.php and .technique.php beside this file. */
 final class Phrasebook
 {
     /** @var array<string, self> */
     private static array $open = [];
 
-    private const PARTS = ['causes', 'practice', 'safety', 'technique'];
+    private const PARTS = ['causes', 'practice', 'refusals', 'safety', 'technique'];
 
     /** @param  array<string, string>  $patterns */
     private function __construct(private readonly string $locale, private readonly array $patterns)

@@ -307,4 +307,5 @@ return $ingredients + [
     'period.scale' => 'a scale',
     'period.hands' => 'hands at the stations',
     'period.saves' => 'One more of it ({name}) would save {minutes} min.',
+    'reason.came-with-lab' => 'Came with the lab “{title}”.',
 ];

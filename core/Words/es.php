@@ -417,4 +417,5 @@ return [
     'period.scale' => 'una balanza',
     'period.hands' => 'manos en las estaciones',
     'period.saves' => 'Uno más ({name}) ahorraría {minutes} min.',
+    'reason.came-with-lab' => 'Vino con la práctica «{title}».',
 ];

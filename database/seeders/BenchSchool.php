@@ -8,6 +8,8 @@ use App\Labs\OpenLab;
 use App\Models\Kitchen;
 use App\Models\Section;
 use App\Models\Teacher;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\Unit;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -56,7 +58,7 @@ final class BenchSchool extends Seeder
         ]);
         $lab = $section->labs()->create(['title' => 'Bench', 'planned_for' => now()->toDateString()]);
         foreach (array_slice(self::LINES, 0, $this->lines) as $i => [$ingredient, $amount, $unit]) {
-            $lab->items()->create(['position' => $i + 1, 'ingredient_id' => $ingredient, 'amount' => $amount, 'unit' => $unit]);
+            $lab->items()->create(['position' => $i + 1, 'ingredient_id' => $ingredient, 'amount' => Amount::of($amount, Unit::from($unit))]);
         }
         for ($number = 1; $number <= $this->stations; $number++) {
             $station = $section->stations()->create(['name' => "Station $number", 'position' => $number, 'code' => sprintf('B%03d%02dXY', $class, $number)]);

@@ -17,10 +17,11 @@ use App\Models\Student;
 use App\Models\Teacher;
 use App\Recipes\KeepRecipe;
 use App\Recipes\MakeLab;
-use App\Recipes\RecipeSheet;
+use App\Recipes\ScaledRecipe;
 use App\Weighings\RecordWeighing;
+use App\Weighings\WeighIn;
 use Hovik\Core\Lab\EventKind;
-use Hovik\Core\Pantry\Handling;
+use Hovik\Core\Lab\LabState;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Practice\Aim;
 use Hovik\Core\Practice\Answered;
@@ -29,8 +30,10 @@ use Hovik\Core\Practice\Choice;
 use Hovik\Core\Practice\Quiz;
 use Hovik\Core\Practice\Setting;
 use Hovik\Core\Recipe\Factor;
+use Hovik\Core\Recipe\RecipeLine;
 use Hovik\Core\Recipe\RecipeReader;
-use Hovik\Core\Safety\StationCheck as Kind;
+use Hovik\Core\Safety\StationChecklist;
+use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\ScaleReading;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -170,7 +173,7 @@ final class TarnValley extends Seeder
         $crackers = $this->lab($section, self::CRACKERS, $today->copy()->subDays(7));
         $this->hold($crackers, self::CRACKERS_DONE);
         Carbon::setTestNow($today->copy()->subDays(7)->setTime(10, 52)->utc());
-        $crackers->update(['state' => Lab::CLOSED, 'closed_at' => now()]);
+        $crackers->update(['state' => LabState::Closed, 'closed_at' => now()]);
 
         $buns = $this->lab($section, self::BUNS, $today, '1/2', leftOut: [8, 9]);
         foreach ($section->kitchen->scales as $scale) {
@@ -293,9 +296,9 @@ final class TarnValley extends Seeder
         $read = (new RecipeReader(Pantry::reference()))->read($text);
         $recipe = (new KeepRecipe)->keep($section->kitchen, $section->teacher, (string) $read->title, $read);
         $version = $recipe->newest;
-        $version->update(['lines' => array_map(static fn (array $line, int $i): array => ['skip' => in_array($i, $leftOut, true)] + $line, $version->lines, array_keys($version->lines))]);
+        $version->update(['lines' => array_map(static fn (RecipeLine $line, int $i): RecipeLine => in_array($i, $leftOut, true) ? $line->leftOut() : $line, $version->lines, array_keys($version->lines))]);
 
-        return (new MakeLab)->make(RecipeSheet::of($version, $section, Factor::of($factor)), Factor::of($factor), $section, $recipe->title, $day->toDateString())->refresh();
+        return (new MakeLab)->make(ScaledRecipe::of($version, $section, Factor::of($factor)), $section, $recipe->title, $day->toDateString())->refresh();
     }
 
     /** @param  array<string, list<list<string|float>>>  $done by station, by ingredient, by attempt */
@@ -307,7 +310,7 @@ final class TarnValley extends Seeder
         $lab->refresh();
         $stations = $lab->section->stations->keyBy('name');
         foreach ($lab->section->stations as $station) {
-            $lab->checks()->create(['station_id' => $station->id, 'student_id' => $station->students->first()?->id, 'kind' => Kind::SetUp, 'ticked' => Kind::SetUp->items($lab->allergens())]);
+            $lab->checks()->create(['station_id' => $station->id, 'student_id' => $station->students->first()?->id, 'kind' => StationChecklist::SetUp, 'ticked' => StationChecklist::SetUp->items(StationChecklist::allergens($lab->foods()))]);
         }
         foreach ($done as $name => $lines) {
             /** @var Station $station */
@@ -331,42 +334,41 @@ final class TarnValley extends Seeder
         /** @var Student $student */
         $student = $station->students->get($turn % $station->students->count());
         $id = $this->ulid();
-        (new RecordWeighing)->record($id, $line, $station, $student, $scale, ScaleReading::fromDisplay(max($step, round($grams / $step) * $step), $scale->toCore()), $this->ticked($line, $how));
+        $reading = ScaleReading::fromDisplay(max($step, round($grams / $step) * $step), $scale->toCore());
+        (new RecordWeighing)->record(new WeighIn($id, $line, $station, $student, $scale, $reading, $this->ticked($line, $how)));
     }
 
     private function grams(LabLine $line, string $how): float
     {
-        $mean = (float) ($line->expected_g ?? $line->target_g);
-        $spread = (float) ($line->spread_g ?? 0.01 * $mean);
+        $mean = $line->frozen->expectedG() ?? $line->target()->grams;
+        $spread = $line->frozen->way()->plan->uG ?? 0.01 * $mean;
         if ($how === 'edge') {
             return $line->target()->grams + $line->target()->toleranceG();
         }
-        $pantry = Pantry::reference();
-        $ingredient = $pantry->ingredient($line->ingredient_id);
         $factor = match ($how) {
             'good' => 1.0,
             'jug-from-above' => 0.88,
-            'left-in-spoon' => 1 - 3 * $ingredient->residue,
-            default => $pantry->handlingFactor($ingredient, Handling::from($how))?->mean->toFloat() ?? 1.0,
+            'left-in-spoon' => 1 - 3 * $line->frozen->food->ingredient->residue,
+            default => ($line->frozen->food->factors[$how] ?? null)?->mean->toFloat() ?? 1.0,
         };
 
         // Practised hands: well inside the model's spread, which counts packages and tools too.
         return $mean * $factor + 0.45 * $spread * $this->normal();
     }
 
-    /** @return list<string> all steps, or all but the one that was skipped */
+    /** @return list<Step> all steps, or all but the one that was skipped */
     private function ticked(LabLine $line, string|float $how): array
     {
         $skipped = match ($how) {
-            'dipped', 'tapped' => 'spoon-heaped',
-            'jug-from-above' => 'eye-level',
-            'loose' => 'pack',
-            'air-pockets' => 'press-out-air',
-            'left-in-spoon' => 'scrape-out',
+            'dipped', 'tapped' => Step::SpoonHeaped,
+            'jug-from-above' => Step::EyeLevel,
+            'loose' => Step::Pack,
+            'air-pockets' => Step::PressOutAir,
+            'left-in-spoon' => Step::ScrapeOut,
             default => null,
         };
 
-        return array_values(array_diff($line->steps, [$skipped]));
+        return array_values(array_filter($line->frozen->steps(), static fn (Step $step): bool => $step !== $skipped));
     }
 
     /** Standard normal, by Box and Muller. */

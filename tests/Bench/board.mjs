@@ -15,7 +15,7 @@ const at = (list, share) => [...list].sort((a, b) => a - b)[Math.floor(share * (
 const tablets = [];
 for (let station = 1; station <= STATIONS; station++) {
   const tablet = await signIn("/api/station/session", { code: `B001${String(station).padStart(2, "0")}XY` });
-  tablet.kitchen = await tablet.expect(200, "GET", "/api/kitchen");
+  tablet.kitchen = await tablet.expect(200, "GET", "/api/work");
   tablets.push(tablet);
 }
 const weighIn = (tablet, line) =>

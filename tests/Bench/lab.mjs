@@ -38,7 +38,7 @@ await Promise.all(
         const tablet = await signIn("/api/station/session", {
           code: `B${String(lab).padStart(3, "0")}${two(station)}XY`,
         });
-        tablet.kitchen = await tablet.expect(200, "GET", "/api/kitchen");
+        tablet.kitchen = await tablet.expect(200, "GET", "/api/work");
         tablet.teacher = teacher;
         tablets.push(tablet);
       }
@@ -116,9 +116,9 @@ for (const teacher of teachers) {
   await teacher.listen(`/live/labs/${teacher.lab}`, teacher.look);
 }
 for (const second of seconds) {
-  second.kitchen = await second.expect(200, "GET", "/api/kitchen");
+  second.kitchen = await second.expect(200, "GET", "/api/work");
   second.look = looking(async () => {
-    const { lines } = await second.expect(200, "GET", "/api/kitchen");
+    const { lines } = await second.expect(200, "GET", "/api/work");
     const now = performance.now();
     for (const { id } of lines.flatMap((line) => line.attempts)) {
       if (sentBeside.has(id)) agreed.push([now - sentBeside.get(id), sentBeside.get(id)]);
@@ -130,7 +130,7 @@ for (const second of seconds) {
 }
 const beside = new Set(seconds.map((second) => second.kitchen.station_id));
 for (const tablet of tablets) {
-  tablet.look = looking(() => tablet.expect(200, "GET", "/api/kitchen"));
+  tablet.look = looking(() => tablet.expect(200, "GET", "/api/work"));
   const { lab, station_id: station } = tablet.kitchen;
   await tablet.listen(`/live/labs/${lab.id}/stations/${station}`, tablet.look);
 }
@@ -223,7 +223,7 @@ async function rate(call, seconds) {
   return done / seconds;
 }
 const bare = (tablet, n) =>
-  tablet.expect(201, "PUT", `/api/bench/station/${ulid()}`, { line_id: tablet.kitchen.lines[n % 8].id, grams: "219" });
+  tablet.expect(201, "PUT", `/api/simulator/station/${ulid()}`, { line_id: tablet.kitchen.lines[n % 8].id, grams: "219" });
 const full = async (tablet, n) => {
   const id = ulid();
   await weighIn(tablet, n, id);

@@ -34,7 +34,7 @@ for (const [colorScheme, rules] of [
     await measure(page, "Honey");
     await expectAccessible(page, rules);
     const kitchen = await page.evaluate(() =>
-      fetch("/api/kitchen", { headers: { Accept: "application/json" } }).then((r) => r.json()),
+      fetch("/api/work", { headers: { Accept: "application/json" } }).then((r) => r.json()),
     );
     for (const line of kitchen.lines.slice(0, 3)) {
       await page.goto(`/kitchen/weighings/${line.attempts.at(-1).id}`);

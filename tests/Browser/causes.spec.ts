@@ -15,7 +15,7 @@ import {
 /** The last weighing of a line of this tablet's station. */
 async function openVerdict(page: Page, line: number) {
   const kitchen = await page.evaluate(() =>
-    fetch("/api/kitchen", { headers: { Accept: "application/json" } }).then((r) => r.json()),
+    fetch("/api/work", { headers: { Accept: "application/json" } }).then((r) => r.json()),
   );
   await page.goto(`/kitchen/weighings/${kitchen.lines[line].attempts.at(-1).id}`);
   await expect(page.locator(".cause").first()).toBeVisible();

@@ -35,7 +35,7 @@ test("without the live stream the board says so and looks for itself", async ({ 
 test("nobody but the lab's teacher may listen", async ({ page }) => {
   await tabletIs(page, "ALDER234", "Ilka");
   const statuses = await page.evaluate(async () => {
-    const board = await fetch("/api/kitchen", { headers: { Accept: "application/json" } }).then((r) => r.json());
+    const board = await fetch("/api/work", { headers: { Accept: "application/json" } }).then((r) => r.json());
     const listen = await fetch(`/live/labs/${board.lab.id}`, { headers: { Accept: "text/event-stream" } });
     return listen.status;
   });
@@ -62,7 +62,7 @@ test("the teacher closes the lab: tablets are told and signed out, and the next 
   await button(teacher, "Open the lab").click();
   await expect(teacher.getByRole("alert").filter({ hasText: "Another lab is open" })).toBeVisible();
   await openBoard(teacher);
-  await phone.route("**/api/kitchen", (route) => route.abort()); // it has not heard yet
+  await phone.route("**/api/work", (route) => route.abort()); // it has not heard yet
   await button(teacher, "Close the lab").click();
   await button(teacher, /Tap again/).click();
   await expect(teacher.getByText("This lab is closed.")).toBeVisible();

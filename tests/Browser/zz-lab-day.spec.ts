@@ -238,7 +238,7 @@ test("two tablets of one station agree within a second", async ({ browser }) => 
           };
         }),
     );
-  const { students } = await ask(one, "GET", "/api/kitchen");
+  const { students } = await ask(one, "GET", "/api/work");
   const mateus = students.find((student: { name: string }) => student.name === "Mateus").id;
   await expect.poll(waiting).toMatchObject([{ kind: "help", student_id: mateus }]);
   await one.unroute("**/api/events/*");

@@ -13,16 +13,16 @@ use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Safety\Deeds;
 use Hovik\Core\Safety\SafetyPoint;
-use Hovik\Core\Safety\StationCheck;
+use Hovik\Core\Safety\StationChecklist;
 use Hovik\Core\Technique\HouseMethod;
-use Hovik\Core\Technique\Schools;
+use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\ToleranceLevel;
 use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrase;
 use Hovik\Core\Words\Phrasebook;
 
-$page = fn (Family $family, ?Schools $schools = null, MeasureStandard $standard = MeasureStandard::UsCustomary) => TechniquePage::of($family, Pantry::reference(), $schools ?? Schools::usual(), $standard, ToleranceLevel::Practised);
+$page = fn (Family $family, ?HouseRules $schools = null, MeasureStandard $standard = MeasureStandard::UsCustomary) => TechniquePage::of($family, Pantry::reference(), $schools ?? HouseRules::usual(), $standard, ToleranceLevel::Practised);
 $by = fn (TechniquePage $page, Cause $cause): ?Mistake => array_values(array_filter($page->mistakes, fn (Mistake $one) => $one->cause === $cause))[0] ?? null;
 
 it('has a page for every family, in both languages, drawn step by step', function (Family $family) use ($page) {
@@ -56,12 +56,12 @@ it('weighs the mistakes by the handling file, against the class\'s own way', fun
         ->and($by($flour, Cause::Dipped)->leadsTo)->toBe(Verdict::Heaped)
         ->and($by($flour, Cause::Sifted)->errorG)->toBeLessThan(0)
         ->and($by($flour, Cause::Unsifted))->toBeNull();
-    $sifted = $page(Family::FinePowder, Schools::of([], [HouseMethod::SiftSpoonLevel]));
+    $sifted = $page(Family::FinePowder, HouseRules::of([], [HouseMethod::SiftSpoonLevel]));
     expect($sifted->target->grams)->toBeLessThan(120)
         ->and($by($sifted, Cause::Unsifted)->leadsTo)->toBe(Verdict::Heaped)
         ->and($by($sifted, Cause::Sifted))->toBeNull();
     expect($by($page(Family::MoistSugar), Cause::LooseSugar)->grams / $page(Family::MoistSugar)->target->grams)->toEqualWithDelta(0.66, 0.02)
-        ->and($by($page(Family::MoistSugar, Schools::of([], [HouseMethod::PackedLight])), Cause::LooseSugar))->toBeNull();
+        ->and($by($page(Family::MoistSugar, HouseRules::of([], [HouseMethod::PackedLight])), Cause::LooseSugar))->toBeNull();
 });
 
 it('knows for liquids the eye and the curve, and for what clings the rest in the tool', function () use ($page, $by) {
@@ -87,7 +87,7 @@ it('shows errors that add up with the weights beside them', function () use ($pa
 });
 
 it('tells our class from other cooks, and never names our way among theirs', function () use ($page) {
-    $dips = $page(Family::FinePowder, Schools::of(['levelling' => 'knife-back'], [HouseMethod::DipSweep]));
+    $dips = $page(Family::FinePowder, HouseRules::of(['levelling' => 'knife-back'], [HouseMethod::DipSweep]));
     expect($dips->schools[0]->ours->id)->toBe('method.dip-sweep')
         ->and(array_map(fn (Phrase $one) => $one->id, $dips->schools[0]->others))->toBe(['method.stir-spoon-level', 'method.sift-spoon-level'])
         ->and($dips->steps)->toContain(Step::SweepKnife)->not->toContain(Step::SweepLevel)
@@ -113,22 +113,22 @@ it('shows the tools of the drawer, and the usual ones where it has none', functi
 
 describe('a station\'s check', function () {
     it('asks about allergens only where there are some', function () {
-        expect(StationCheck::SetUp->items(['wheat']))->toBe(['hair', 'apron', 'hands', 'bench', 'allergens'])
-            ->and(StationCheck::SetUp->items([]))->not->toContain('allergens')
-            ->and(Phrasebook::in('en')->say(StationCheck::said('allergens', ['wheat', 'milk'])))->toBe('We know: today there is wheat and milk');
+        expect(StationChecklist::SetUp->items(['wheat']))->toBe(['hair', 'apron', 'hands', 'bench', 'allergens'])
+            ->and(StationChecklist::SetUp->items([]))->not->toContain('allergens')
+            ->and(Phrasebook::in('en')->say(StationChecklist::said('allergens', ['wheat', 'milk'])))->toBe('We know: today there is wheat and milk');
     });
     it('is whole or nothing', function (array $ticked) {
-        expect(fn () => StationCheck::SetUp->require($ticked, []))->toThrow(InvalidInput::class);
+        expect(fn () => StationChecklist::SetUp->require($ticked, []))->toThrow(InvalidInput::class);
     })->with([[[]], [['hair', 'apron', 'hands']], [['hair', 'apron', 'hands', 'bench', 'dance']]]);
     it('takes the whole list in any order', function () {
-        StationCheck::SetUp->require(['bench', 'hands', 'apron', 'hair'], []);
-        StationCheck::CleanUp->require(StationCheck::CleanUp->items(['milk']), ['milk']);
-        expect(fn () => StationCheck::named('nap'))->toThrow(InvalidInput::class);
+        StationChecklist::SetUp->require(['bench', 'hands', 'apron', 'hair'], []);
+        StationChecklist::CleanUp->require(StationChecklist::CleanUp->items(['milk']), ['milk']);
+        expect(fn () => StationChecklist::named('nap'))->toThrow(InvalidInput::class);
     });
     it('has words for every item, point and deed', function () {
         foreach (['en', 'es'] as $language) {
             $book = Phrasebook::in($language);
-            foreach ([...StationCheck::SetUp->items(['wheat']), ...StationCheck::CleanUp->items([])] as $item) {
+            foreach ([...StationChecklist::SetUp->items(['wheat']), ...StationChecklist::CleanUp->items([])] as $item) {
                 expect($book->has("check.$item") && $book->has("check.$item.how"))->toBeTrue($item);
             }
             foreach (SafetyPoint::cases() as $point) {

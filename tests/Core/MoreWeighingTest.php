@@ -8,7 +8,7 @@ use Hovik\Core\Weighing\Gain;
 use Hovik\Core\Weighing\Judge;
 use Hovik\Core\Weighing\ScaleFitness;
 use Hovik\Core\Weighing\ScaleReading;
-use Hovik\Core\Weighing\StartCheck;
+use Hovik\Core\Weighing\ScaleVerification;
 use Hovik\Core\Weighing\Target;
 use Hovik\Core\Weighing\Tolerance;
 use Hovik\Core\Weighing\Verdict;
@@ -57,10 +57,10 @@ describe('full minus empty', function () use ($scale) {
 
 describe('the check before a lab', function () use ($scale) {
     it('allows the type\'s tolerance and one division', function (float $nominal, float $reading, bool $passes) use ($scale) {
-        expect(StartCheck::passes($nominal, $reading, $scale))->toBe($passes);
+        expect(ScaleVerification::passes($nominal, $reading, $scale))->toBe($passes);
     })->with([[200.0, 200.0, true], [200.0, 201.0, true], [200.0, 202.0, false], [1000.0, 1003.0, true], [1000.0, 996.0, false]]);
     it('refuses a weight that the scale cannot weigh', function (float $nominal) use ($scale) {
-        expect(fn () => StartCheck::passes($nominal, 100.0, $scale))->toThrow(InvalidInput::class);
+        expect(fn () => ScaleVerification::passes($nominal, 100.0, $scale))->toThrow(InvalidInput::class);
     })->with([0.0, -5.0, 6000.0, INF]);
 });
 

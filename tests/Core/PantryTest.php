@@ -16,8 +16,8 @@ use Hovik\Core\Quantity\Equivalents;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Technique\MethodEffect;
-use Hovik\Core\Technique\Schools;
 use Hovik\Core\Weighing\Strictness;
 use Hovik\Core\Weighing\Tolerance;
 use Hovik\Core\Weighing\ToleranceLevel;
@@ -173,7 +173,7 @@ describe('what another way of measuring does to a cup', function () use ($us) {
     });
 
     it('is told with every answer to the schools\' questions, in both languages', function () use ($us) {
-        foreach (Schools::QUESTIONS as $question => $answers) {
+        foreach (HouseRules::QUESTIONS as $question => $answers) {
             foreach ($answers as $answer) {
                 foreach (['en', 'es'] as $language) {
                     expect(Phrasebook::in($language)->say(MethodEffect::ofAnswer($question, $answer, $us, Pantry::reference())))->not->toContain('{')->not->toBe('');

@@ -11,7 +11,7 @@ use Hovik\Core\Plan\ToolPlanner;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
-use Hovik\Core\Technique\Schools;
+use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Weighing\WeightModel;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -49,7 +49,7 @@ function everyWay(array $ids, int $goal, int $fills): array
 
 it('is best by fills, then spread, then different tools, over random drawers and amounts: trying every way finds none better', function () {
     $random = new Randomizer(new Mt19937(7));
-    $planner = new ToolPlanner(Pantry::reference(), Schools::of(['leaveners' => 'cup'])); // every tool for every dry food
+    $planner = new ToolPlanner(Pantry::reference(), HouseRules::of(['leaveners' => 'cup'])); // every tool for every dry food
     $us = MeasureStandard::UsCustomary;
     $ingredients = ['bread-flour', 'granulated-sugar', 'light-brown-sugar', 'rolled-oats', 'table-salt', 'sour-cream', 'walnuts-chopped', 'butter'];
     $tried = $impossible = 0;

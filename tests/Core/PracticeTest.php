@@ -11,7 +11,7 @@ use Hovik\Core\Practice\Setting;
 use Hovik\Core\Practice\Skill;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\HouseMethod;
-use Hovik\Core\Technique\Schools;
+use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Words\Phrasebook;
 
 /*
@@ -274,7 +274,7 @@ it('follows the class: its cup, its drawer, its house method', function () {
         $question = Quiz::question(Skill::ChooseTools, $seed, Setting::of(2, drawer: $own));
         expect(array_diff(array_map(fn (Choice $choice) => $choice->id, $question->choices), array_map(fn ($tool) => $tool->id, $own)))->toHaveCount(1); // the jug is lent
     }
-    $dips = Setting::of(1, schools: Schools::of([], [HouseMethod::DipSweep]));
+    $dips = Setting::of(1, schools: HouseRules::of([], [HouseMethod::DipSweep]));
     for ($seed = 0; $seed < 40; $seed++) {
         $question = Quiz::question(Skill::OrderSteps, $seed, $dips);
         if (str_contains(Phrasebook::in('en')->say($question->prompt), 'all-purpose flour')) {

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Lab\EventKind;
-use Hovik\Core\Lab\Happened;
+use Hovik\Core\Lab\StationEvent;
 use Hovik\Core\Lab\StationState;
 use Hovik\Core\Weighing\Verdict;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-$event = fn (EventKind $kind, ?int $line = null, float $at = 0, array $detail = [], string $id = 'E') => Happened::event($kind, $id, $line, $at, $detail);
-$weighed = fn (int $line, Verdict $verdict = Verdict::Level, float $at = 0) => Happened::weighing($line, $at, $verdict);
+$event = fn (EventKind $kind, ?int $line = null, float $at = 0, array $detail = [], string $id = 'E') => StationEvent::event($kind, $id, $line, $at, $detail);
+$weighed = fn (int $line, Verdict $verdict = Verdict::Level, float $at = 0) => StationEvent::weighing($line, $at, $verdict);
 
 describe('the gate', function () use ($event, $weighed) {
     it('opens when the teacher releases the station, and not before', function () use ($event, $weighed) {
@@ -142,7 +142,7 @@ it('has left what was never weighed or was sent back last, over any course of a 
                 default => ['weighed', $weighed($line)],
             };
         }
-        $ever = array_unique(array_map(fn (Happened $one) => $one->kind === null ? $one->line : 0, $all));
+        $ever = array_unique(array_map(fn (StationEvent $one) => $one->kind === null ? $one->line : 0, $all));
         $left = array_values(array_filter([1, 2, 3, 4], fn (int $line) => ! in_array($line, $ever, true) || ($last[$line] ?? '') === 'back'));
         expect(StationState::after($all)->left([1, 2, 3, 4]))->toBe($left);
     }

@@ -10,11 +10,11 @@ use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Pantry;
-use Hovik\Core\Plan\LinePlan;
 use Hovik\Core\Plan\LinePlanner;
 use Hovik\Core\Plan\LineWarnings;
+use Hovik\Core\Plan\MeasuringMode;
+use Hovik\Core\Plan\PlannedLine;
 use Hovik\Core\Plan\Supplies;
-use Hovik\Core\Plan\Way;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\MeasureStandard;
@@ -36,11 +36,11 @@ uses(TestTrait::class);
 $us = MeasureStandard::UsCustomary;
 $said = fn (array $phrases): array => array_map(fn (Phrase $one): string => $one->id, $phrases);
 /** A line planned from a drawer of tools whose true size is known; of each three. */
-$plan = function (string $id, string $number, Unit $unit, array $tools = ['dry-cup-us-1', 'dry-cup-us-1-4', 'liquid-measure-us-1-cup', 'spoon-us-1-tsp'], Way $way = Way::Checked) use ($us): LinePlan {
+$plan = function (string $id, string $number, Unit $unit, array $tools = ['dry-cup-us-1', 'dry-cup-us-1-4', 'liquid-measure-us-1-cup', 'spoon-us-1-tsp'], MeasuringMode $mode = MeasuringMode::Checked) use ($us): PlannedLine {
     $drawer = array_map(fn (string|Tool $tool): Tool => is_string($tool) ? ToolCatalogue::tool($tool, $us, ToolCatalogue::tool($tool, $us)->nominalMl->toFloat(), 3) : $tool, $tools);
 
     return (new LinePlanner(Pantry::reference(), $drawer, $us, ToleranceLevel::Practised))
-        ->plan(Pantry::reference()->ingredient($id), Amount::of($number, $unit), Strictness::Structural, way: $way);
+        ->plan(Pantry::reference()->ingredient($id), Amount::of($number, $unit), Strictness::Structural, mode: $mode);
 };
 
 describe('supplies', function () use ($us, $plan) {
@@ -91,7 +91,7 @@ describe('supplies', function () use ($us, $plan) {
 
 describe('warnings of a line', function () use ($us, $plan, $said) {
     $fine = new Scale(0.1, 0.03);
-    $of = fn (LinePlan $line, array $scales, int $stations = 3) => $said(LineWarnings::of($line, $scales, $stations));
+    $of = fn (PlannedLine $line, array $scales, int $stations = 3) => $said(LineWarnings::of($line, $scales, $stations));
 
     it('are none for a cup with tools and scales for everybody', function () use ($plan, $of, $fine) {
         expect($of($plan('granulated-sugar', '1', Unit::Cup), ['Fine' => $fine]))->toBe([]);
@@ -103,7 +103,7 @@ describe('warnings of a line', function () use ($us, $plan, $said) {
             ->and($of($cup, []))->toBe(['warning.no-scale'])
             ->and($of($plan('granulated-sugar', '1/3', Unit::Cup, ['dry-cup-us-1-4']), ['Fine' => $fine]))->toContain('warning.not-exact')
             ->and($of($plan('granulated-sugar', '1', Unit::Cup, []), ['Fine' => $fine]))->toContain('warning.no-tool')
-            ->and($of($plan('granulated-sugar', '1', Unit::Cup, way: Way::Weight), ['Fine' => $fine]))->toBe([]); // weighing is what was chosen
+            ->and($of($plan('granulated-sugar', '1', Unit::Cup, mode: MeasuringMode::Weight), ['Fine' => $fine]))->toBe([]); // weighing is what was chosen
     });
 
     it('tell that nobody\'s hands are as steady as the tolerance asks, with a cup that may hold anything', function () use ($us, $plan, $of, $fine) {

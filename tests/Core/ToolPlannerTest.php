@@ -6,6 +6,8 @@ use Brick\Math\BigRational;
 use Eris\Generators;
 use Eris\TestTrait;
 use Hovik\Core\Drawer\ToolCatalogue;
+use Hovik\Core\Lab\FrozenKitchen;
+use Hovik\Core\Lab\FrozenLine;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Plan\Fill;
 use Hovik\Core\Plan\FillSearch;
@@ -16,7 +18,7 @@ use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Technique\HouseMethod;
-use Hovik\Core\Technique\Schools;
+use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\Strictness;
 use Hovik\Core\Weighing\ToleranceLevel;
@@ -77,7 +79,7 @@ it('gives plans that add up, best first, by technique\'s own weight', function (
 
 it('follows the schools a class settled on', function () use ($drawer, $us) {
     $best = function (array $schools, string $id, string $number, Unit $unit, string ...$tools) use ($drawer, $us): ?string {
-        $plan = (new ToolPlanner(Pantry::reference(), Schools::of($schools)))->plan(Amount::of($number, $unit), Pantry::reference()->ingredient($id), $drawer(...$tools), $us);
+        $plan = (new ToolPlanner(Pantry::reference(), HouseRules::of($schools)))->plan(Amount::of($number, $unit), Pantry::reference()->ingredient($id), $drawer(...$tools), $us);
 
         return $plan->best()?->fills[0]->tool->id;
     };
@@ -91,12 +93,12 @@ it('follows the schools a class settled on', function () use ($drawer, $us) {
         ->and($best(['small-liquids' => 'small-measure'], 'vanilla-extract', '1', Unit::FluidOunce, 'spoon-us-1-tbsp', 'small-liquid-us-2-fl-oz'))->toBe('small-liquid-us-2-fl-oz')
         ->and($best([], 'baking-powder', '1/4', Unit::Cup, 'dry-cup-us-1-4', 'spoon-us-1-tbsp'))->toBe('spoon-us-1-tbsp')
         ->and($best(['leaveners' => 'cup'], 'baking-powder', '1/4', Unit::Cup, 'dry-cup-us-1-4', 'spoon-us-1-tbsp'))->toBe('dry-cup-us-1-4');
-    expect(fn () => Schools::of(['top-read' => 'maybe']))->toThrow(Hovik\Core\InvalidInput::class);
+    expect(fn () => HouseRules::of(['top-read' => 'maybe']))->toThrow(Hovik\Core\InvalidInput::class);
 });
 
 it('levels and breaks lumps the way a class does', function () use ($drawer, $us) {
     $steps = function (array $schools, string $id) use ($drawer, $us): array {
-        $settled = Schools::of($schools, [HouseMethod::DipSweep]);
+        $settled = HouseRules::of($schools, [HouseMethod::DipSweep]);
         $ingredient = Pantry::reference()->ingredient($id);
         $plans = (new ToolPlanner(Pantry::reference(), $settled))->plan(Amount::of('1', Unit::Cup), $ingredient, $drawer('dry-cup-us-1'), $us, $settled->methodFor($ingredient));
 
@@ -114,9 +116,9 @@ it('levels and breaks lumps the way a class does', function () use ($drawer, $us
 it('levels once at most, and only as the class does, whatever the food and the schools', function () use ($drawer, $us) {
     $drawer = $drawer('dry-cup-us-1-2', 'spoon-us-1-tbsp', 'liquid-measure-us-1-cup', 'top-read-us-1-cup');
     $levels = ['sweep-level', 'sweep-knife', 'smooth-fingertip'];
-    foreach (Schools::QUESTIONS as $question => $answers) {
+    foreach (HouseRules::QUESTIONS as $question => $answers) {
         foreach ($answers as $answer) {
-            $schools = Schools::of([$question => $answer]);
+            $schools = HouseRules::of([$question => $answer]);
             $planner = new ToolPlanner(Pantry::reference(), $schools);
             $own = [$schools->levels(false)->value, $schools->levels(true)->value];
             foreach (Pantry::reference()->ids() as $id) {
@@ -134,11 +136,13 @@ it('levels once at most, and only as the class does, whatever the food and the s
 
 it('finds the next best tools for the same steps while some lie on the floor, exact or none', function () use ($us, $drawer) {
     $pantry = Pantry::reference();
-    $planner = new LinePlanner($pantry, $drawer('dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4', 'liquid-measure-us-1-cup', 'spoon-us-1-tbsp'), $us, ToleranceLevel::Practised);
-    $without = function (array $out, string $id, string $amount) use ($planner, $pantry) {
+    $owned = $drawer('dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4', 'liquid-measure-us-1-cup', 'spoon-us-1-tbsp');
+    $planner = new LinePlanner($pantry, $owned, $us, ToleranceLevel::Practised);
+    $kitchen = new FrozenKitchen($owned, [], HouseRules::usual(), [], [], []);
+    $without = function (array $out, string $id, string $amount) use ($planner, $pantry, $kitchen) {
         $plan = $planner->plan($pantry->ingredient($id), Amount::of($amount, Unit::Cup), Strictness::Structural);
 
-        return $planner->without($out, $plan->ingredient, $plan->amount, $plan->method, $plan->plans->technique->steps);
+        return $kitchen->instead(FrozenLine::of($plan, 1, null, [], false, []), $out);
     };
     $fills = fn (?ToolPlan $plan): ?array => $plan === null ? null : array_map(fn (Fill $fill) => "{$fill->count} {$fill->tool->id}", $plan->fills);
     expect($fills($without(['dry-cup-us-1'], 'bread-flour', '1')))->toBe(['2 dry-cup-us-1-2'])
@@ -158,10 +162,11 @@ it('never offers what lies on the floor, and gives the amount exactly, over draw
                 $random = new Randomizer(new Mt19937($seed));
                 $has = $random->pickArrayKeys(array_flip($owned), $random->getInt(3, count($owned)));
                 $planner = new LinePlanner($pantry, $drawer(...$has), $us, ToleranceLevel::Practised);
+                $kitchen = new FrozenKitchen($drawer(...$has), [], HouseRules::usual(), [], [], []);
                 $plan = $planner->plan($pantry->ingredient($id), Amount::of($amount, Unit::Cup), Strictness::Structural);
                 $used = array_map(fn (Fill $fill) => $fill->tool->id, $plan->plans->best()->fills ?? []);
                 $out = array_slice($used, 0, 1);
-                $other = $planner->without($out, $plan->ingredient, $plan->amount, $plan->method, $plan->plans->technique->steps);
+                $other = $kitchen->instead(FrozenLine::of($plan, 1, null, [], false, []), $out);
                 if ($other === null || $out === []) {
                     continue;
                 }

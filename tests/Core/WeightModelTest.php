@@ -16,9 +16,9 @@ use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Weighing\Chance;
 use Hovik\Core\Weighing\Geometry;
 use Hovik\Core\Weighing\Normal;
-use Hovik\Core\Weighing\WayOfWorking;
 use Hovik\Core\Weighing\Weight;
 use Hovik\Core\Weighing\WeightModel;
+use Hovik\Core\Weighing\WorkingHabit;
 
 uses(TestTrait::class);
 
@@ -36,7 +36,7 @@ function density(string $ingredient, ?Handling $handling = null): Density
 
     return Density::of($pantry, $pantry->ingredient($ingredient), $handling);
 }
-function weight(array $fills, string $ingredient, ?WayOfWorking $way = null, ?Handling $handling = null): Weight
+function weight(array $fills, string $ingredient, ?WorkingHabit $way = null, ?Handling $handling = null): Weight
 {
     return WeightModel::of($fills, density($ingredient, $handling), $way);
 }
@@ -96,15 +96,15 @@ describe('a mound and a dish', function () {
             ->and(Geometry::heapMl(fill('dry-cup-us-1')->tool, Pantry::reference()->ingredient('butter')))->toEqualWithDelta(85.531, 0.01);
     });
     it('makes a heaped teaspoon half as much again', function () {
-        $heaped = weight([fill('spoon-us-1-tsp')], 'baking-powder', WayOfWorking::of(heaped: 0.7));
+        $heaped = weight([fill('spoon-us-1-tsp')], 'baking-powder', WorkingHabit::of(heaped: 0.7));
         expect($heaped->mean)->toEqualWithDelta(4.6 / 4.92892 * (4.92892 + 0.7 * 3.5343), 0.001)->and($heaped->mean / 4.6)->toBeGreaterThan(1.45);
     });
     it('takes a third of that cone away where a hollow was left', function () {
-        $hollow = weight([fill('spoon-us-1-tsp')], 'baking-powder', WayOfWorking::of(hollow: 1.0));
+        $hollow = weight([fill('spoon-us-1-tsp')], 'baking-powder', WorkingHabit::of(hollow: 1.0));
         expect($hollow->mean)->toEqualWithDelta(4.6 / 4.92892 * (4.92892 - 0.35 * 3.5343), 0.001);
     });
     it('puts nothing on a liquid, on an unknown rim, or on a line', function () {
-        $heaped = WayOfWorking::of(heaped: 1.0);
+        $heaped = WorkingHabit::of(heaped: 1.0);
         expect(weight([fill('spoon-us-1-tbsp')], 'water', $heaped)->mean)->toBe(weight([fill('spoon-us-1-tbsp')], 'water')->mean)
             ->and(weight([fill('novelty-cup-1')], 'all-purpose-flour', $heaped)->mean)->toEqualWithDelta(125.0, 1e-9)
             ->and(weight([fill('liquid-measure-us-1-cup', 1, '1/2 cup')], 'all-purpose-flour', $heaped)->mean)->toEqualWithDelta(62.5, 1e-9);
@@ -119,40 +119,40 @@ describe('a line on a wall', function () {
             ->and($jug->toolU)->toEqualWithDelta(118.1 * 0.03 / sqrt(3), 1e-6);
     });
     it('is short by k D tan t from above: about 45 mL in a 2-cup jug, 25 mL in a 1-cup jug', function () {
-        $above = WayOfWorking::of(eyeDeg: 30);
+        $above = WorkingHabit::of(eyeDeg: 30);
         expect(weight([fill('liquid-measure-us-2-cup', 1, '1 1/2 cup')], 'water', $above)->mean)
             ->toEqualWithDelta(354.3 - 0.1 * 100 * tan(M_PI / 6) * 7.85398 * 236.2 / 236.5882365, 0.01)
             ->and(354.3 - weight([fill('liquid-measure-us-2-cup', 1, '1 1/2 cup')], 'water', $above)->mean)->toEqualWithDelta(45.0, 1.0)
             ->and(177.15 - weight([fill('liquid-measure-us-1-cup', 1, '3/4 cup')], 'water', $above)->mean)->toEqualWithDelta(25.0, 0.5);
     });
     it('is as much over from below, and three times as much to the far edge', function () {
-        $line = fn (WayOfWorking $way) => weight([fill('liquid-measure-us-2-cup', 1, '1 cup')], 'water', $way)->mean - 236.2;
-        expect($line(WayOfWorking::of(eyeDeg: -20)))->toEqualWithDelta(-$line(WayOfWorking::of(eyeDeg: 20)), 1e-6)
-            ->and($line(WayOfWorking::of(eyeDeg: 20, shareAcross: WayOfWorking::FAR_EDGE)))->toEqualWithDelta(3 * $line(WayOfWorking::of(eyeDeg: 20)), 1e-6);
+        $line = fn (WorkingHabit $way) => weight([fill('liquid-measure-us-2-cup', 1, '1 cup')], 'water', $way)->mean - 236.2;
+        expect($line(WorkingHabit::of(eyeDeg: -20)))->toEqualWithDelta(-$line(WorkingHabit::of(eyeDeg: 20)), 1e-6)
+            ->and($line(WorkingHabit::of(eyeDeg: 20, shareAcross: WorkingHabit::FAR_EDGE)))->toEqualWithDelta(3 * $line(WorkingHabit::of(eyeDeg: 20)), 1e-6);
     });
     it('is 1.5 mm short at the top of the curve, and scatters by 2.5 mm in the hand', function () {
-        $top = weight([fill('liquid-measure-us-1-cup', 1, '1/2 cup')], 'water', WayOfWorking::of(topOfCurve: true));
-        $held = weight([fill('liquid-measure-us-1-cup', 1, '1/2 cup')], 'water', WayOfWorking::of(held: true));
+        $top = weight([fill('liquid-measure-us-1-cup', 1, '1/2 cup')], 'water', WorkingHabit::of(topOfCurve: true));
+        $held = weight([fill('liquid-measure-us-1-cup', 1, '1/2 cup')], 'water', WorkingHabit::of(held: true));
         expect($top->mean)->toEqualWithDelta(118.1 - 1.5 * 5.28102 * 0.998359, 0.001)->and($held->fillU)->toEqualWithDelta(2.5 * 5.28102 * 0.998359, 0.001);
     });
     it('scatters by half the opening times the lean of the vessel', function () {
-        $leant = weight([fill('liquid-measure-us-1-cup', 1, '1/2 cup')], 'water', WayOfWorking::of(tiltDeg: 5));
+        $leant = weight([fill('liquid-measure-us-1-cup', 1, '1/2 cup')], 'water', WorkingHabit::of(tiltDeg: 5));
         expect($leant->fillU)->toEqualWithDelta(hypot(0.7, 41 * tan(deg2rad(5))) * 5.28102 * 0.998359, 0.001);
     });
     it('does not mind the eye above where the line is read from above', function () {
-        $top = fn (float $deg) => weight([fill('top-read-us-2-cup', 1, '1 cup')], 'water', WayOfWorking::of(eyeDeg: $deg))->mean;
+        $top = fn (float $deg) => weight([fill('top-read-us-2-cup', 1, '1 cup')], 'water', WorkingHabit::of(eyeDeg: $deg))->mean;
         expect($top(30))->toBe($top(0));
     });
     it('never goes below empty, nor above the brim', function () {
-        $deep = weight([fill('liquid-measure-us-2-cup', 1, '1/4 cup')], 'water', WayOfWorking::of(eyeDeg: 60, shareAcross: 0.5));
-        $full = weight([fill('liquid-measure-us-2-cup', 1, '2 cup')], 'water', WayOfWorking::of(eyeDeg: -60, shareAcross: 0.5));
+        $deep = weight([fill('liquid-measure-us-2-cup', 1, '1/4 cup')], 'water', WorkingHabit::of(eyeDeg: 60, shareAcross: 0.5));
+        $full = weight([fill('liquid-measure-us-2-cup', 1, '2 cup')], 'water', WorkingHabit::of(eyeDeg: -60, shareAcross: 0.5));
         expect($deep->mean)->toBe(0.0)->and($full->mean)->toEqualWithDelta(1.15 * 500 * 236.2 / 236.5882365, 0.01);
     });
 });
 
 describe('what stays in the tool', function () {
     it('is lost, a tenth of it when scraped, none in the tool itself', function () {
-        $honey = fn (?bool $scraped) => weight([fill('dry-cup-us-1-2')], 'honey', WayOfWorking::of(scraped: $scraped));
+        $honey = fn (?bool $scraped) => weight([fill('dry-cup-us-1-2')], 'honey', WorkingHabit::of(scraped: $scraped));
         expect($honey(null)->mean)->toEqualWithDelta(169.5, 1e-9)->and($honey(true)->mean)->toEqualWithDelta(169.5 * 0.996, 1e-6)
             ->and($honey(false)->mean)->toEqualWithDelta(169.5 * 0.96, 1e-6)->and($honey(false)->residueU)->toEqualWithDelta(169.5 * 0.04 * 0.35, 1e-6);
     });
@@ -181,7 +181,7 @@ describe('other kinds of weighing', function () {
 
 it('refuses hands and eyes that cannot be', function (array $way, string $field) {
     try {
-        WayOfWorking::of(...$way, path: 'actions.');
+        WorkingHabit::of(...$way, path: 'actions.');
         $at = null;
     } catch (InvalidInput $refusal) {
         $at = $refusal->field;
@@ -208,7 +208,7 @@ it('draws what it works out: mean and spread of many draws agree, whatever the f
             $handling = null;
         }
         $fills = array_map(fn (array $one) => fill(...$one), $tools);
-        $way = WayOfWorking::of(heaped: $heaped, eyeDeg: $eye, shareAcross: $share, topOfCurve: $seed % 2 === 0, held: $seed % 3 === 0, scraped: $scraped);
+        $way = WorkingHabit::of(heaped: $heaped, eyeDeg: $eye, shareAcross: $share, topOfCurve: $seed % 2 === 0, held: $seed % 3 === 0, scraped: $scraped);
         $density = density($id, $handling);
         $expected = WeightModel::of($fills, $density, $way);
         $chance = new Chance($seed);
@@ -232,7 +232,7 @@ it('draws the same with the same seed, and shows only what a scale can show', fu
     $draw = function (int $seed): float {
         $chance = new Chance($seed);
 
-        return WeightModel::drawOnScale(WeightModel::draw([fill('dry-cup-us-1')], density('all-purpose-flour'), WayOfWorking::good(), $chance), new Scale(2.0, 0.0), $chance);
+        return WeightModel::drawOnScale(WeightModel::draw([fill('dry-cup-us-1')], density('all-purpose-flour'), WorkingHabit::good(), $chance), new Scale(2.0, 0.0), $chance);
     };
     expect($draw(7))->toBe($draw(7))->and(fmod($draw(7), 2.0))->toBe(0.0)
         ->and(count(array_unique(array_map($draw, range(1, 30)))))->toBeGreaterThan(5);

@@ -12,7 +12,7 @@ use Hovik\Core\Plan\Advice;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Technique\HouseMethod;
-use Hovik\Core\Technique\Schools;
+use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Weighing\Verdict;
@@ -44,7 +44,7 @@ it('has words for every step, unit, handling, method, tool and ingredient', func
             expect($book->has("step.$step->value") && $book->has("step.$step->value.why"))->toBeTrue("step.$step->value");
             expect($step->helper() === null || $book->has('helper.'.$step->helper()))->toBeTrue();
         }
-        foreach (Schools::QUESTIONS as $question => $answers) {
+        foreach (HouseRules::QUESTIONS as $question => $answers) {
             foreach (["school.$question", ...array_map(static fn (string $answer): string => "school.$question.$answer", $answers)] as $id) {
                 expect($book->has($id))->toBeTrue($id);
             }

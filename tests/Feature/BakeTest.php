@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Labs\OpenLab;
 use App\Models\Bake;
-use App\Models\Lab;
+use Hovik\Core\Lab\LabState;
 
 beforeEach(function () {
     $section = $this->section();
@@ -54,7 +54,7 @@ it('logs for its own station only, and not for teachers or strangers', function 
 });
 
 it('lets a student log the bake after the lab was closed, and asks for a seat first', function () {
-    $this->lab->update(['state' => Lab::CLOSED, 'closed_at' => now()]);
+    $this->lab->update(['state' => LabState::Closed, 'closed_at' => now()]);
     $student = $this->station->students->first();
     $this->asNobody()->asStudent($student)->putJson('/api/bake/spread')->assertOk()->assertJsonPath('lab', 'Buns');
     $student->update(['station_id' => null]);

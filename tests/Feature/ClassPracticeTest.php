@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\PracticeAnswer;
+use Hovik\Core\Recipe\Factor;
 
 beforeEach(function () {
     $this->school = $this->section();
@@ -48,7 +49,7 @@ it('shows all skills while there is no lab', function () {
 });
 
 it('asks for scaling where the recipe was scaled', function () {
-    $this->lab($this->school)->update(['factor' => '1/2']);
+    $this->lab($this->school)->update(['factor' => Factor::of('1/2')]);
     expect($this->getJson($this->url)->json('skills.*.id'))->toContain('scale-recipe');
 });
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Section;
 use App\Models\Student;
 use App\Models\Teacher;
+use Hovik\Core\Technique\Step;
 
 beforeEach(function () {
     $this->class = $this->section();
@@ -37,7 +38,7 @@ it('says what another house method would change', function () {
 it('levels and sifts the way the class settled on, in a lab opened after', function () {
     $this->putJson($this->url, ($this->settings)(['methods' => [], 'schools' => ['levelling' => 'knife-back']]))->assertNoContent();
     $lab = $this->openLab($this->class->refresh());
-    expect($lab->lines->first()->steps)->toContain('sweep-knife')->not->toContain('sweep-level');
+    expect($lab->lines->first()->frozen->steps())->toContain(Step::SweepKnife)->not->toContain(Step::SweepLevel);
 
     $this->asNobody()->asStation($this->class->stations->first());
     $this->weigh($lab->lines->first(), ['ticked' => ['sweep-level']])->assertUnprocessable()->assertJsonValidationErrors('ticked');

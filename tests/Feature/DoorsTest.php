@@ -106,10 +106,10 @@ it('signs a station\'s tablet out once its lab is closed', function () {
     $lab = $this->openLab();
     $station = $lab->section->stations->first();
     $this->postJson('/api/station/session', ['code' => $station->code])->assertOk();
-    $this->getJson('/api/kitchen')->assertOk();
+    $this->getJson('/api/work')->assertOk();
     $this->travel(2)->seconds();
     $lab->update(['state' => 'closed', 'closed_at' => now()]);
-    $this->getJson('/api/kitchen')->assertUnauthorized();
+    $this->getJson('/api/work')->assertUnauthorized();
     $this->getJson('/api/session')->assertJson(['kind' => 'nobody']);
 });
 

@@ -91,7 +91,7 @@ it('adds a food the reference does not know, reads it in recipes, and takes it a
     $lab = $this->postJson("/api/recipes/$recipe/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'for' => 'station'])->json('id');
     $this->postJson("/api/labs/$lab/open")->assertNoContent();
     $this->asNobody()->asStation($this->class->stations->first());
-    $this->getJson('/api/kitchen')->assertJsonPath('lines.0.name', 'Teff flour');
+    $this->getJson('/api/work')->assertJsonPath('lines.0.name', 'Teff flour');
     $this->asNobody()->asTeacher($this->class->teacher->fresh());
     $this->deleteJson("/api/pantry/$id")->assertNoContent();
     $this->asTeacher($this->class->teacher->fresh());

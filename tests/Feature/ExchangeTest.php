@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Lab;
 use App\Models\Recipe;
+use Hovik\Core\Technique\HouseMethod;
 
 beforeEach(function () {
     $this->class = $this->section();
@@ -39,7 +40,7 @@ it('shares a lab as a bundle that another kitchen takes in', function () {
     $this->asNobody()->asTeacher($other->teacher);
     $id = $this->postJson('/api/labs', ['section' => $other->id, 'text' => $bundle])->assertCreated()->json('id');
     $this->getJson("/api/labs/$id/sheet")->assertOk()->assertJsonPath('lines.0.text', '1 cup sifted flour')->assertJsonPath('lines.0.measure', '1 cup')->assertJsonPath('title', 'Buns & more');
-    expect(Lab::query()->find($id)?->items->first()?->method)->toBe('sift-spoon-level')->and(Recipe::query()->where('kitchen_id', $other->kitchen_id)->count())->toBe(1);
+    expect(Lab::query()->find($id)?->items->first()?->method)->toBe(HouseMethod::SiftSpoonLevel)->and(Recipe::query()->where('kitchen_id', $other->kitchen_id)->count())->toBe(1);
 });
 
 it('refuses a bad bundle by row and stores nothing', function (callable $spoil, string $says) {
@@ -53,7 +54,7 @@ it('refuses a bad bundle by row and stores nothing', function (callable $spoil, 
     'something else' => [fn () => ['kind' => 'other'], 'not a shared lab'],
     'newer' => [fn (array $b) => ['version' => 99] + $b, 'newer Hovik'],
     'no lines' => [fn (array $b) => ['items' => []] + $b, '1 to 60 lines'],
-    'an unknown ingredient' => [fn (array $b) => array_replace_recursive($b, ['items' => [['ingredient' => 'zorbs']]]), "Row 1: There is no ingredient 'zorbs'"],
+    'an unknown ingredient' => [fn (array $b) => array_replace_recursive($b, ['items' => [['ingredient' => 'zorbs']]]), 'Row 1: There is no food "zorbs"'],
     'an amount of nothing' => [fn (array $b) => array_replace_recursive($b, ['items' => [['amount' => '-3']]]), 'Row 1: An amount cannot be below zero'],
     'a line that is no line' => [fn (array $b) => ['items' => [...$b['items'], 'x']] + $b, 'Row 2:'],
 ]);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Labs\ToolsAtHand;
+use App\Labs\StationStates;
 use App\Live\Publisher;
 use App\Models\LabEvent;
 use App\Models\Weighing;
@@ -29,8 +29,8 @@ describe('the gate', function () {
     it('lets a station ask for its check only when everything is weighed', function () {
         ($this->tell)('ready')->assertConflict()->assertJsonPath('reason', 'not_all_weighed');
         ($this->weighAll)();
-        $this->getJson('/api/kitchen')->assertJsonPath('gate.can_be_ready', true)->assertJsonPath('gate.directions', null);
-        ($this->tell)('ready')->assertOk()->assertJsonPath('kitchen.gate.ready', true);
+        $this->getJson('/api/work')->assertJsonPath('gate.can_be_ready', true)->assertJsonPath('gate.directions', null);
+        ($this->tell)('ready')->assertOk()->assertJsonPath('work.gate.ready', true);
         ($this->board)()->assertJsonPath('stations.0.ready_at', fn (float $at) => abs($at - microtime(true)) < 30)->assertJsonPath('stations.1.ready_at', null);
     });
 
@@ -40,12 +40,12 @@ describe('the gate', function () {
         $this->asNobody()->asTeacher($this->teacher);
         ($this->say)('checked', ['line_id' => $this->flour->id])->assertNoContent();
         ($this->say)('released')->assertNoContent();
-        $this->asNobody()->asStation($this->hazel)->getJson('/api/kitchen')->assertJsonPath('gate.released', true)->assertJsonPath('gate.directions', [])->assertJsonPath('lines.0.checked', true)->assertJsonPath('lines.1.checked', false);
+        $this->asNobody()->asStation($this->hazel)->getJson('/api/work')->assertJsonPath('gate.released', true)->assertJsonPath('gate.directions', [])->assertJsonPath('lines.0.checked', true)->assertJsonPath('lines.1.checked', false);
         $this->asNobody()->asTeacher($this->teacher);
         ($this->say)('sent-back', ['line_id' => $this->salt->id, 'detail' => ['reason' => 'Not level.']])->assertNoContent();
-        $this->asNobody()->asStation($this->hazel)->getJson('/api/kitchen')->assertJsonPath('gate.released', false)->assertJsonPath('gate.can_be_ready', false)->assertJsonPath('lines.1.sent_back', 'Not level.');
+        $this->asNobody()->asStation($this->hazel)->getJson('/api/work')->assertJsonPath('gate.released', false)->assertJsonPath('gate.can_be_ready', false)->assertJsonPath('lines.1.sent_back', 'Not level.');
         $this->weigh($this->salt, ['grams' => '3'], ($this->ulid)())->assertCreated();
-        $this->getJson('/api/kitchen')->assertJsonPath('gate.can_be_ready', true)->assertJsonPath('lines.1.sent_back', null);
+        $this->getJson('/api/work')->assertJsonPath('gate.can_be_ready', true)->assertJsonPath('lines.1.sent_back', null);
     });
 
     it('stands as before when the teacher undoes a slip at once, and not later', function () {
@@ -93,7 +93,7 @@ it('is kept by the database as it was', function () {
 
 it('raises hands in order of waiting, and takes them down', function () {
     $this->asStation($this->rowan);
-    ($this->tell)('help')->assertJsonPath('kitchen.help', true);
+    ($this->tell)('help')->assertJsonPath('work.help', true);
     $this->asNobody()->asStation($this->hazel);
     ($this->tell)('help');
     $stations = ($this->board)()->json('stations');
@@ -121,10 +121,10 @@ it('refuses what makes no sense, at its field, and stores nothing', function (st
 ]);
 
 it('lends a shared supply to one station at a time', function () {
-    $this->flour->update(['shared' => true]);
-    $this->asStation($this->hazel)->getJson('/api/kitchen')->assertJsonPath('lines.0.shelf', 'there')->assertJsonPath('lines.1.shelf', null);
-    ($this->tell)('taken', ['line_id' => $this->flour->id])->assertJsonPath('kitchen.lines.0.shelf', 'ours');
-    $this->asNobody()->asStation($this->rowan)->getJson('/api/kitchen')->assertJsonPath('lines.0.shelf', 'out');
+    $this->onTheShelf($this->flour);
+    $this->asStation($this->hazel)->getJson('/api/work')->assertJsonPath('lines.0.shelf', 'there')->assertJsonPath('lines.1.shelf', null);
+    ($this->tell)('taken', ['line_id' => $this->flour->id])->assertJsonPath('work.lines.0.shelf', 'ours');
+    $this->asNobody()->asStation($this->rowan)->getJson('/api/work')->assertJsonPath('lines.0.shelf', 'out');
     ($this->tell)('taken', ['line_id' => $this->flour->id])->assertConflict()->assertJsonPath('reason', 'out_already');
     ($this->board)()->assertJsonPath('stations.0.out', [$this->flour->id]);
     ($this->say)('returned', ['line_id' => $this->flour->id])->assertNoContent();
@@ -134,17 +134,17 @@ it('lends a shared supply to one station at a time', function () {
 
 it('takes a dropped tool out until it is washed, and runs timers', function () {
     $this->asStation($this->hazel);
-    ($this->tell)('dropped', ['detail' => ['tool' => 'dry-cup-us-1']])->assertJsonPath('kitchen.dropped', ['dry-cup-us-1']);
-    ($this->tell)('washed', ['detail' => ['tool' => 'dry-cup-us-1']])->assertJsonPath('kitchen.dropped', []);
+    ($this->tell)('dropped', ['detail' => ['tool' => 'dry-cup-us-1']])->assertJsonPath('work.dropped', ['dry-cup-us-1']);
+    ($this->tell)('washed', ['detail' => ['tool' => 'dry-cup-us-1']])->assertJsonPath('work.dropped', []);
     $timer = ($this->ulid)();
-    ($this->tell)('timer', ['detail' => ['label' => 'Rise', 'minutes' => 10]], $timer)->assertJsonPath('kitchen.timers.0.label', 'Rise')->assertJsonPath('kitchen.timers.0.ends_at', fn (float $at) => abs($at - microtime(true) - 600) < 30);
-    ($this->tell)('timer-over', ['detail' => ['timer' => $timer]])->assertJsonPath('kitchen.timers', []);
+    ($this->tell)('timer', ['detail' => ['label' => 'Rise', 'minutes' => 10]], $timer)->assertJsonPath('work.timers.0.label', 'Rise')->assertJsonPath('work.timers.0.ends_at', fn (float $at) => abs($at - microtime(true) - 600) < 30);
+    ($this->tell)('timer-over', ['detail' => ['timer' => $timer]])->assertJsonPath('work.timers', []);
 });
 
 it('offers the next best tools for the same steps while one lies on the floor, and explains a miss by those', function () {
     $this->asStation($this->hazel);
-    $planned = array_column($this->getJson('/api/kitchen')->json('lines.0.fills'), 'tool');
-    $line = fn () => $this->getJson('/api/kitchen')->json('lines.0');
+    $planned = array_column($this->getJson('/api/work')->json('lines.0.fills'), 'tool');
+    $line = fn () => $this->getJson('/api/work')->json('lines.0');
     ($this->tell)('dropped', ['detail' => ['tool' => $planned[0]]])->assertOk();
     $tools = array_column($line()['fills'], 'tool');
     expect($tools)->not->toContain($planned[0])->and($tools)->not->toBe([])
@@ -160,8 +160,8 @@ it('offers the next best tools for the same steps while one lies on the floor, a
     $this->travel(1)->seconds();
     $this->weigh($this->flour, ['grams' => '281'], $after = ($this->ulid)())->assertCreated();
     $this->getJson("/api/weighings/$with/causes")->assertOk();
-    expect(ToolsAtHand::insteadFor(Weighing::query()->findOrFail($with))?->fills[0]->tool->id)->toBe($tools[0])
-        ->and(ToolsAtHand::insteadFor(Weighing::query()->findOrFail($after)))->toBeNull();
+    expect(StationStates::before(Weighing::query()->findOrFail($with)))->toBe([$planned[0]])
+        ->and(StationStates::before(Weighing::query()->findOrFail($after)))->toBe([]);
 });
 
 it('takes late joiners and students who move as they come, and leaves earlier work where it was done', function () {
@@ -178,7 +178,7 @@ it('takes late joiners and students who move as they come, and leaves earlier wo
     $this->putJson("$class/students/$vesna", ['name' => 'Vesna', 'station_id' => $this->hazel->id])->assertNoContent();
     $publisher->shouldReceive('publish');
     $this->asNobody()->asStation($this->hazel);
-    $here = $this->getJson('/api/kitchen');
+    $here = $this->getJson('/api/work');
     expect($here->json('students.*.name'))->toContain('Vesna')->not->toContain($oona->name)->and($here->json('lines.0.attempts.0.student'))->toBe($oona->name);
     $this->weigh($this->salt, ['grams' => '3', 'student_id' => $vesna], ($this->ulid)())->assertCreated();
     $this->weigh($this->salt, ['grams' => '3', 'student_id' => $oona->id], ($this->ulid)())->assertUnprocessable()->assertJsonValidationErrors('student_id');
@@ -204,7 +204,7 @@ describe('more ways to weigh', function () {
         expect(Weighing::query()->first()->only('full_g', 'empty_g'))->toBe(['full_g' => '319.000', 'empty_g' => '100.000']);
     });
     it('weighs several level spoonfuls as one where the scale is too coarse, and judges one of them', function () {
-        $together = $this->getJson('/api/kitchen')->json('lines.1.together');
+        $together = $this->getJson('/api/work')->json('lines.1.together');
         $scale = $this->lab->section->kitchen->scales->first();
         $n = $together[$scale->id] ?? 12;
         expect($n)->toBeGreaterThan(3);
@@ -244,7 +244,7 @@ describe('the teacher\'s desk', function () {
     it('pauses, goes on, closes and opens again', function () {
         $this->asTeacher($this->teacher);
         $this->postJson("/api/labs/{$this->lab->id}/pause")->assertNoContent();
-        $this->asNobody()->asStation($this->hazel)->getJson('/api/kitchen')->assertJsonPath('paused', true);
+        $this->asNobody()->asStation($this->hazel)->getJson('/api/work')->assertJsonPath('paused', true);
         $this->weigh($this->flour, [], ($this->ulid)())->assertCreated(); // what a tablet still sends is kept
         $this->asNobody()->asTeacher($this->teacher)->postJson("/api/labs/{$this->lab->id}/resume")->assertNoContent();
         $this->postJson("/api/labs/{$this->lab->id}/reopen")->assertConflict();

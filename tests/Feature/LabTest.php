@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Models\Lab;
 use App\Models\LabLine;
+use Hovik\Core\Lab\LabState;
+use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Technique\Step;
 
 it('opens a prepared lab and freezes its lines', function () {
     $section = $this->section();
@@ -11,10 +13,10 @@ it('opens a prepared lab and freezes its lines', function () {
     $this->asTeacher($section->teacher)->postJson("/api/labs/$lab->id/open")->assertNoContent();
     $lab->refresh();
     $flour = $lab->lines->first();
-    expect($lab->state)->toBe(Lab::OPEN)->and($lab->lines)->toHaveCount(2)
-        ->and((float) $flour->target_g)->toBe(218.75)->and((float) $flour->tolerance_pct)->toBe(8.0)
+    expect($lab->state)->toBe(LabState::Open)->and($lab->lines)->toHaveCount(2)
+        ->and((float) $flour->target_g)->toBe(218.75)->and($flour->frozen->target?->tolerance->percent)->toBe(8.0)
         ->and(array_column($flour->fills, 'tool'))->toBe(['dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4'])
-        ->and($flour->steps)->toContain('spoon-heaped')->and($flour->method)->toBe('stir-spoon-level');
+        ->and($flour->frozen->steps())->toContain(Step::SpoonHeaped)->and($flour->frozen->method)->toBe(HouseMethod::StirSpoonLevel);
 });
 
 it('does not let later settings change what was frozen', function () {
@@ -32,7 +34,7 @@ it('refuses to open twice, two at once, or nothing', function () {
     $this->postJson("/api/labs/$lab->id/open")->assertConflict()->assertJsonPath('reason', 'lab_not_prepared');
     $second = $this->lab($section);
     $this->postJson("/api/labs/$second->id/open")->assertConflict()->assertJsonPath('reason', 'another_lab_open');
-    expect($second->refresh()->state)->toBe(Lab::PREPARED)->and($second->lines)->toHaveCount(0);
+    expect($second->refresh()->state)->toBe(LabState::Prepared)->and($second->lines)->toHaveCount(0);
     $this->postJson("/api/labs/$lab->id/close")->assertNoContent();
     $this->postJson("/api/labs/$lab->id/close")->assertConflict();
     $empty = $this->lab($section, []);
@@ -43,7 +45,7 @@ it('stores nothing of a lab that cannot be planned', function () {
     $section = $this->section();
     $lab = $this->lab($section, [['bread-flour', '1', 'cup'], ['table-salt', '1', 'piece']]);
     $this->asTeacher($section->teacher)->postJson("/api/labs/$lab->id/open")->assertUnprocessable();
-    expect(LabLine::query()->count())->toBe(0)->and($lab->refresh()->state)->toBe(Lab::PREPARED);
+    expect(LabLine::query()->count())->toBe(0)->and($lab->refresh()->state)->toBe(LabState::Prepared);
 });
 
 it('shows the board with every weighing and the latest verdicts counted', function () {
@@ -55,7 +57,7 @@ it('shows the board with every weighing and the latest verdicts counted', functi
     $this->weigh($flour, ['grams' => '219'], '01JDF8Z9X3M5N7P9Q1R3S5T7V2')->assertCreated();
     $this->weigh($salt, ['grams' => '1'], '01JDF8Z9X3M5N7P9Q1R3S5T7V3')->assertCreated();
     $board = $this->asNobody()->asTeacher($lab->section->teacher)->getJson("/api/labs/$lab->id/board")->assertOk();
-    $board->assertJsonPath('totals', ['level' => 1, 'heaped' => 0, 'shy' => 1, 'too-close' => 0])
+    $board->assertJsonPath('totals', ['level' => 1, 'heaped' => 0, 'shy' => 1, 'too_close' => 0])
         ->assertJsonCount(3, 'weighings')->assertJsonPath('weighings.0.verdict', 'heaped')->assertJsonPath('weighings.1.attempt', 2)
         ->assertJsonPath('weighings.1.student', 'Oona of Hazel')->assertJsonPath('lines.0.amount', '1 3/4 cups')->assertJsonPath('lines.0.target_g', 218.75);
 });
@@ -74,7 +76,7 @@ it('keeps a lab to its own teacher', function (string $method, string $path) {
     $this->asTeacher($other->teacher)->json($method, $url)->assertForbidden()->assertJsonPath('message', __('refusals.not_yours'));
     $this->asNobody()->asStudent($lab->section->students->first())->json($method, $url)->assertUnauthorized();
     $this->asNobody()->asStation($lab->section->stations->first())->json($method, $url)->assertUnauthorized();
-    expect($lab->refresh()->state)->toBe(Lab::OPEN);
+    expect($lab->refresh()->state)->toBe(LabState::Open);
 })->with([['GET', '/api/labs/%d/board'], ['GET', '/api/labs/%d/live'], ['POST', '/api/labs/%d/open'], ['POST', '/api/labs/%d/close']]);
 
 it('lets only the lab\'s teacher listen', function () {

@@ -42,10 +42,10 @@ it('answers in the shapes it names', function () {
     assertMatchesSchema($this->postJson('/api/teacher/session', []), 'Problem');
     $this->asStation($section->stations->first());
     assertMatchesSchema($this->getJson('/api/session'), 'Session');
-    assertMatchesSchema($this->getJson('/api/kitchen'), 'Kitchen');
-    assertMatchesSchema($this->weigh($lab->lines->first()), 'Verdict');
-    assertMatchesSchema($this->weigh($lab->lines->last(), ['grams' => '3'], '01JDF8Z9X3M5N7P9Q1R3S5T7V1'), 'Verdict');
-    assertMatchesSchema($this->getJson('/api/kitchen'), 'Kitchen');
+    assertMatchesSchema($this->getJson('/api/work'), 'StationWork');
+    assertMatchesSchema($this->weigh($lab->lines->first()), 'WeighingResult');
+    assertMatchesSchema($this->weigh($lab->lines->last(), ['grams' => '3'], '01JDF8Z9X3M5N7P9Q1R3S5T7V1'), 'WeighingResult');
+    assertMatchesSchema($this->getJson('/api/work'), 'StationWork');
     $this->asNobody()->asTeacher($section->teacher);
     assertMatchesSchema($this->getJson('/api/today'), 'Today');
     assertMatchesSchema($this->getJson("/api/labs/$lab->id/board"), 'Board');

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\Lab;
+use Hovik\Core\Lab\LabState;
 
 beforeEach(function () {
     $this->lab = $this->openLab();
@@ -41,7 +41,7 @@ it('says which scales can judge which line', function () {
     $lines = $this->getJson("/api/labs/{$this->lab->id}/paper")->assertOk()->assertJsonCount($this->lab->lines->count(), 'lines')->json('lines');
     $this->asNobody();
     $this->asStation($this->hazel);
-    $own = $this->getJson('/api/kitchen')->json('lines');
+    $own = $this->getJson('/api/work')->json('lines');
     expect(array_column($lines, 'fit_scales', 'id'))->toEqual(array_column($own, 'fit_scales', 'id'));
 });
 
@@ -53,7 +53,7 @@ it('counts several tries of one line in the order of the sheet', function () {
 });
 
 it('takes a sheet after the bell, too, but not before the lab was opened', function () {
-    $this->lab->update(['state' => Lab::CLOSED, 'closed_at' => now()]);
+    $this->lab->update(['state' => LabState::Closed, 'closed_at' => now()]);
     ($this->send)(true, ($this->entry)(1))->assertOk();
     $this->lab = $this->lab($this->lab->section);
     $this->postJson("/api/labs/{$this->lab->id}/paper", ['store' => false, 'entries' => [['id' => '01JDF8Z9X3M5N7P9Q1R3S50009', 'line_id' => 1, 'station_id' => 1, 'student_id' => 1, 'scale_id' => 1, 'grams' => '1']]])->assertConflict();

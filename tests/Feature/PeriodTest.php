@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Labs\OpenLab;
 use App\Models\Lab;
+use Hovik\Core\Lab\LabState;
 
 beforeEach(function () {
     $this->school = $this->section();
@@ -40,7 +41,7 @@ it('names the one scarce thing and what one more of it would save', function () 
 it('gives each station its order when the lab is opened', function () {
     (new OpenLab)->open($this->lab);
     $lines = $this->lab->refresh()->lines->pluck('id')->all();
-    $orders = array_map(fn ($station) => $this->asNobody()->asStation($station)->getJson('/api/kitchen')->json('order'), $this->school->stations->all());
+    $orders = array_map(fn ($station) => $this->asNobody()->asStation($station)->getJson('/api/work')->json('order'), $this->school->stations->all());
     foreach ($orders as $order) {
         expect($order)->toEqualCanonicalizing($lines);
     }
@@ -56,7 +57,7 @@ it('learns from how long the class takes', function () {
         $this->weigh($flour, [], sprintf('01JDF8Z9X3M5N7P9Q1R3S5T%03d', $i))->assertCreated();
     }
     $this->travelBack();
-    Lab::query()->update(['state' => Lab::CLOSED, 'closed_at' => now()]);
+    Lab::query()->update(['state' => LabState::Closed, 'closed_at' => now()]);
     $next = $this->lab($this->school, [['bread-flour', '1', 'cup']]);
     $measure = collect($this->asNobody()->asTeacher($this->school->teacher)->getJson("/api/labs/{$next->id}/period")->json('timeline'))->firstWhere('what', 'measure');
     expect($measure['end_s'] - $measure['start_s'])->toBe(180); // 2 x 150 - 30 would be 270; never more than twice the usual 90

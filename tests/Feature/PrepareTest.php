@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Lab;
 use App\Models\Recipe;
 use App\Models\RecipeVersion;
+use Hovik\Core\Lab\LabState;
 
 const BUNS = "Oat buns\nMakes 12\n\nIngredients\n3 1/2 cups bread flour\n12 oz whole milk, warmed\n1 cup sifted powdered sugar\n2 eggs, beaten\n1 cup blue zorbs\n\nDirections\nMix the flour and sugar.\nBake in the oven.";
 
@@ -28,17 +29,17 @@ it('keeps a pasted recipe and shows how it was read', function () {
 it('settles a line by one choice, leaves one out, and takes both back', function () {
     $id = ($this->keep)();
     $choice = $this->getJson("/api/recipes/$id")->json('lines.1.choices.0.settled');
-    $this->putJson("/api/recipes/$id/lines/1", ['as' => 'settled'] + $choice)->assertNoContent();
-    $this->putJson("/api/recipes/$id/lines/4", ['as' => 'left-out'])->assertNoContent();
+    $this->putJson("/api/recipes/$id/lines/1.2", ['as' => 'settled'] + $choice)->assertNoContent();
+    $this->putJson("/api/recipes/$id/lines/1.5", ['as' => 'left-out'])->assertNoContent();
     $this->getJson("/api/recipes/$id?factor=1/2")->assertJsonPath('open', 0)->assertJsonPath('lines.1.scaled.measure', '6 fl oz')->assertJsonPath('lines.1.scaled.grams', 183)->assertJsonPath('lines.4.skip', true);
-    $this->putJson("/api/recipes/$id/lines/1", ['as' => 'read'])->assertNoContent();
+    $this->putJson("/api/recipes/$id/lines/1.2", ['as' => 'read'])->assertNoContent();
     $this->getJson("/api/recipes/$id")->assertJsonPath('open', 1);
 });
 
 it('refuses to settle nonsense, with the field, and keeps nothing', function (array $nonsense, string $field) {
     $id = ($this->keep)();
-    $this->putJson("/api/recipes/$id/lines/1", $nonsense + ['as' => 'settled', 'ingredient' => 'whole-milk', 'amount' => '12', 'unit' => 'fl-oz'])->assertUnprocessable()->assertJsonValidationErrors($field);
-    expect(RecipeVersion::query()->sole()->lines[1]['settled'])->toBeNull();
+    $this->putJson("/api/recipes/$id/lines/1.2", $nonsense + ['as' => 'settled', 'ingredient' => 'whole-milk', 'amount' => '12', 'unit' => 'fl-oz'])->assertUnprocessable()->assertJsonValidationErrors($field);
+    expect(RecipeVersion::query()->sole()->lines[1]->isSettled())->toBeFalse();
 })->with([
     [['ingredient' => 'zorbs'], 'ingredient'], [['amount' => '-1'], 'amount'], [['amount' => '1e9'], 'amount'], [['unit' => 'bushel'], 'unit'],
     [['unit' => 'can'], 'unit'], [['unit' => 'piece'], 'unit'], [['method' => 'sift-spoon-level'], 'method'], [['as' => 'perhaps'], 'as'],
@@ -46,7 +47,7 @@ it('refuses to settle nonsense, with the field, and keeps nothing', function (ar
 
 it('keeps versions with a change note, and what was settled about lines that still say the same', function () {
     $id = ($this->keep)();
-    $this->putJson("/api/recipes/$id/lines/4", ['as' => 'left-out'])->assertNoContent();
+    $this->putJson("/api/recipes/$id/lines/1.5", ['as' => 'left-out'])->assertNoContent();
     $this->postJson("/api/recipes/$id/versions", ['text' => str_replace('2 eggs', '3 eggs', BUNS), 'note' => 'One more egg: too dry.'])->assertCreated()->assertJsonPath('version', 2);
     $sheet = $this->getJson("/api/recipes/$id")->assertJsonPath('version', 2)->assertJsonPath('versions.0.note', 'One more egg: too dry.')->assertJsonCount(2, 'versions')->assertJsonPath('lines.4.skip', true);
     expect($sheet->json('lines.3.text'))->toBe('3 eggs, beaten')->and(RecipeVersion::query()->orderBy('number')->value('lines'))->not->toBeNull();
@@ -54,8 +55,8 @@ it('keeps versions with a change note, and what was settled about lines that sti
 
 it('scales to use up what is there', function () {
     $id = ($this->keep)();
-    $this->getJson("/api/recipes/$id?use_up_line=0&use_up_g=875")->assertOk()->assertJsonPath('factor', '2')->assertJsonPath('cautions.0', 'Check the pan: a deeper batter bakes otherwise.');
-    $this->getJson("/api/recipes/$id?use_up_line=1&use_up_g=100")->assertUnprocessable();
+    $this->getJson("/api/recipes/$id?use_up_line=1.1&use_up_g=875")->assertOk()->assertJsonPath('factor', '2')->assertJsonPath('cautions.0', 'Check the pan: a deeper batter bakes otherwise.');
+    $this->getJson("/api/recipes/$id?use_up_line=1.2&use_up_g=100")->assertUnprocessable();
     foreach (['0', '-1', 'two', '1001', '1/0'] as $factor) {
         $this->getJson("/api/recipes/$id?factor=".urlencode($factor))->assertUnprocessable()->assertJsonValidationErrors('factor');
     }
@@ -68,7 +69,7 @@ it('refuses what is no recipe', function (string $text) {
 
 it('makes a lab, plans it by the class and warns before the day', function () {
     $id = ($this->keep)();
-    $this->putJson("/api/recipes/$id/lines/1", ['as' => 'settled', 'ingredient' => 'whole-milk', 'amount' => '12', 'unit' => 'fl-oz'])->assertNoContent();
+    $this->putJson("/api/recipes/$id/lines/1.2", ['as' => 'settled', 'ingredient' => 'whole-milk', 'amount' => '12', 'unit' => 'fl-oz'])->assertNoContent();
     $lab = $this->postJson("/api/recipes/$id/labs", ['section' => $this->class->id, 'factor' => '1/2', 'planned_for' => '2026-12-01', 'for' => 'station'])->assertCreated()->json('id');
     $sheet = $this->getJson("/api/labs/$lab/sheet")->assertOk()->assertJsonCount(4, 'lines')->assertJsonPath('factor', '1/2')->assertJsonPath('state', 'prepared');
     $sheet->assertJsonPath('lines.0.measure', '1 3/4 cups')->assertJsonPath('lines.0.plan', '1 cup + 1/2 cup + 1/4 cup')->assertJsonPath('lines.0.strictness', 'structural')
@@ -113,7 +114,7 @@ it('freezes a lab when it opens: later changes go to a copy', function () {
     $this->postJson("/api/labs/{$lab->id}/archive")->assertConflict()->assertJsonPath('reason', 'lab_is_open');
     $copy = $this->postJson("/api/labs/{$lab->id}/copy")->assertCreated()->json('id');
     $this->putJson("/api/labs/$copy", ['title' => 'Other', 'planned_for' => '2026-12-01', 'retry_pct' => 10])->assertNoContent();
-    expect(Lab::query()->find($copy)?->items()->count())->toBe(2)->and(Lab::query()->find($copy)?->state)->toBe('prepared');
+    expect(Lab::query()->find($copy)?->items()->count())->toBe(2)->and(Lab::query()->find($copy)?->state)->toBe(LabState::Prepared);
     $this->postJson("/api/labs/$copy/archive")->assertNoContent();
 });
 
@@ -123,7 +124,7 @@ it('is closed to another teacher, to students, and to nobody', function () {
     $item = $lab->items->first()->id;
     $other = $this->section('Foods 2');
     $calls = [
-        ['GET', "/api/recipes/$id"], ['POST', "/api/recipes/$id/versions", ['text' => BUNS]], ['POST', "/api/recipes/$id/archive"], ['PUT', "/api/recipes/$id/lines/0", ['as' => 'left-out']],
+        ['GET', "/api/recipes/$id"], ['POST', "/api/recipes/$id/versions", ['text' => BUNS]], ['POST', "/api/recipes/$id/archive"], ['PUT', "/api/recipes/$id/lines/1.1", ['as' => 'left-out']],
         ['POST', "/api/recipes/$id/labs", ['section' => $other->id, 'planned_for' => '2026-12-01', 'for' => 'station']], ['GET', "/api/labs/{$lab->id}/sheet"],
         ['PUT', "/api/labs/{$lab->id}", ['title' => 'x', 'planned_for' => '2026-12-01', 'retry_pct' => 1]], ['PUT', "/api/labs/{$lab->id}/items/$item", ['strictness' => 'free', 'tolerance_pct' => null]],
         ['DELETE', "/api/labs/{$lab->id}/items/$item"], ['POST', "/api/labs/{$lab->id}/copy"], ['POST', "/api/labs/{$lab->id}/archive"],
@@ -159,21 +160,21 @@ it('gives the equivalents chart of the class\'s own cup', function () {
 it('weighs a line out, or leaves it to the tools, when the teacher says so', function () {
     $lab = $this->lab($this->class, [['bread-flour', '1 3/4', 'cup'], ['whole-milk', '1', 'cup'], ['blueberries-fresh', '1', 'cup']]);
     [$flour, $milk] = $lab->items->pluck('id')->all();
-    $this->putJson("/api/labs/{$lab->id}/items/$flour", ['strictness' => 'structural', 'tolerance_pct' => null, 'way' => 'weight'])->assertNoContent();
-    $this->putJson("/api/labs/{$lab->id}/items/$milk", ['strictness' => 'structural', 'tolerance_pct' => null, 'way' => 'volume'])->assertNoContent();
-    $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.way', 'weight')->assertJsonPath('lines.0.fills', [])->assertJsonPath('lines.0.plan', null)->assertJsonCount(3, 'lines');
+    $this->putJson("/api/labs/{$lab->id}/items/$flour", ['strictness' => 'structural', 'tolerance_pct' => null, 'mode' => 'weight'])->assertNoContent();
+    $this->putJson("/api/labs/{$lab->id}/items/$milk", ['strictness' => 'structural', 'tolerance_pct' => null, 'mode' => 'volume'])->assertNoContent();
+    $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.mode', 'weight')->assertJsonPath('lines.0.fills', [])->assertJsonPath('lines.0.plan', null)->assertJsonCount(3, 'lines');
     $this->postJson("/api/labs/{$lab->id}/open")->assertNoContent();
     $this->asNobody()->asStation($this->class->stations->first());
-    $this->getJson('/api/kitchen')->assertOk()->assertJsonCount(2, 'lines')->assertJsonPath('lines.0.weigh_out', '219 g')->assertJsonPath('lines.0.steps.1.id', 'weigh')
+    $this->getJson('/api/work')->assertOk()->assertJsonCount(2, 'lines')->assertJsonPath('lines.0.weigh_out', '219 g')->assertJsonPath('lines.0.steps.1.id', 'weigh')
         ->assertJsonPath('lines.1.weigh_out', '148 g');
     $this->weigh($lab->lines()->firstOrFail(), ['grams' => '219'])->assertCreated()->assertJsonPath('verdict', 'level');
 });
 
 it('opens no lab in which nothing is weighed', function () {
     $lab = $this->lab($this->class, [['whole-milk', '1', 'cup']]);
-    $this->putJson("/api/labs/{$lab->id}/items/{$lab->items->first()->id}", ['strictness' => 'structural', 'tolerance_pct' => null, 'way' => 'volume'])->assertNoContent();
+    $this->putJson("/api/labs/{$lab->id}/items/{$lab->items->first()->id}", ['strictness' => 'structural', 'tolerance_pct' => null, 'mode' => 'volume'])->assertNoContent();
     $this->postJson("/api/labs/{$lab->id}/open")->assertConflict()->assertJsonPath('reason', 'lab_empty');
-    $this->putJson("/api/labs/{$lab->id}/items/{$lab->items->first()->id}", ['strictness' => 'structural', 'tolerance_pct' => null, 'way' => 'guess'])->assertUnprocessable()->assertJsonValidationErrors('way');
+    $this->putJson("/api/labs/{$lab->id}/items/{$lab->items->first()->id}", ['strictness' => 'structural', 'tolerance_pct' => null, 'mode' => 'guess'])->assertUnprocessable()->assertJsonValidationErrors('mode');
 });
 
 it('puts a recipe away for its own kitchen alone; labs made from it stay', function () {

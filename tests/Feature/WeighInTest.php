@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use App\Live\Publisher;
-use App\Models\Lab;
 use App\Models\Weighing;
+use Hovik\Core\Lab\LabState;
+use Hovik\Core\Technique\Step;
+use Hovik\Core\Weighing\Verdict;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
@@ -22,7 +24,7 @@ it('stores a weigh-in and answers with verdict, target and reasons', function ()
         'attempt' => 1, 'student' => 'Oona of Hazel', 'earlier' => [], 'advice' => null, 'scale' => 'Bench', 'decimals' => 0,
     ])->assertJsonPath('working.1', '1 3/4 cups at 125 g each is 218.75 g.');
     $stored = Weighing::query()->sole();
-    expect($stored->verdict)->toBe('heaped')->and($stored->ticked)->toBe(['loosen', 'sweep-level'])->and((float) $stored->readability_g)->toBe(1.0);
+    expect($stored->verdict)->toBe(Verdict::Heaped)->and($stored->ticked->all())->toBe([Step::Loosen, Step::SweepLevel])->and((float) $stored->readability_g)->toBe(1.0);
 });
 
 it('stores a weigh-in sent twice only once', function () {
@@ -109,7 +111,7 @@ it('lets a student weigh in for themselves alone, at their own station', functio
 it('refuses a lab that is closed', function () {
     $student = $this->station->students->first();
     $this->asNobody()->asStudent($student);
-    $this->lab->update(['state' => Lab::CLOSED, 'closed_at' => now()]);
+    $this->lab->update(['state' => LabState::Closed, 'closed_at' => now()]);
     $this->weigh($this->flour, ['student_id' => $student->id])->assertConflict()->assertJsonPath('reason', 'lab_not_open')->assertJsonPath('message', __('refusals.lab_not_open'));
     expect($this->stored())->toBe(0);
 });
@@ -136,7 +138,7 @@ it('stores what is weighed when nobody can be told', function () {
 });
 
 it('shows a station its kitchen without any target, before and after', function () {
-    $kitchen = fn () => $this->getJson('/api/kitchen')->assertOk();
+    $kitchen = fn () => $this->getJson('/api/work')->assertOk();
     $kitchen()->assertJsonPath('station', 'Hazel')->assertJsonCount(2, 'students')->assertJsonCount(2, 'lines')
         ->assertJsonPath('lines.0.amount', '1 3/4 cups')->assertJsonPath('lines.0.steps.1.text', 'Stir the flour to loosen it')
         ->assertJsonPath('lines.0.fit_scales', [$this->lab->section->kitchen->scales->first()->id, $this->lab->section->kitchen->scales->last()->id])->assertJsonPath('lines.1.fit_scales', []);
@@ -163,7 +165,7 @@ it('shows a verdict again at its station, and to no one else', function () {
 it('waits, without a lab, until one is opened', function () {
     $other = $this->section('Foods 2');
     $this->asNobody()->asStation($other->stations->first());
-    $this->getJson('/api/kitchen')->assertOk()->assertJsonPath('lab', null)->assertJsonPath('lines', []);
+    $this->getJson('/api/work')->assertOk()->assertJsonPath('lab', null)->assertJsonPath('lines', []);
     $this->openLab($other);
-    $this->asStation($other->stations->first()->fresh())->getJson('/api/kitchen')->assertOk()->assertJsonPath('lab.title', 'Buns')->assertJsonCount(2, 'lines');
+    $this->asStation($other->stations->first()->fresh())->getJson('/api/work')->assertOk()->assertJsonPath('lab.title', 'Buns')->assertJsonCount(2, 'lines');
 });

@@ -7,6 +7,7 @@ namespace Hovik\Core\Practice\Expect;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Practice\Expected;
 use Hovik\Core\Practice\Marked;
+use Hovik\Core\Words\Phrase;
 
 /** Things in order, without those that do not belong. */
 final readonly class InOrder implements Expected
@@ -30,12 +31,12 @@ final readonly class InOrder implements Expected
     public function mark(mixed $answer): Marked
     {
         if (! is_array($answer) || ! array_is_list($answer) || count($answer) > 40) {
-            throw new InvalidInput('answer', 'Give the things in order, as a list.');
+            throw InvalidInput::because('answer', Phrase::of('refusal.answer-order'));
         }
         $offered = [...$this->order, ...$this->strangers];
         foreach ($answer as $one) {
             if (! in_array($one, $offered, true)) {
-                throw new InvalidInput('answer', 'There is something in that list that was not offered.');
+                throw InvalidInput::because('answer', Phrase::of('refusal.answer-offered'));
             }
         }
         if (in_array($answer, $this->key(), true)) {

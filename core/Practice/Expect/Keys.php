@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Practice\Expect;
 
-use Hovik\Core\Bench\DrawnScale;
 use Hovik\Core\Drawer\Scale;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Practice\Expected;
 use Hovik\Core\Practice\Marked;
+use Hovik\Core\Simulator\DrawnScale;
+use Hovik\Core\Words\Phrase;
 
 /** Keys of the drawn scale, after what was done already: right when it shows the food alone, in grams. */
 final readonly class Keys implements Expected
@@ -29,7 +30,7 @@ final readonly class Keys implements Expected
     public function mark(mixed $answer): Marked
     {
         if (! is_array($answer) || ! array_is_list($answer)) {
-            throw new InvalidInput('answer', 'Press keys of the scale, in order.');
+            throw InvalidInput::because('answer', Phrase::of('refusal.answer-keys'));
         }
         $shown = $this->shown($answer);
         $right = round(round($this->foodG / $this->scale->readabilityG) * $this->scale->readabilityG, 4);

@@ -9,6 +9,7 @@ use Hovik\Core\InvalidInput;
 use Hovik\Core\Practice\Expected;
 use Hovik\Core\Practice\Marked;
 use Hovik\Core\Quantity\KitchenNotation;
+use Hovik\Core\Words\Phrase;
 
 /** A number in any equal form: `1 1/2`, `1.5`, `3/2`. */
 final readonly class Number implements Expected
@@ -32,7 +33,7 @@ final readonly class Number implements Expected
             $answer = rtrim(rtrim(sprintf('%.6F', $answer), '0'), '.');
         }
         if (! is_string($answer)) {
-            throw new InvalidInput('answer', 'Type a number, like 1 1/2 or 1.5.');
+            throw InvalidInput::because('answer', Phrase::of('refusal.answer-number'));
         }
         $number = KitchenNotation::read(trim($answer), 'answer');
         if ($number->minus($this->right)->abs()->isLessThanOrEqualTo($this->within ?? 0)) {

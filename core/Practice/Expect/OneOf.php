@@ -8,6 +8,7 @@ use Hovik\Core\InvalidInput;
 use Hovik\Core\Practice\Choice;
 use Hovik\Core\Practice\Expected;
 use Hovik\Core\Practice\Marked;
+use Hovik\Core\Words\Phrase;
 
 /** One choice; sometimes more than one would be right. */
 final readonly class OneOf implements Expected
@@ -30,7 +31,7 @@ final readonly class OneOf implements Expected
             }
         }
 
-        throw new InvalidInput('answer', 'That is not one of the choices.');
+        throw InvalidInput::because('answer', Phrase::of('refusal.answer-choice'));
     }
 
     public function key(): array

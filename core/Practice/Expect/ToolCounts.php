@@ -9,6 +9,7 @@ use Hovik\Core\Drawer\Tool;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Practice\Expected;
 use Hovik\Core\Practice\Marked;
+use Hovik\Core\Words\Phrase;
 
 /** Tools and how often each is filled, until the amount is met: any way is right that uses only tools that suit the food. */
 final readonly class ToolCounts implements Expected
@@ -32,14 +33,14 @@ final readonly class ToolCounts implements Expected
     public function mark(mixed $answer): Marked
     {
         if (! is_array($answer) || $answer === [] || array_is_list($answer)) {
-            throw new InvalidInput('answer', 'Choose tools and how often each is filled.');
+            throw InvalidInput::because('answer', Phrase::of('refusal.answer-tools'));
         }
         $total = BigRational::zero();
         $wrongKind = null;
         foreach ($answer as $id => $count) {
             $tool = $this->tool((string) $id);
             if (! is_int($count) || $count < 0 || $count > self::MOST) {
-                throw new InvalidInput('answer', 'How often must be a whole number.');
+                throw InvalidInput::because('answer', Phrase::of('refusal.answer-tools'));
             }
             $total = $total->plus($tool->nominalMl->multipliedBy($count));
             if ($count > 0 && ! in_array($tool, $this->suitable, true)) {
@@ -70,6 +71,6 @@ final readonly class ToolCounts implements Expected
             }
         }
 
-        throw new InvalidInput('answer', 'That tool is not on the table.');
+        throw InvalidInput::because('answer', Phrase::of('refusal.answer-offered'));
     }
 }

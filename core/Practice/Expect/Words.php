@@ -7,6 +7,7 @@ namespace Hovik\Core\Practice\Expect;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Practice\Expected;
 use Hovik\Core\Practice\Marked;
+use Hovik\Core\Words\Phrase;
 
 /** Words of a line, by their place in it from 0. */
 final readonly class Words implements Expected
@@ -28,11 +29,11 @@ final readonly class Words implements Expected
     public function mark(mixed $answer): Marked
     {
         if (! is_array($answer) || ! array_is_list($answer)) {
-            throw new InvalidInput('answer', 'Mark words of the line.');
+            throw InvalidInput::because('answer', Phrase::of('refusal.answer-words'));
         }
         foreach ($answer as $one) {
             if (! is_int($one) || $one < 0 || $one >= $this->words) {
-                throw new InvalidInput('answer', 'That word is not in the line.');
+                throw InvalidInput::because('answer', Phrase::of('refusal.answer-offered'));
             }
         }
         $chosen = array_values(array_unique($answer));

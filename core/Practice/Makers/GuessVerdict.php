@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Practice\Makers;
 
-use Hovik\Core\Bench\Bench;
-use Hovik\Core\Bench\Hands;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Practice\Choice;
 use Hovik\Core\Practice\Dice;
@@ -17,6 +15,8 @@ use Hovik\Core\Practice\Skill;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\ShownGrams;
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Simulator\HandlingChoices;
+use Hovik\Core\Simulator\Simulator;
 use Hovik\Core\Weighing\Normal;
 use Hovik\Core\Weighing\ToleranceLevel;
 use Hovik\Core\Weighing\Verdict;
@@ -33,9 +33,9 @@ final class GuessVerdict implements Maker
     {
         for ($try = 0; $try < self::TRIES; $try++) {
             $ingredient = Foods::any($setting, $dice, Foods::DRY);
-            $bench = new Bench($setting->pantry, $ingredient, Amount::of($dice->pick(['1', '1/2', '3/4']), Unit::Cup), $setting->standard, ToleranceLevel::Practised);
+            $bench = new Simulator($setting->pantry, $ingredient, Amount::of($dice->pick(['1', '1/2', '3/4']), Unit::Cup), $setting->standard, ToleranceLevel::Practised);
             $ways = self::ways($ingredient, $setting, $dice);
-            $hands = Hands::of($ways, $ingredient, $setting->pantry);
+            $hands = HandlingChoices::of($ways, $ingredient, $setting->pantry);
             $verdict = self::sureOf($bench, $hands);
             // Good work comes up often enough by itself.
             if ($verdict !== null && ($verdict !== Verdict::Level || $dice->between(1, 3) === 1)) {
@@ -47,11 +47,11 @@ final class GuessVerdict implements Maker
     }
 
     /** @param  array<string, string>  $ways */
-    private static function ask(Bench $bench, array $ways, Verdict $verdict): Question
+    private static function ask(Simulator $bench, array $ways, Verdict $verdict): Question
     {
         $choices = array_map(static fn (Verdict $one): Choice => new Choice($one->value, Phrase::of("verdict.{$one->value}"), $one === $verdict ? null : 'verdict-other'), [Verdict::Shy, Verdict::Level, Verdict::Heaped]);
         $said = array_map(static fn (string $group, string $way): Phrase => Phrase::of("hands.$group.$way"), array_keys($ways), $ways);
-        $mean = $bench->weight(Hands::of($ways, $bench->ingredient, $bench->pantry))->mean;
+        $mean = $bench->weight(HandlingChoices::of($ways, $bench->ingredient, $bench->pantry))->mean;
 
         return new Question(
             Skill::GuessVerdict, Phrase::of('practice.guess-verdict', ['amount' => $bench->amount, 'food' => Foods::name($bench->ingredient), 'ways' => Phrase::of('list.and', ['parts' => $said])]),
@@ -63,7 +63,7 @@ final class GuessVerdict implements Maker
     /** @return array<string, string> one or two ways that are not the right one, or the right ones */
     private static function ways(Ingredient $ingredient, Setting $setting, Dice $dice): array
     {
-        $offered = Hands::offered($ingredient, $setting->pantry);
+        $offered = HandlingChoices::offered($ingredient, $setting->pantry);
         $ways = ['filling' => $offered['filling'][0], 'levelling' => $offered['levelling'][0]];
         $group = $dice->pick(['preparation', 'filling', 'settling', 'levelling']);
         $ways[$group] = $dice->pick($offered[$group]);
@@ -78,7 +78,7 @@ final class GuessVerdict implements Maker
         return $done;
     }
 
-    private static function sureOf(Bench $bench, Hands $hands): ?Verdict
+    private static function sureOf(Simulator $bench, HandlingChoices $hands): ?Verdict
     {
         $weight = $bench->weight($hands);
         $t = $bench->target->toleranceG();

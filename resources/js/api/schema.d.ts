@@ -4,15 +4,15 @@
  */
 
 export interface paths {
-    "/api/bench": {
+    "/api/bake": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** What can be tried with a food: amounts, tools, ways of working */
-        get: operations["bench"];
+        /** What was logged, and which weights may have led there */
+        get: operations["bakeShow"];
         put?: never;
         post?: never;
         delete?: never;
@@ -21,7 +21,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bench/weigh": {
+    "/api/bake/{fault}": {
         parameters: {
             query?: never;
             header?: never;
@@ -29,648 +29,28 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put?: never;
-        /** Measure it once by chance, work the scale, and have the number judged */
-        post: operations["benchWeigh"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bench/compare": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Two ways of measuring the same, many times each */
-        post: operations["benchCompare"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sections": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Make a class */
-        post: operations["makeClass"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sections/import": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Classes from a OneRoster classes.csv, those that are not there yet */
-        post: operations["importClasses"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sections/{section}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A class: settings, roster, stations, codes */
-        get: operations["class"];
-        /** Settings of a class */
-        put: operations["changeClass"];
+        /** Log a fault of the bake */
+        put: operations["bakeUpdate"];
         post?: never;
-        delete?: never;
+        /** Take it back */
+        delete: operations["bakeDestroy"];
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/sections/{section}/code": {
+    "/api/chart": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
-        put?: never;
-        /** A new class code; the old one is worth nothing from now on */
-        post: operations["renewClassCode"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sections/{section}/roster": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Names pasted, a CSV file or OneRoster users.csv: first looked at, then taken whole or not at all */
-        post: operations["importRoster"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sections/{section}/stations": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Another station, with a code for its tablet */
-        post: operations["addStation"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sections/{section}/stations/{station}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Rename a station, say what its bowl weighs, or give its card a new code */
-        put: operations["changeStation"];
-        post?: never;
-        /** Take a station away that has weighed nothing */
-        delete: operations["dropStation"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sections/{section}/students/{student}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** A student's name and seat, or a PIN taken back */
-        put: operations["changeStudent"];
-        post?: never;
-        /** Erase a student and all that was weighed in their name */
-        delete: operations["eraseStudent"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sections/{section}/colleagues": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** A co-teacher or an aide, by the e-mail they sign in with */
-        post: operations["addColleague"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sections/{section}/colleagues/{colleague}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        /** Someone no longer helps with a class */
-        delete: operations["dropColleague"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/drawer": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Tools and scales of the kitchen, and the catalogue to choose from */
-        get: operations["drawer"];
+        /** The equivalents chart of a class's standard */
+        get: operations["chartShow"];
         put?: never;
         post?: never;
         delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/drawer/tools/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** How many of a tool the kitchen owns, and where */
-        put: operations["keepTool"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/drawer/scales": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Another scale */
-        post: operations["addScale"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/drawer/scales/{scale}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        /** A scale is gone that nothing was weighed on */
-        delete: operations["dropScale"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/join/{code}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The names of a class that is open to join */
-        get: operations["sectionNames"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/station/session": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** A shared tablet signs in as a station, by the code on its card */
-        post: operations["stationSignIn"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/join": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** A student joins: class code, name, PIN (chosen the first time) */
-        post: operations["studentJoin"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/labs/{lab}/board": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Stations by ingredients, with every weighing */
-        get: operations["board"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/events/{event}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Something happened at this station; sent twice it is stored once */
-        put: operations["stationEvent"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/labs/{lab}/events/{event}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** The teacher checks, sends back, releases, sees, notes */
-        put: operations["teacherEvent"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/labs/{lab}/pause": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Pause the open lab: tablets say so; what they still send is kept */
-        post: operations["pauseLab"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/labs/{lab}/resume": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Go on with a paused lab, the same day or another */
-        post: operations["resumeLab"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/labs/{lab}/reopen": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Open a closed lab again, with all that was weighed */
-        post: operations["reopenLab"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/labs/{lab}/weighings/{weighing}/correction": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Put a wrong entry right: a new weighing takes its place, the old one stays, struck through */
-        put: operations["correctWeighing"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/labs/{lab}/weighings/{weighing}/causes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What a weighing may come from, for the teacher */
-        get: operations["causesForTeacher"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/labs/{lab}/scale-checks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** A scale against a known weight, before the lab */
-        post: operations["checkScale"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/labs/{lab}/open": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Open a prepared lab: its lines are planned and frozen */
-        post: operations["openLab"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/labs/{lab}/close": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Close the open lab; station tablets are signed out */
-        post: operations["closeLab"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/labs/{lab}/paper": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Which scales can judge which line, for sheets that do not say */
-        get: operations["paperScales"];
-        put?: never;
-        /** Weigh-ins from paper: judged as they are typed, or stored all at once */
-        post: operations["typeInPaper"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pantry": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Every ingredient with its family, weights, handlings, source */
-        get: operations["pantry"];
-        put?: never;
-        /** A food the reference does not know */
-        post: operations["addIngredient"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pantry/{ingredient}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** The kitchen's own weight instead of the reference's, with a reason */
-        put: operations["ownWeight"];
-        post?: never;
-        /** Back to the reference weight; a food that was added is taken away */
-        delete: operations["backToReference"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pantry/{ingredient}/measure": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Grams back to the nearest kitchen measure */
-        get: operations["nearestMeasure"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pantry/names": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Ingredients and units to choose from */
-        get: operations["pantryNames"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sections/{section}/practice": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** How ready a class is for its lab */
-        get: operations["classPractice"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sections/{section}/question": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** One question for the whole class, by the class's own drawer and cup */
-        get: operations["projectQuestion"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sections/{section}/class-question": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What is being asked on the class's devices */
-        get: operations["askedOfClass"];
-        /** Show the answer on the devices too; nobody answers after that */
-        put: operations["showAnswerToClass"];
-        /** Ask it on the class's devices, in place of the one before */
-        post: operations["askClass"];
-        /** Take it off the devices; what was answered stays */
-        delete: operations["endClassQuestion"];
         options?: never;
         head?: never;
         patch?: never;
@@ -683,8 +63,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What my class is being asked */
-        get: operations["classQuestion"];
+        /** What the class is asked, on a student's device */
+        get: operations["myClassQuestionShow"];
         put?: never;
         post?: never;
         delete?: never;
@@ -702,23 +82,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** My answer to it; kept once, and marked when the teacher shows the answer */
-        post: operations["answerWithClass"];
+        /** Answer it, once */
+        post: operations["myClassQuestionStore"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/practice": {
+    "/api/drawer": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** The question that comes now */
-        get: operations["practice"];
+        /** The drawer: every tool there is and how many are owned, and the scales */
+        get: operations["drawerShow"];
         put?: never;
         post?: never;
         delete?: never;
@@ -727,7 +107,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/practice/{turn}": {
+    "/api/drawer/scales": {
         parameters: {
             query?: never;
             header?: never;
@@ -736,49 +116,15 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** An answer to it; kept once */
-        post: operations["answerPractice"];
+        /** One more scale */
+        post: operations["scaleStore"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/practice/scale": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** What the drawn scale of a question shows after these keys */
-        post: operations["practiceScale"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sections/{section}/tasks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Set practice for the class, or for one student */
-        post: operations["setPractice"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sections/{section}/tasks/{task}": {
+    "/api/drawer/scales/{scale}": {
         parameters: {
             query?: never;
             header?: never;
@@ -788,23 +134,23 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        /** Take set practice back */
-        delete: operations["withdrawPractice"];
+        /** Take a scale away on which nothing was weighed */
+        delete: operations["scaleDestroy"];
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/practice/tasks": {
+    "/api/drawer/tools/{id}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** What has been set for this student */
-        get: operations["practiceTasks"];
-        put?: never;
+        get?: never;
+        /** How many of a tool there are, and where; 0: none any more */
+        put: operations["toolUpdate"];
         post?: never;
         delete?: never;
         options?: never;
@@ -812,16 +158,16 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/portions": {
+    "/api/events/{event}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** How many portions a batch gives, by volume */
-        get: operations["portions"];
-        put?: never;
+        get?: never;
+        /** Something happened at this station; sent twice it is stored once */
+        put: operations["stationEventUpdate"];
         post?: never;
         delete?: never;
         options?: never;
@@ -829,49 +175,32 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/chart": {
+    "/api/join": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** The equivalents chart of a class */
-        get: operations["chart"];
+        get?: never;
         put?: never;
-        post?: never;
+        /** A student joins; the PIN is chosen the first time */
+        post: operations["studentSessionStore"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/recipes/{recipe}/json-ld": {
+    "/api/join/{code}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** The newest version as schema.org Recipe */
-        get: operations["recipeJsonLd"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/labs/{lab}/bundle": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A lab to share with another installation: no class, student or weighing in it */
-        get: operations["labBundle"];
+        /** The names of a class that is open to join */
+        get: operations["sectionNamesShow"];
         put?: never;
         post?: never;
         delete?: never;
@@ -890,41 +219,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Take in a shared lab, whole or not at all */
-        post: operations["importLab"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/labs/{lab}/calendar.ics": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A lab's period for a calendar */
-        get: operations["labCalendar"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/labs/{lab}/sheet": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A lab as it would be opened now: targets, tools, warnings, supplies, what to do before */
-        get: operations["labSheet"];
-        put?: never;
-        post?: never;
+        post: operations["labBundleStore"];
         delete?: never;
         options?: never;
         head?: never;
@@ -940,43 +235,8 @@ export interface paths {
         };
         get?: never;
         /** Title, day and retry allowance of a prepared lab */
-        put: operations["changeLab"];
+        put: operations["labUpdate"];
         post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/labs/{lab}/items/{item}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** How strictly one line is judged */
-        put: operations["changeLabItem"];
-        post?: never;
-        /** Take a line out of a prepared lab */
-        delete: operations["dropLabItem"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/labs/{lab}/copy": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** A prepared lab that asks for the same */
-        post: operations["copyLab"];
         delete?: never;
         options?: never;
         head?: never;
@@ -992,8 +252,180 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Put a lab away that is not open */
-        post: operations["archiveLab"];
+        /** Put a lab away; what was weighed stays */
+        post: operations["labArchiveStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/board": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Stations by ingredients, with every weighing */
+        get: operations["boardShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/bundle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A lab as a file to share: no class, no student, no weighing */
+        get: operations["labBundleShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A lab's period for a calendar */
+        get: operations["labCalendarShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Close the open lab: tablets are signed out, the lab stays to look back on */
+        post: operations["labStateClose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same lab once more, to be prepared */
+        post: operations["labCopyStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/events/{event}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** The teacher checks, sends back, releases, sees, notes; an aide answers checks, too */
+        put: operations["teacherEventUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/items/{item}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** How a line of a prepared lab is judged and measured */
+        put: operations["labItemUpdate"];
+        post?: never;
+        /** Take a line out of a prepared lab */
+        delete: operations["labItemDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Open a prepared lab: its lines are planned and frozen */
+        post: operations["labStateOpen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Which scale can judge which line */
+        get: operations["paperShow"];
+        put?: never;
+        /** Judge what was written on paper, or store it, all at once or not at all */
+        post: operations["paperStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/pause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Pause the open lab: tablets say so; what they still send is kept */
+        post: operations["labStatePause"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1008,9 +440,335 @@ export interface paths {
             cookie?: never;
         };
         /** The plan of a lab from bell to bell */
-        get: operations["period"];
+        get: operations["periodShow"];
         /** How long its fixed blocks take, in minutes */
-        put: operations["changePeriod"];
+        put: operations["periodUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/reopen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Open a closed lab again, with all that was weighed */
+        post: operations["labStateReopen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/resume": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Go on with a paused lab, the same day or another */
+        post: operations["labStateResume"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/scale-checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A scale against a known weight, before the lab */
+        post: operations["scaleCheckStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A lab's plan, line by line, with its supplies and what to prepare */
+        get: operations["labShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/weighings/{weighing}/causes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a weighing may come from, for the teacher */
+        get: operations["labCausesShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/weighings/{weighing}/correction": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Put a wrong entry right: a new weighing takes its place, the old one stays, struck through */
+        put: operations["correctionUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every food as this kitchen has it */
+        get: operations["pantryIndex"];
+        put?: never;
+        /** Add a food that the reference does not know */
+        post: operations["pantryStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Foods and units to choose from, by name */
+        get: operations["pantryNamesIndex"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry/{ingredient}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** The kitchen's own weight of a food, with the reason why */
+        put: operations["pantryUpdate"];
+        post?: never;
+        /** Back to the reference; an added food goes */
+        delete: operations["pantryDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry/{ingredient}/measure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Grams back to the nearest measure a cook has */
+        get: operations["nearestMeasureShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/portions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How many portions a batch gives */
+        get: operations["portionsShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The question that comes now */
+        get: operations["practiceShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the drawn scale shows after some keys; nothing is stored */
+        post: operations["practiceScaleStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/tasks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was set for this student */
+        get: operations["taskIndex"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/{turn}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Answer it: marked and kept, once */
+        post: operations["practiceStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The kitchen's recipes, the newest change first */
+        get: operations["recipeIndex"];
+        put?: never;
+        /** Keep a pasted recipe */
+        post: operations["recipeStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{recipe}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A recipe as a class reads it, at a factor, or so that something is used up */
+        get: operations["recipeShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{recipe}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a recipe away; labs made from it stay */
+        post: operations["recipeArchiveStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{recipe}/json-ld": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A recipe as a schema.org file */
+        get: operations["recipeFileShow"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1027,15 +785,15 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Make a lab from a recipe */
-        post: operations["makeLab"];
+        /** Make a lab from a recipe: for the class, or at each station */
+        post: operations["recipeLabStore"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/recipes/{recipe}/lines/{index}": {
+    "/api/recipes/{recipe}/lines/{line}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1044,42 +802,7 @@ export interface paths {
         };
         get?: never;
         /** Settle what a line of the newest version means, leave it out, or go back to how it was read */
-        put: operations["settleLine"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/recipes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The kitchen's recipes */
-        get: operations["recipes"];
-        put?: never;
-        /** Keep a pasted recipe */
-        post: operations["keepRecipe"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/recipes/{recipe}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A recipe as a class reads it, at a factor */
-        get: operations["recipe"];
-        put?: never;
+        put: operations["recipeLineUpdate"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1097,14 +820,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** A new version of a recipe, with a change note */
-        post: operations["changeRecipe"];
+        post: operations["recipeVersionStore"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/recipes/{recipe}/archive": {
+    "/api/sections": {
         parameters: {
             query?: never;
             header?: never;
@@ -1113,9 +836,253 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Put a recipe away; labs made from it stay */
-        post: operations["archiveRecipe"];
+        /** Make a class */
+        post: operations["sectionStore"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take in classes from a OneRoster classes.csv; those that are there already stay as they are */
+        post: operations["sectionImportStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A class with its settings, people and codes */
+        get: operations["sectionShow"];
+        /** Change a class's settings */
+        put: operations["sectionUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/class-question": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is asked of the class now, and how it was answered */
+        get: operations["classQuestionShow"];
+        /** Show the answer */
+        put: operations["classQuestionUpdate"];
+        /** Ask the class */
+        post: operations["classQuestionStore"];
+        /** End it */
+        delete: operations["classQuestionDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A new code for a class; the old one no longer lets in */
+        post: operations["sectionCodeStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/colleagues": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A teacher of the same kitchen helps with this class */
+        post: operations["colleagueStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/colleagues/{colleague}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** They no longer do */
+        delete: operations["colleagueDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who has shown what the next lab asks for */
+        get: operations["classPracticeShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/question": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A question for the wall, with its answer */
+        get: operations["projectedQuestionShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/roster": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Look at a roster, or take it in: without a fault, all of it */
+        post: operations["rosterStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/stations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One more station */
+        post: operations["stationStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/stations/{station}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** A station's name and bowl, or a new card */
+        put: operations["stationUpdate"];
+        post?: never;
+        /** Take a station away that has weighed nothing */
+        delete: operations["stationDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/students/{student}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** A student's name and seat, or a PIN to be chosen anew */
+        put: operations["studentUpdate"];
+        post?: never;
+        /** Erase a student with all that is known of them */
+        delete: operations["studentDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/tasks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Set practice */
+        post: operations["classTaskStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/tasks/{task}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take set practice back */
+        delete: operations["classTaskDestroy"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1128,12 +1095,80 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Who is signed in here */
-        get: operations["session"];
+        /** Who is signed in here; asking also brings the token that changes need */
+        get: operations["sessionShow"];
         put?: never;
         post?: never;
         /** Sign out */
-        delete: operations["signOut"];
+        delete: operations["sessionDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/simulator": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can be chosen for a food and an amount */
+        get: operations["simulatorShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/simulator/comparisons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same food two ways, many times */
+        post: operations["simulatedComparisonStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/simulator/weighings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Measure once and work the scale; the verdict where it is asked for */
+        post: operations["simulatedWeighingStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/station/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A tablet becomes a station's */
+        post: operations["stationSessionStore"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1149,7 +1184,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** A teacher signs in */
-        post: operations["teacherSignIn"];
+        post: operations["teacherSessionStore"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1163,8 +1198,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** How each family of food is measured, the class's way, and the tools to know */
-        get: operations["techniques"];
+        /** Techniques, tools and safety to read; a teacher says for which class */
+        get: operations["techniqueIndex"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1180,8 +1215,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The teacher's classes, their labs, and what needs a hand */
-        get: operations["today"];
+        /** A teacher's classes with their labs */
+        get: operations["todayShow"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1190,36 +1225,19 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bake": {
+    "/api/weighings/{weighing}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** How this station's bake came out, and the weights that could have led there */
-        get: operations["bake"];
-        put?: never;
+        /** A weighing with its verdict */
+        get: operations["weighingShow"];
+        /** A weigh-in: judged and stored; sent twice it is stored once */
+        put: operations["weighingUpdate"];
         post?: never;
         delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bake/{fault}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** It came out so */
-        put: operations["logFault"];
-        post?: never;
-        /** It did not, after all */
-        delete: operations["unlogFault"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1232,8 +1250,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What a weighing may come from, and what it would do to the bake */
-        get: operations["causes"];
+        /** What a weighing may come from */
+        get: operations["causesShow"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1250,8 +1268,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** The cause the student believes in; the first one stays */
-        put: operations["guessCause"];
+        /** The student's own guess; the first one stays */
+        put: operations["guessUpdate"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1259,32 +1277,15 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/kitchen/checks/{kind}": {
+    "/api/work": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
-        /** The station is set up, or cleaned up: all of its list is ticked */
-        put: operations["checkStation"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/kitchen": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What a student or a station has to do now. No target before its weight is in. */
-        get: operations["kitchen"];
+        /** What this student or station has to do */
+        get: operations["stationWorkShow"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1293,17 +1294,16 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/weighings/{weighing}": {
+    "/api/work/checks/{kind}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** The verdict of a stored weigh-in */
-        get: operations["verdict"];
-        /** Store a weigh-in under the ULID its device made; sending it again stores nothing more */
-        put: operations["weighIn"];
+        get?: never;
+        /** The station is set up, or cleaned up: all of its list is ticked */
+        put: operations["stationCheckUpdate"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1324,307 +1324,149 @@ export interface components {
                 [key: string]: string[];
             };
         };
-        StoredAtStation: components["schemas"]["Problem"] & {
-            /** @description As the device sent it: the proof that this is our answer. */
+        AimRow: {
             id: string;
-            kitchen: components["schemas"]["Kitchen"];
+            said: string;
+            safety: boolean;
         };
-        ClassSettings: {
-            name: string;
-            /** @example 10:05 */
-            starts_at: string;
-            /** @example 10:52 */
-            ends_at: string;
-            /** @enum {string} */
-            standard: "us_customary" | "us_label_240" | "metric_250" | "au";
-            /** @enum {string} */
-            tolerance_level: "getting-started" | "practised" | "exacting";
-            methods: string[];
-            /** @description Answers by question; those not there are as usual. */
-            schools: {
-                [key: string]: string;
-            };
-            shows_target: boolean;
-            /** @description A student names a cause before the ranking is shown. */
-            asks_guess: boolean;
-            /** @description A student says what it will be before the weight is in. */
-            asks_prediction: boolean;
-            open_to_join: boolean;
-        };
-        LabEventSent: {
-            /**
-             * @description Something that happened at a station, as a device or the teacher's desk sends it.
-             * @enum {string}
-             */
-            kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "counted" | "undone";
-            line_id?: number | null;
-            /** @description Of a teacher's. */
-            station_id?: number | null;
-            student_id?: number | null;
-            /** @description reason, text, tool, step and seen, label and minutes, timer, event; by kind. */
-            detail?: {
-                [key: string]: string | number;
-            };
-        };
-        PaperEntry: {
-            /** @description ULID: sent twice it is stored once. */
-            id: string;
-            line_id: number;
-            station_id: number;
-            student_id: number;
-            scale_id: number;
-            grams: string;
-        };
-        /** @description A choice, a number as typed, a list in order, counts by tool, words by place, or keys. */
-        PracticeAnswer: string | (string | number)[] | {
-            [key: string]: number;
-        };
-        RecipeSummary: {
-            /** @description A pasted recipe. */
+        /** @description What is being asked on the class's devices, and how it was answered: counts, no names, since it stands on the wall. */
+        AskedOfClass: {
             id: number;
-            title: string;
-            version: number;
-            /** Format: date-time */
-            changed_at: string;
-            /** @description Lines, headings included. */
-            ingredients: number;
-        };
-        RecipeText: {
-            /** @description The recipe as pasted: title, ingredients, directions; or schema.org Recipe JSON-LD. */
-            text: string;
-            /** @description Where the text has none, or another is wanted. */
-            title?: string | null;
-            /** @description Of a new version: what changed, and why. */
-            note?: string | null;
-        };
-        Bench: {
-            ingredients: {
-                id: string;
-                name: string;
-                family: string;
-            }[];
-            amounts: {
-                amount: string;
-                unit: string;
-                text: string;
-            }[];
-            /** @description Tools to choose from, best first. */
-            plans: {
-                index: number;
-                text: string;
-                fills: components["schemas"]["KitchenFill"][];
-            }[];
-            /** @description Ways that mean something for this food, the right one first. */
-            offered: {
-                preparation: string[];
-                filling: string[];
-                settling: string[];
-                levelling: string[];
-            };
-            /** @description The chosen tool is read at a line, so the eye matters. */
-            reads: boolean;
-            /** @description Enough stays in an unscraped tool to matter. */
-            empties: boolean;
-            scales: {
-                id: string;
-                step: number;
-                decimals: number;
-                capacity_g: number;
-            }[];
-        };
-        BenchSide: {
-            mean_g: number;
-            sd_g: number;
-            level: number;
-            heaped: number;
-            shy: number;
-            too_close: number;
-        };
-        BenchTwoWays: {
-            target_g: number;
-            low_g: number;
-            high_g: number;
-            decimals: number;
-            bins: {
-                from_g: number;
-                to_g: number;
-                one: number;
-                other: number;
-            }[];
-            /** @description The fullest bin; for drawing. */
-            most: number;
-            one: components["schemas"]["BenchSide"];
-            other: components["schemas"]["BenchSide"];
-        };
-        BenchTry: {
-            ingredient: string;
-            amount: string;
-            unit: string;
-            plan?: number;
-            scale?: string;
-            /** @description The same seed, the same weight: a class sees the same. */
-            seed?: number;
-            hands?: components["schemas"]["BenchHands"];
-            other?: components["schemas"]["BenchHands"];
-            draws?: number;
-            bowl_g?: number;
-            /** @description Keys of the scale and what was put on it, in order. */
-            actions?: ("power" | "unit" | "bowl" | "tare" | "pour" | "wait")[];
-            /** @description Judge the number that stands there. */
-            check?: boolean;
-            /** @enum {string|null} */
-            predicted?: "level" | "heaped" | "shy" | null;
-        };
-        BenchHands: {
-            preparation?: string;
-            filling?: string;
-            settling?: string;
-            levelling?: string;
-            eye_deg?: number;
-            share_across?: number;
             /** @enum {string} */
-            curve?: "bottom" | "top";
-            held?: boolean;
-            scraped?: boolean | null;
+            skill: "name-tool" | "choose-tools" | "combine-tools" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
+            level: number;
+            seed: number;
+            shown: boolean;
+            answered: number;
+            of: number;
+            right: number;
+            /** @description how often each was chosen */
+            choices: {
+                [key: string]: number;
+            };
+            missed: components["schemas"]["Missed"][];
         };
-        BenchWeighing: {
-            on: boolean;
-            unit: string;
-            /** @description On the display; null when it is off or overloaded. */
-            number: number | null;
-            decimals: number;
-            overload: boolean;
-            has_bowl: boolean;
-            poured: boolean;
-            /** @description In the first tool, before chance; for drawing. */
-            contents_ml: number;
-            brim_ml: number;
-            /** @description Why the last key did nothing. */
-            note: string | null;
-            result: components["schemas"]["BenchResult"] | null;
+        AskedOfMe: {
+            id: number;
+            question: components["schemas"]["PracticeQuestion"];
+            answered: boolean;
+            /** @description as it was sent */
+            answer: unknown;
+            /** @description once the teacher shows the answer */
+            marked: components["schemas"]["PracticeMarked"] | null;
         };
-        BenchResult: {
-            verdict: components["schemas"]["VerdictWord"];
+        Attempt: {
+            id: string;
+            attempt: number;
+            /** @enum {string} */
+            verdict: "level" | "heaped" | "shy" | "too-close";
+            /** @description the error in tolerances, signed; for drawing */
+            tolerances: number;
+            student: string;
             grams: number;
             decimals: number;
-            error_g: number;
-            tolerances: number;
-            target_g: number;
-            target_decimals: number;
-            low_g: number;
-            high_g: number;
-            scale_u_g: number;
-            predicted: string | null;
-            predicted_right: boolean | null;
-            causes: components["schemas"]["CauseRow"][];
-            none: {
-                said: string;
-                next: string;
-            } | null;
-            consequence: string | null;
-            working: string[];
+            corrected: boolean;
         };
+        /** @description How a station's bake came out, and which of its own weights could have led there. */
+        BakeLog: {
+            lab: string;
+            faults: components["schemas"]["FaultChoice"][];
+            /** @description most suspect first */
+            suspects: components["schemas"]["BakeSuspect"][];
+            no_suspect: string | null;
+            /** @description what no scale shows */
+            others: string[];
+        };
+        BakeSuspect: {
+            weighing_id: string;
+            /** @enum {string} */
+            verdict: "level" | "heaped" | "shy" | "too-close";
+            said: string;
+        };
+        /** @description Stations by ingredients, with every weighing. */
         Board: {
             lab: components["schemas"]["BoardLab"];
             section: string;
             time_zone: string;
+            /** @description those that are weighed */
             lines: components["schemas"]["BoardLine"][];
-            stations: {
-                /** @description s since 1970: it asked for its check */
-                ready_at: number | null;
-                /** @description s since 1970: its hand went up */
-                help_at: number | null;
-                /** @description Lines to be measured yet, or again. */
-                left: number[];
-                released: boolean;
-                /** @description Its tools are counted back. */
-                counted: boolean;
-                stuck: {
-                    /** @enum {string} */
-                    why: "misses" | "quiet";
-                    line: number | null;
-                } | null;
-                last_at: number | null;
-                /** @description Lines whose shared supply it has. */
-                out: number[];
-                dropped: string[];
-                timers: {
-                    id: string;
-                    label: string;
-                    ends_at: number;
-                }[];
-                sent_back: {
-                    line: number;
-                    reason: string;
-                }[];
-                checked: number[];
-                /** @description Steps the teacher saw. */
-                seen: {
-                    line: number;
-                    step: string;
-                    /** @enum {string} */
-                    seen: "done" | "not-done" | "unseen";
-                }[];
-                notes: {
-                    at: number;
-                    text: string;
-                }[];
-                members: {
-                    id: number;
-                    name: string;
-                }[];
-                /** @description Its check is recorded. */
-                set_up: boolean;
-                clean_up: boolean;
-                id: number;
-                name: string;
-                students: string[];
-            }[];
-            scales: {
-                id: number;
-                name: string;
-                /** @description Today, against a known weight. */
-                checked: boolean;
-                passed: boolean;
-            }[];
-            /** @description Every attempt, by line, station and attempt. */
+            stations: components["schemas"]["BoardStation"][];
+            scales: components["schemas"]["BoardScale"][];
+            /** @description every attempt, by line, station and attempt */
             weighings: components["schemas"]["BoardWeighing"][];
-            /** @description Cells by their latest verdict. */
-            totals: {
-                level: number;
-                heaped: number;
-                shy: number;
-                "too-close": number;
-            };
+            totals: components["schemas"]["BoardTotals"];
         };
         BoardLab: {
             id: number;
             title: string;
             /** @enum {string} */
             state: "prepared" | "open" | "closed";
-            paused: boolean;
-            /** Format: date-time */
             opened_at: string | null;
-            /** Format: date-time */
             closed_at: string | null;
+            paused: boolean;
         };
         BoardLine: {
-            /** @description Opens its page of the technique library. */
-            family: string;
             id: number;
             name: string;
-            /** @example 1 3/4 cups */
+            /**
+             * @description opens its page of the technique library
+             * @enum {string}
+             */
+            family: "fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular";
+            steps: components["schemas"]["StepName"][];
+            shared: boolean;
+            /** @description as the recipe says it */
             amount: string;
             target_g: number;
             tolerance_g: number;
-            steps: {
-                id: string;
-                text: string;
-            }[];
-            shared: boolean;
-            /** @description In which the target is shown. */
+            /** @description in which the target is shown */
             decimals: number;
+            tolerance_decimals: number;
             working: string[];
+        };
+        BoardScale: {
+            id: number;
+            name: string;
+            /** @description today, against a known weight */
+            checked: boolean;
+            passed: boolean;
+        };
+        /** @description How a station stands. */
+        BoardStation: {
+            id: number;
+            name: string;
+            students: string[];
+            members: components["schemas"]["Person"][];
+            /** @description its check is recorded */
+            set_up: boolean;
+            clean_up: boolean;
+            /** @description s since 1970: it asked for its check */
+            ready_at: number | null;
+            /** @description s since 1970: its hand went up */
+            help_at: number | null;
+            /** @description lines to be measured yet, or again */
+            left: number[];
+            released: boolean;
+            /** @description its tools are counted back */
+            counted: boolean;
+            stuck: components["schemas"]["Stuck"] | null;
+            last_at: number | null;
+            /** @description lines whose shared supply it has */
+            out: number[];
+            dropped: string[];
+            timers: components["schemas"]["RunningTimer"][];
+            sent_back: components["schemas"]["SentBack"][];
+            checked: number[];
+            /** @description steps the teacher saw */
+            seen: components["schemas"]["SeenStep"][];
+            notes: components["schemas"]["TeacherNote"][];
+        };
+        /** @description Cells by their latest verdict. */
+        BoardTotals: {
+            level: number;
+            heaped: number;
+            shy: number;
+            too_close: number;
         };
         BoardWeighing: {
             id: string;
@@ -1632,465 +1474,205 @@ export interface components {
             station_id: number;
             student: string;
             attempt: number;
-            verdict: components["schemas"]["VerdictWord"];
+            /** @enum {string} */
+            verdict: "level" | "heaped" | "shy" | "too-close";
             grams: number;
             decimals: number;
             error_g: number;
             error_pct: number;
-            /** @description The error in tolerances, signed; for drawing. */
+            /** @description the error in tolerances, signed; for drawing */
             tolerances: number;
+            scale_u_g: number;
+            at: string;
             /** @enum {string} */
             source: "typed" | "scale" | "practice" | "paper";
             scale_checked: boolean;
             together: number;
-            predicted: string | null;
-            /** @description A wrong entry, kept; a later one stands for it. */
+            /** @enum {string|null} */
+            predicted: "level" | "heaped" | "shy" | null;
+            /** @description a wrong entry, kept; a later one stands for it */
             corrected: boolean;
-            scale_u_g: number;
-            /** Format: date-time */
-            at: string;
         };
-        Class: {
+        CauseChoice: {
+            /** @enum {string} */
+            id: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line";
+            said: string;
+            tell: string;
+        };
+        CheckItem: {
+            id: string;
+            said: string;
+            how: string;
+        };
+        ClassAsked: {
+            asked: components["schemas"]["AskedOfClass"] | null;
+        };
+        /** @description Who has shown what the next lab asks for. */
+        ClassPracticePage: {
+            lab: string | null;
+            /** @description that the lab asks for */
+            skills: components["schemas"]["AimRow"][];
+            students: components["schemas"]["StudentPractice"][];
+            missed: components["schemas"]["Missed"][];
+            tasks: components["schemas"]["ClassTask"][];
+            due_on: string | null;
+            all: components["schemas"]["AimRow"][];
+        };
+        ClassTask: {
             id: number;
-            code: string;
-            settings: components["schemas"]["ClassSettings"];
-            /** @description Where cooks disagree: one house method a family. */
-            schools: {
-                family: string;
-                methods: {
-                    id: string;
-                    name: string;
-                    /** @description What it makes a cup weigh. */
-                    effect: string;
-                    chosen: boolean;
-                }[];
-            }[];
-            /** @description Where cooks disagree about tools. */
-            questions: {
-                id: string;
-                text: string;
-                answers: {
-                    id: string;
-                    text: string;
-                    chosen: boolean;
-                }[];
-            }[];
-            stations: {
-                id: number;
-                name: string;
-                code: string;
-                /** @description What its bowl weighs. */
-                bowl_g: number | null;
-            }[];
-            students: {
-                id: number;
-                name: string;
-                number: number;
-                station_id: number | null;
-                has_pin: boolean;
-            }[];
-            colleagues: {
-                id: number;
-                name: string;
-                /** @enum {string} */
-                role: "co-teacher" | "aide";
-            }[];
+            student: string | null;
+            aims: string[];
+            due_on: string;
+            /** @description names */
+            done: string[];
+            open: string[];
         };
-        Drawer: {
-            /** @description Of the catalogue, owned or not. */
-            tools: {
-                id: string;
-                kind: string;
-                name: string;
-                nominal: string;
-                ml: number;
-                /** @description 0: not owned. */
-                count: number;
-                place: string | null;
-                /** @description False: cannot be levelled, not fit for checking. */
-                fit: boolean;
-            }[];
-            scales: {
-                id: number;
-                name: string;
-                step: number;
-                decimals: number;
-                capacity: number | null;
-                /** Format: date */
-                checked_on: string | null;
-            }[];
-            scale_kinds: {
-                id: string;
-                step: number;
-                decimals: number;
-                capacity: number;
-            }[];
+        ColleagueRow: {
+            id: number;
+            name: string;
+            /** @enum {string} */
+            role: "co-teacher" | "aide";
         };
-        KitchenFill: {
-            /** @description Id. */
-            tool: string;
-            kind: string;
+        /** @description What the kitchen owns, and what there is. */
+        DrawerPage: {
+            tools: components["schemas"]["DrawerTool"][];
+            scales: components["schemas"]["DrawerScale"][];
+            scale_kinds: components["schemas"]["ScaleKind"][];
+        };
+        DrawerScale: {
+            id: number;
+            name: string;
+            step: number;
+            decimals: number;
+            capacity: number | null;
+            checked_on: string | null;
+        };
+        DrawerTool: {
+            id: string;
+            /** @enum {string} */
+            kind: "dry-cup" | "measuring-spoon" | "liquid-measure" | "top-read-liquid-measure" | "graduated-dry-measure" | "small-liquid-measure" | "novelty-scoop" | "butter-wrapper" | "scale";
+            name: string;
+            nominal: string;
             ml: number;
             count: number;
-            /** @example 1/2 cup */
+            place: string | null;
+            /** @description for checking */
+            fit: boolean;
+        };
+        /** @description One tool, so many times, or once to a mark; to be drawn and named. */
+        DrawnFill: {
+            tool: string;
+            /** @enum {string} */
+            kind: "dry-cup" | "measuring-spoon" | "liquid-measure" | "top-read-liquid-measure" | "graduated-dry-measure" | "small-liquid-measure" | "novelty-scoop" | "butter-wrapper" | "scale";
+            ml: number;
+            count: number;
             nominal: string;
             to_mark: string | null;
             mark_ml: number | null;
             called: string;
         };
-        Kitchen: {
-            /**
-             * @description What a student or a station's tablet works by. A line's target is not in here.
-             * @enum {string}
-             */
-            kind: "student" | "station";
-            name: string;
-            section: string;
-            station_id: number | null;
-            /** @description Null while the student has no place. */
-            station: string | null;
-            /** @description Who may be measuring: all of a station, or the student alone. */
-            students: {
-                id: number;
-                name: string;
-            }[];
-            /** @description Null while no lab is open. */
-            lab: {
-                id: number;
-                title: string;
-            } | null;
-            set_up: components["schemas"]["KitchenCheck"] | null;
-            clean_up: components["schemas"]["KitchenCheck"] | null;
-            /** @description The teacher has paused the lab. */
-            paused: boolean;
-            asks_prediction: boolean;
-            /** @description Null while no lab is open. */
-            gate: {
-                /** @description Has asked for its check. */
-                ready: boolean;
-                /** @description Everything is weighed, nothing sent back. */
-                can_be_ready: boolean;
-                released: boolean;
-                /** @description Of the recipe; null until the teacher has released the station. */
-                directions: string[] | null;
-            } | null;
-            /** @description Its hand is up. */
-            help: boolean;
-            timers: {
-                id: string;
-                label: string;
-                /** @description s since 1970 */
-                ends_at: number;
-            }[];
-            /** @description Lines as the period plan has them at this station; free to change. */
-            order: number[];
-            /** @description Tools on the floor, by id. */
-            dropped: string[];
-            scales: {
-                id: number;
-                name: string;
-                /** @description g */
-                step: number;
-                decimals: number;
-                checked: boolean;
-            }[];
-            lines: components["schemas"]["KitchenLine"][];
-        };
-        KitchenCheck: {
-            lab_id: number;
-            lab: string;
-            done: boolean;
-            /** @description Who ticked it. */
-            by: string | null;
-            items: {
-                id: string;
-                said: string;
-                how: string;
-            }[];
-            /** @description Cautions of today's foods. */
-            care: string[];
-        };
-        KitchenLine: {
-            id: number;
-            name: string;
-            family: string;
-            /**
-             * @description As a cook measures it.
-             * @example 2 tbsp + 2 tsp
-             */
-            amount: string;
-            /** @example 1/6 cup */
-            recipe_says: string;
-            /** @description Of a line that is weighed out, not measured: how much. Elsewhere no target is told before the weight is in. */
-            weigh_out: string | null;
-            /** @description As planned; while one of those lies on the floor, the next best tools for the same steps, where there are any. */
-            fills: components["schemas"]["KitchenFill"][];
-            /** @description Of the tools as planned: those on the floor. */
-            fallen: components["schemas"]["KitchenFill"][];
-            /** @description Tools, then helpers, by name. */
-            fetch: string[];
-            /** @description Why these tools, in a sentence. */
-            why_tools: string | null;
-            steps: {
-                id: string;
-                text: string;
-                why: string;
-            }[];
-            /** @description The mistake most worth warning of, and the verdict it leads to. */
-            watch: {
-                text: string;
-                leads_to: components["schemas"]["VerdictWord"];
-            } | null;
-            cautions: string[];
-            /** @description Scales fine enough to judge this line. */
-            fit_scales: number[];
-            /** @description By scale that is too coarse: so many measures on it at once; not there where a finer scale is better. */
-            together: {
-                [key: string]: number;
-            };
-            /** @description It stays in its cup: weighed full, then empty. */
-            by_difference: boolean;
-            /** @description Of what is counted: each is ticked by itself. */
-            pieces: number | null;
-            /** @description Of a shared supply: there (on the shelf), ours, or out (at another station). */
-            shelf: string | null;
-            /** @description Why the teacher sent it back; null once weighed again. */
-            sent_back: string | null;
-            /** @description The teacher has let it stand. */
-            checked: boolean;
-            /** @description This station's, first to last. */
-            attempts: {
-                id: string;
-                attempt: number;
-                verdict: components["schemas"]["VerdictWord"];
-                tolerances: number;
-                student: string;
-                grams: number;
-                decimals: number;
-                /** @description A wrong entry, replaced by a later one. */
-                corrected: boolean;
-            }[];
-        };
-        /** @enum {string} */
-        VerdictWord: "level" | "heaped" | "shy" | "too-close";
-        PantryEntry: {
-            id: string;
-            name: string;
-            aliases: string[];
-            family: string;
-            /** @description As used now. */
+        EarlierWeighing: {
             grams: number;
-            reference_grams: number;
-            /** @enum {string} */
-            per: "cup" | "piece";
-            per_tsp: number | null;
-            handlings: {
-                name: string;
-                factor: number;
-                /** @enum {string} */
-                advisable: "yes" | "no" | "by-school";
-            }[];
-            allergens: string[];
-            source: string;
-            /** @enum {string} */
-            confidence: "high" | "medium" | "low";
-            notes: string;
-            /** @description The reference does not know it. */
-            added: boolean;
-            own: {
-                reason: string;
-                by: string;
-                /** Format: date */
-                on: string;
-            } | null;
+            decimals: number;
         };
-        AskedOfClass: {
-            /** @description What is being asked on the class's devices, and how it was answered: counts, no names, since it stands on the wall. */
-            id: number;
-            skill: string;
-            level: number;
-            seed: number;
-            /** @description The answer is shown on the devices. */
-            shown: boolean;
-            answered: number;
-            /** @description Students in the class. */
-            of: number;
-            right: number;
-            /** @description How many chose each, where one is chosen. */
-            choices: {
-                [key: string]: number;
-            };
-            /** @description What those who were wrong believe, most first. */
-            missed: {
-                said: string;
-                times: number;
-            }[];
-        };
-        ClassPractice: {
-            /** @description What they get ready for; null: all skills. */
-            lab: string | null;
-            /** @description What its lines ask for. */
-            skills: {
-                id: string;
-                said: string;
-                /** @description A safety point. */
-                safety: boolean;
-            }[];
-            /** @description All that can be set. */
-            all: {
-                id: string;
-                said: string;
-                safety: boolean;
-            }[];
-            /**
-             * Format: date
-             * @description The day of the lab.
-             */
-            due_on: string | null;
-            /** @description What is set, due first. */
-            tasks: {
-                id: number;
-                /** @description Null: the whole class. */
-                student: string | null;
-                aims: string[];
-                /** Format: date */
-                due_on: string;
-                /** @description Who has shown all of it. */
-                done: string[];
-                open: string[];
-            }[];
-            students: {
-                id: number;
-                name: string;
-                /** @description Questions, ever. */
-                answered: number;
-                /** @description Has shown all of them. */
-                ready: boolean;
-                shown: string[];
-                /** @description Tried, shown or not. */
-                met: string[];
-                /** @description Answered wrongly last: these come back. */
-                returning: string[];
-            }[];
-            /** @description What the class gets wrong most, with what is so instead. */
-            missed: {
-                said: string;
-                times: number;
-            }[];
-        };
-        PracticeMarked: {
-            /** @description Null: it was not answered. */
-            right: boolean | null;
-            /** @description What somebody who answers so believes. */
-            because: string | null;
-            explanation: string;
-            /** @description Where more than one answer is right. */
-            condition: string | null;
-            /** @description Right choices, or steps in order, where there are choices. */
-            key: string[];
-        };
-        PracticeQuestion: {
-            /** @description The student's first question is 0. */
-            turn: number;
-            /** @description Tells it from any other. */
-            id: string;
-            /** @example Read a jug */
-            skill: string;
-            skill_id: string;
-            /**
-             * @description How it is answered.
-             * @enum {string}
-             */
-            kind: "choice" | "order" | "number" | "tools" | "words" | "keys";
-            prompt: string;
-            choices: {
-                id: string;
-                said: string;
-                tool: components["schemas"]["PracticeTool"] | null;
-            }[];
-            figure: components["schemas"]["PracticeFigure"];
-            /** @description A family of food, or a safety point. */
-            about: string | null;
-            done_today: number;
-            /** @description So many are asked for. */
-            a_day: number;
-        };
-        PracticeTool: {
-            kind: string;
+        EquivalentRow: {
+            measure: string;
+            spoons: string | null;
+            teaspoons: string | null;
+            fluid_ounces: string | null;
             ml: number;
-            /** @description Empty: without its lettering. */
-            nominal: string;
         };
-        /** @description For drawing; what a question does not need is not there. */
-        PracticeFigure: {
-            tool?: components["schemas"]["PracticeTool"];
-            steps?: string[];
-            words?: string[];
-            level_ml?: number;
-            liquid?: string;
-            eye_deg?: number;
-            rings?: number;
-            marks?: {
-                text: string;
-                ml: number;
-            }[];
-            hands?: components["schemas"]["BenchHands"];
+        EquivalentsChart: {
+            section: string;
+            /** @enum {string} */
+            standard: "us_customary" | "us_label_240" | "metric_250" | "au" | "uk_imperial_legacy";
+            rows: components["schemas"]["EquivalentRow"][];
         };
-        LabSheet: {
+        FaultChoice: {
+            /** @enum {string} */
+            id: "dry" | "tough" | "dense" | "flat" | "spread" | "sunken" | "cracked" | "gummy" | "greasy" | "pale" | "dark" | "bitter" | "salty" | "bland" | "crumbly";
+            said: string;
+            chosen: boolean;
+        };
+        FigureMark: {
+            text: string;
+            ml: number;
+        };
+        /** @description Between measuring and mixing. */
+        Gate: {
+            ready: boolean;
+            can_be_ready: boolean;
+            released: boolean;
+            /** @description null until released */
+            directions: string[] | null;
+        };
+        HandlingOffered: {
+            preparation: string[];
+            filling: string[];
+            settling: string[];
+            levelling: string[];
+        };
+        HandlingRow: {
+            name: string;
+            factor: number;
+            advisable: string;
+        };
+        ImportedClasses: {
+            /** @description names */
+            made: string[];
+        };
+        KeptVersion: {
+            version: number;
+        };
+        LabName: {
+            id: number;
+            title: string;
+        };
+        /** @description A lab's plan, line by line: as frozen, or as it would be opened now. */
+        LabPage: {
             id: number;
             title: string;
             /** @enum {string} */
             state: "prepared" | "open" | "closed";
-            /** Format: date */
             planned_for: string;
             section: string;
             school: string;
             starts_at: string;
             ends_at: string;
-            standard: string;
-            /** @description The recipe it was made from. */
+            /** @enum {string} */
+            standard: "us_customary" | "us_label_240" | "metric_250" | "au" | "uk_imperial_legacy";
+            /** @description it was made from */
             recipe: number | null;
             factor: string;
             makes: string | null;
             retry_pct: number;
-            stations: {
-                name: string;
-                students: string[];
-            }[];
+            stations: components["schemas"]["LabStation"][];
             scales: string[];
-            lines: components["schemas"]["LabSheetLine"][];
-            supplies: {
-                name: string;
-                station: string | null;
-                station_g: number;
-                decimals: number;
-                class: string | null;
-                class_g: number;
-                class_decimals: number;
-            }[];
+            lines: components["schemas"]["LabPageLine"][];
+            supplies: components["schemas"]["SupplyRow"][];
             allergens: string[];
             preparation: string[];
             directions: string[];
         };
-        LabSheetLine: {
+        LabPageLine: {
             item: number;
-            /** @description As written. */
+            /** @description as written */
             text: string | null;
-            /** @description Opens its page of the technique library. */
-            family: string;
             name: string;
+            /**
+             * @description opens its page of the technique library
+             * @enum {string}
+             */
+            family: "fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular";
+            shared: boolean;
             amount: string;
             measure: string;
-            fills: components["schemas"]["KitchenFill"][];
-            /** @description The tools in words. */
+            fills: components["schemas"]["DrawnFill"][];
             plan: string | null;
             why: string | null;
             alternatives: string[];
             steps: string[];
-            /** @description The steps as one reminder, without what every technique shares. */
             technique: string;
-            /** @description Stands on the common shelf. */
-            shared: boolean;
             target_g: number;
             decimals: number;
             tolerance_g: number;
@@ -2102,380 +1684,882 @@ export interface components {
             /** @enum {string} */
             strictness: "structural" | "flavour" | "free";
             /** @enum {string} */
-            way: "checked" | "weight" | "volume";
-            warnings: {
-                id: string;
-                text: string;
-            }[];
+            mode: "checked" | "weight" | "volume";
+            warnings: components["schemas"]["LineWarning"][];
             working: string[];
             source: string | null;
         };
-        PeriodPlan: {
-            title: string;
-            section: string;
-            minutes: number;
-            /** @example 10:05 */
-            starts_at: string;
-            /** @description s from the bell */
-            end_s: number;
-            fits: boolean;
-            /** @description Left before the bell; negative: too long. */
-            spare_minutes: number;
-            /** @description What is scarce, in words. */
-            bottleneck: string | null;
-            /** @description What one more of it would save. */
-            saves: {
-                name: string;
-                minutes: number;
-                said: string;
-            }[];
-            blocks: {
-                id: string;
-                name: string;
-                minutes: number;
-            }[];
-            stations: string[];
-            /** @description s since 1970, while the lab is open */
-            opened_at: number | null;
-            timeline: {
-                /** @description Place in stations; null: everybody. */
-                station: number | null;
-                what: string;
-                /** @description Ingredient, or block. */
-                name: string;
-                start_s: number;
-                end_s: number;
-            }[];
-        };
-        RecipeSheet: {
-            id: number;
-            title: string;
-            makes: string | null;
-            version: number;
-            versions: {
-                number: number;
-                note: string | null;
-                by: string;
-                /** Format: date-time */
-                at: string;
-            }[];
-            section: {
-                id: number;
-                name: string;
-                stations: number;
-            };
-            standard: string;
-            /** @example 1/2 */
-            factor: string;
-            /** @description The newest version as text, to be changed. */
-            text: string;
-            lines: components["schemas"]["SheetLine"][];
-            directions: string[];
-            /** @description Where list and directions do not agree. */
-            findings: string[];
-            /** @description What does not simply multiply. */
-            cautions: string[];
-            /** @description Lines with a question that must be settled. */
-            open: number;
-            /** @description What a lab of this size would take. */
-            labs: components["schemas"]["RecipeLabOption"][];
-            /** @description Allowance for measuring again in those. */
-            retry_pct: number;
-        };
-        RecipeLabOption: {
-            /** @enum {string} */
-            for: "class" | "station";
-            /** @description Factor at one station. */
-            each: string;
-            /** @description Factor of the whole class. */
-            all: string;
-            supplies: {
-                name: string;
-                measure: string | null;
-                grams: number;
-                decimals: number;
-            }[];
-        };
-        SheetLine: {
-            index: number;
-            text: string;
-            /** @enum {string} */
-            status: "read" | "partly" | "unread" | "heading";
-            /** @description Put together, the line as written. */
-            parts: {
-                /** @enum {string} */
-                part: "filler" | "amount" | "size" | "package" | "ingredient" | "handling" | "note" | "unread";
-                text: string;
-            }[];
-            /** @description Settled by a teacher. */
-            mended: boolean;
-            /** @description Left out: not measured. */
-            skip: boolean;
-            /** @description A question must be settled before it can be measured. */
-            open: boolean;
-            /** @description The ingredient and what is done to it. */
-            reads_as: string | null;
-            /** @description Whose technique measures it. */
-            family: string | null;
-            questions: {
-                id: string;
-                text: string;
-                must: boolean;
-            }[];
-            choices: {
-                label: string;
-                grams: number | null;
-                decimals: number;
-                settled: components["schemas"]["Settled"];
-            }[];
-            settled: components["schemas"]["Settled"] | null;
-            methods: {
-                id: string;
-                name: string;
-            }[];
-            scaled: components["schemas"]["ScaledLine"] | null;
-        };
-        Named: {
-            id: string;
+        LabStation: {
             name: string;
-        };
-        Settled: {
-            ingredient: string;
-            amount: string;
-            unit: string;
-            method: string | null;
-        };
-        ScaledLine: {
-            /** @description Exact, in the unit of the line. */
-            amount: string;
-            /** @description As a cook measures it. */
-            measure: string;
-            /** @description False: the measure is the nearest there is. */
-            measurable: boolean;
-            grams: number;
-            decimals: number;
-            /** @description What rounding one batch first would have lost. */
-            rounding_loss_g: number;
-            bakers_pct: number | null;
-            /** @description Of a part of an egg. */
-            beaten_g: number | null;
-            handling: string;
-            working: string[];
-            source: string | null;
-        };
-        SectionNames: {
-            name: string;
-            students: {
-                id: number;
-                name: string;
-                station: string | null;
-                /** @description False: the next PIN given becomes theirs. */
-                has_pin: boolean;
-            }[];
-        };
-        Session: {
-            /** @enum {string} */
-            kind: "teacher" | "student" | "station" | "nobody";
-            name: string | null;
-            school: string | null;
-        };
-        Library: {
-            families: components["schemas"]["TechniquePage"][];
-            /** @description To know by picture, size and use. */
-            tools: {
-                kind: string;
-                called: string;
-                use: string;
-                /** @description What to watch for. */
-                mind: string;
-                /** @description False: not in the class's drawer, the usual sizes are shown. */
-                owned: boolean;
-                sizes: components["schemas"]["PracticeTool"][];
-            }[];
-            /** @description What to take care of. */
-            safety: {
-                id: string;
-                name: string;
-                care: string;
-                why: string;
-            }[];
-            /** @description Whose rules come first. */
-            first: string;
-        };
-        TechniquePage: {
-            /** @example fine-powder */
-            id: string;
-            name: string;
-            because: string;
-            foods: string[];
-            /** @description The food it is shown on. */
-            example: string;
-            /** @description Kind; null: counted, or straight onto the scale. */
-            tool: string | null;
-            /** @example 1 cup */
-            amount: string | null;
-            /**
-             * @description g
-             * @example 125
-             */
-            target: string | null;
-            steps: {
-                id: string;
-                text: string;
-                why: string;
-                care: string | null;
-            }[];
-            mistakes: {
-                cause: string;
-                said: string;
-                tell: string;
-                grams: string;
-                /** @description g, without its sign */
-                error: string;
-                verdict: components["schemas"]["VerdictWord"];
-                /** @description Signed. */
-                tolerances: number;
-            }[];
-            /** @description Where cooks disagree. */
-            schools: {
-                question: string;
-                ours: string;
-                others: string[];
-            }[];
-            /** @description Cautions that come with the food. */
-            care: string[];
-        };
-        Today: {
-            time_zone: string;
-            /** @description Names of scales that no known weight has been put on yet. */
-            unchecked_scales: string[];
-            sections: {
-                id: number;
-                name: string;
-                code: string;
-                open_to_join: boolean;
-                /** @example 10:05 */
-                starts_at: string;
-                /** @example 10:52 */
-                ends_at: string;
-                stations: {
-                    name: string;
-                    code: string;
-                }[];
-                labs: components["schemas"]["LabSummary"][];
-            }[];
+            students: string[];
         };
         LabSummary: {
             id: number;
             title: string;
             /** @enum {string} */
             state: "prepared" | "open" | "closed";
-            /** Format: date */
             planned_for: string;
             ingredients: number;
-            /** Format: date-time */
             opened_at: string | null;
         };
-        Verdict: {
+        LibraryTool: {
+            /** @enum {string} */
+            kind: "dry-cup" | "measuring-spoon" | "liquid-measure" | "top-read-liquid-measure" | "graduated-dry-measure" | "small-liquid-measure" | "novelty-scoop" | "butter-wrapper" | "scale";
+            called: string;
+            use: string;
+            mind: string;
+            owned: boolean;
+            sizes: components["schemas"]["PracticeTool"][];
+        };
+        /** @description One cause as a screen shows it. */
+        LikelyCauseRow: {
+            /** @enum {string} */
+            id: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line";
+            said: string;
+            likely: string;
+            p: number;
+            range: string;
+            tell: string;
+            next: string;
+            guessed: boolean;
+        };
+        LineChoice: {
+            label: string;
+            grams: number | null;
+            decimals: number;
+            settled: components["schemas"]["Settled"];
+        };
+        LineQuestion: {
+            /** @enum {string} */
+            id: "ambiguous-ounce" | "salt-crystal" | "which-kind" | "which-form" | "ambiguous-t" | "to-taste" | "unknown-ingredient" | "spelling" | "no-amount" | "no-unit" | "range" | "package-size" | "alternative" | "approximate" | "not-checkable" | "held-back" | "divided" | "optional" | "unread-words";
+            text: string;
+            must: boolean;
+        };
+        LineWarning: {
+            id: string;
+            text: string;
+        };
+        /** @description Something new, by its number. */
+        Made: {
+            id: number;
+        };
+        /** @description Something new, by its id. */
+        MadeByName: {
+            id: string;
+        };
+        MethodChoice: {
+            /** @enum {string} */
+            family: "fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular";
+            methods: components["schemas"]["MethodOption"][];
+        };
+        MethodOption: {
+            /** @enum {string} */
+            id: "stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light";
+            name: string;
+            effect: string;
+            chosen: boolean;
+        };
+        Missed: {
+            said: string;
+            times: number;
+        };
+        MistakeRow: {
+            /** @enum {string} */
+            cause: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line";
+            said: string;
+            tell: string;
+            grams: string;
+            error: string;
+            /** @enum {string} */
+            verdict: "level" | "heaped" | "shy" | "too-close";
+            tolerances: number;
+        };
+        MyClassQuestion: {
+            /** @description to listen for the next one */
+            section_id: number;
+            asked: components["schemas"]["AskedOfMe"] | null;
+        };
+        NameToJoin: {
+            id: number;
+            name: string;
+            station: string | null;
+            has_pin: boolean;
+        };
+        /** @description An id, and its name in the reader's language. */
+        Named: {
+            id: string;
+            name: string;
+        };
+        NearestMeasure: {
+            measure: string;
+            exact: boolean;
+            /** @description of the measure against the grams */
+            error_pct: number;
+        };
+        /** @description No usual slip gives this weight. */
+        NoCause: {
+            said: string;
+            next: string;
+        };
+        OwnFigure: {
+            reason: string;
+            by: string;
+            on: string;
+        };
+        /** @description A food as this kitchen has it. */
+        PantryEntry: {
+            id: string;
+            name: string;
+            aliases: string[];
+            /** @enum {string} */
+            family: "fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular";
+            /** @description of a US cup, or of a piece */
+            grams: number | null;
+            reference_grams: number | null;
+            /** @enum {string} */
+            per: "cup" | "piece";
+            per_tsp: number | null;
+            handlings: components["schemas"]["HandlingRow"][];
+            allergens: string[];
+            source: string;
+            confidence: string;
+            notes: string;
+            /** @description by this kitchen */
+            added: boolean;
+            own: components["schemas"]["OwnFigure"] | null;
+        };
+        /** @description Every food and unit to choose from. */
+        PantryNames: {
+            ingredients: components["schemas"]["Named"][];
+            units: components["schemas"]["Named"][];
+        };
+        PaperJudged: {
+            stored: boolean;
+            entries: components["schemas"]["PaperVerdict"][];
+        };
+        PaperLine: {
+            id: number;
+            fit_scales: number[];
+            /** @description the one that judges it first */
+            best_scale: number | null;
+        };
+        PaperLines: {
+            lines: components["schemas"]["PaperLine"][];
+        };
+        PaperVerdict: {
+            id: string;
+            /** @enum {string|null} */
+            verdict: "level" | "heaped" | "shy" | "too-close" | null;
+            error_g: number | null;
+            tolerances: number | null;
+            /** @description what cannot be about it */
+            problem: string | null;
+        };
+        PeriodBlock: {
+            id: string;
+            name: string;
+            minutes: number;
+        };
+        /** @description A lab from bell to bell. */
+        PeriodPage: {
+            title: string;
+            section: string;
+            minutes: number;
+            starts_at: string;
+            end_s: number;
+            fits: boolean;
+            spare_minutes: number;
+            bottleneck: string | null;
+            /** @description what one more of a scarce thing would save */
+            saves: components["schemas"]["PeriodSaving"][];
+            blocks: components["schemas"]["PeriodBlock"][];
+            stations: string[];
+            /** @description s since 1970 */
+            opened_at: number | null;
+            timeline: components["schemas"]["TimelineTask"][];
+        };
+        PeriodSaving: {
+            name: string;
+            minutes: number;
+            said: string;
+        };
+        /** @description A student by name. */
+        Person: {
+            id: number;
+            name: string;
+        };
+        PortionsWorked: {
+            portions: number;
+            left: string | null;
+        };
+        PracticeChoice: {
+            id: string;
+            said: string;
+            tool: components["schemas"]["PracticeTool"] | null;
+        };
+        /** @description For drawing; what a question does not need is null. */
+        PracticeFigure: {
+            tool: components["schemas"]["PracticeTool"] | null;
+            steps: string[] | null;
+            words: string[] | null;
+            level_ml: number | null;
+            liquid: string | null;
+            eye_deg: number | null;
+            rings: number | null;
+            marks: components["schemas"]["FigureMark"][] | null;
+            /** @description choices of handling, by what they are about */
+            hands: {
+                [key: string]: unknown;
+            } | null;
+        };
+        /** @description What is right and why, once it may be known. */
+        PracticeMarked: {
+            /** @description null where nobody answered */
+            right: boolean | null;
+            because: string | null;
+            explanation: string;
+            condition: string | null;
+            /** @description of choices and orders */
+            key: string[];
+        };
+        /** @description A question as a screen asks it: what is right is not in here. */
+        PracticeQuestion: {
+            turn: number;
+            id: string;
+            skill: string;
+            /** @enum {string} */
+            skill_id: "name-tool" | "choose-tools" | "combine-tools" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
+            /** @enum {string} */
+            kind: "choice" | "order" | "number" | "tools" | "words" | "keys";
+            prompt: string;
+            choices: components["schemas"]["PracticeChoice"][];
+            figure: components["schemas"]["PracticeFigure"];
+            about: string | null;
+            done_today: number;
+            a_day: number;
+        };
+        /** @description The drawn scale after some keys. */
+        PracticeScale: {
+            on: boolean;
+            unit: string;
+            number: number | null;
+            decimals: number;
+            overload: boolean;
+            has_bowl: boolean;
+            poured: boolean;
+            note: string | null;
+        };
+        PracticeTasks: {
+            tasks: components["schemas"]["StudentTask"][];
+        };
+        PracticeTool: {
+            kind: string;
+            ml: number;
+            nominal: string;
+        };
+        /** @description A question on the wall, with its answer. */
+        ProjectedQuestion: {
+            question: components["schemas"]["PracticeQuestion"];
+            skills: components["schemas"]["SkillName"][];
+            marked: components["schemas"]["PracticeMarked"];
+        };
+        RecipeLabOption: {
+            /** @enum {string} */
+            for: "class" | "station";
+            /** @description factor at one station */
+            each: string;
+            /** @description factor of the whole class */
+            all: string;
+            supplies: components["schemas"]["ToBuy"][];
+        };
+        /** @description A recipe as a class reads it, at a factor. */
+        RecipePage: {
+            id: number;
+            title: string;
+            makes: string | null;
+            version: number;
+            versions: components["schemas"]["RecipeVersionRow"][];
+            section: components["schemas"]["RecipeSection"];
+            /** @enum {string} */
+            standard: "us_customary" | "us_label_240" | "metric_250" | "au" | "uk_imperial_legacy";
+            factor: string;
+            /** @description the newest version as text, to be changed */
+            text: string;
+            lines: components["schemas"]["RecipePageLine"][];
+            directions: string[];
+            /** @description where list and directions do not agree */
+            findings: string[];
+            /** @description what does not simply multiply */
+            cautions: string[];
+            /** @description lines with a question that must be settled */
+            open: number;
+            /** @description what a lab of this size would take */
+            labs: components["schemas"]["RecipeLabOption"][];
+            /** @description allowance for measuring again in those */
+            retry_pct: number;
+        };
+        RecipePageLine: {
+            /** @description stays with the line through later versions */
+            id: string;
+            text: string;
+            /** @enum {string} */
+            status: "read" | "partly" | "unread" | "heading";
+            /** @description put together, the line as written */
+            parts: components["schemas"]["WrittenPart"][];
+            /** @description settled by a teacher */
+            mended: boolean;
+            /** @description left out: not measured */
+            skip: boolean;
+            /** @description a question must be settled before it can be measured */
+            open: boolean;
+            /** @description the ingredient */
+            reads_as: string | null;
+            /**
+             * @description whose technique measures it
+             * @enum {string|null}
+             */
+            family: "fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular" | null;
+            questions: components["schemas"]["LineQuestion"][];
+            choices: components["schemas"]["LineChoice"][];
+            settled: components["schemas"]["Settled"] | null;
+            methods: components["schemas"]["Named"][];
+            scaled: components["schemas"]["ScaledLineView"] | null;
+        };
+        RecipeSection: {
+            id: number;
+            name: string;
+            stations: number;
+        };
+        RecipeSummary: {
+            id: number;
+            title: string;
+            version: number;
+            changed_at: string;
+            ingredients: number;
+        };
+        RecipeVersionRow: {
+            number: number;
+            note: string | null;
+            by: string;
+            at: string;
+        };
+        RosterFault: {
+            /** @description 0: the file as a whole */
+            row: number;
+            text: string;
+        };
+        /** @description What a roster holds, looked at before it is taken. */
+        RosterPreview: {
+            students: components["schemas"]["RosterRow"][];
+            faults: components["schemas"]["RosterFault"][];
+        };
+        RosterRow: {
+            row: number;
+            name: string;
+            number: number | null;
+        };
+        RosterStudent: {
+            id: number;
+            name: string;
+            number: number;
+            station_id: number | null;
+            has_pin: boolean;
+        };
+        RuleAnswer: {
+            id: string;
+            text: string;
+            chosen: boolean;
+        };
+        RuleQuestion: {
+            id: string;
+            text: string;
+            answers: components["schemas"]["RuleAnswer"][];
+        };
+        RunningTimer: {
+            id: string;
+            label: string;
+            /** @description s since 1970 */
+            ends_at: number;
+        };
+        SafetyRow: {
+            /** @enum {string} */
+            id: "hygiene" | "raw-flour" | "raw-egg" | "allergens" | "knives" | "hot-liquids" | "dust" | "water-and-scales" | "lifting" | "broken-glass" | "oven";
+            name: string;
+            care: string;
+            why: string;
+        };
+        ScaleChecked: {
+            passed: boolean;
+        };
+        ScaleKind: {
+            id: string;
+            step: number;
+            decimals: number;
+            capacity: number | null;
+        };
+        /** @description A line at the factor. */
+        ScaledLineView: {
+            /** @description exact, in the unit of the line */
+            amount: string;
+            /** @description as a cook measures it */
+            measure: string;
+            /** @description false: the measure is the nearest there is */
+            measurable: boolean;
+            grams: number;
+            decimals: number;
+            /** @description what rounding one batch first would have lost */
+            rounding_loss_g: number;
+            bakers_pct: number | null;
+            /** @description of a part of an egg */
+            beaten_g: number | null;
+            handling: string;
+            working: string[];
+            source: string | null;
+        };
+        SchoolRow: {
+            question: string;
+            ours: string;
+            others: string[];
+        };
+        SeatStation: {
+            id: number;
+            name: string;
+            code: string;
+            bowl_g: number | null;
+        };
+        /** @description The names of a class that is open to join. */
+        SectionNames: {
+            name: string;
+            students: components["schemas"]["NameToJoin"][];
+        };
+        /** @description A class: its settings, people and codes. */
+        SectionPage: {
+            id: number;
+            code: string;
+            settings: components["schemas"]["SectionSettings"];
+            /** @description where cooks disagree about a family */
+            schools: components["schemas"]["MethodChoice"][];
+            /** @description and about everything else */
+            questions: components["schemas"]["RuleQuestion"][];
+            stations: components["schemas"]["SeatStation"][];
+            students: components["schemas"]["RosterStudent"][];
+            colleagues: components["schemas"]["ColleagueRow"][];
+        };
+        SectionSettings: {
+            name: string;
+            starts_at: string;
+            ends_at: string;
+            /** @enum {string} */
+            standard: "us_customary" | "us_label_240" | "metric_250" | "au" | "uk_imperial_legacy";
+            /** @enum {string} */
+            tolerance_level: "getting-started" | "practised" | "exacting";
+            methods: ("stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light")[];
+            /** @description answers by question */
+            schools: {
+                [key: string]: string;
+            };
+            shows_target: boolean;
+            asks_guess: boolean;
+            asks_prediction: boolean;
+            open_to_join: boolean;
+        };
+        SeenStep: {
+            line: number;
+            step: string;
+            /** @enum {string} */
+            seen: "done" | "not-done" | "unseen";
+        };
+        SentBack: {
+            line: number;
+            reason: string;
+        };
+        /** @description Who is signed in here. */
+        Session: {
+            /** @enum {string} */
+            kind: "nobody" | "teacher" | "student" | "station";
+            name: string | null;
+            school: string | null;
+        };
+        Settled: {
+            ingredient: string;
+            amount: string;
+            /** @enum {string} */
+            unit: "cup" | "tbsp" | "tsp" | "dessertspoon" | "fl-oz" | "gill" | "pt" | "dry-pt" | "qt" | "gal" | "ml" | "cl" | "dl" | "l" | "pinch" | "dash" | "smidgen" | "drop" | "oz" | "lb" | "g" | "kg" | "mg" | "stick" | "piece" | "dozen" | "packet" | "can" | "handful" | "knob" | "part";
+            /** @enum {string|null} */
+            method: "stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light" | null;
+        };
+        SimulatedBin: {
+            from_g: number;
+            to_g: number;
+            one: number;
+            other: number;
+        };
+        SimulatedResult: {
+            /** @enum {string} */
+            verdict: "level" | "heaped" | "shy" | "too-close";
+            grams: number;
+            decimals: number;
+            error_g: number;
+            tolerances: number;
+            target_g: number;
+            target_decimals: number;
+            low_g: number;
+            high_g: number;
+            scale_u_g: number;
+            /** @enum {string|null} */
+            predicted: "level" | "heaped" | "shy" | "too-close" | null;
+            predicted_right: boolean | null;
+            causes: components["schemas"]["LikelyCauseRow"][];
+            none: components["schemas"]["NoCause"] | null;
+            consequence: string | null;
+            working: string[];
+        };
+        SimulatedSide: {
+            mean_g: number;
+            sd_g: number;
+            level: number;
+            heaped: number;
+            shy: number;
+            too_close: number;
+        };
+        /** @description The same food two ways, many times. */
+        SimulatedTwoWays: {
+            target_g: number;
+            low_g: number;
+            high_g: number;
+            decimals: number;
+            bins: components["schemas"]["SimulatedBin"][];
+            /** @description in one bin, either way */
+            most: number;
+            one: components["schemas"]["SimulatedSide"];
+            other: components["schemas"]["SimulatedSide"];
+        };
+        /** @description The drawn scale after what was done, and the verdict where it is asked for. */
+        SimulatedWeighing: {
+            on: boolean;
+            unit: string;
+            number: number | null;
+            decimals: number;
+            overload: boolean;
+            has_bowl: boolean;
+            poured: boolean;
+            contents_ml: number;
+            brim_ml: number;
+            note: string | null;
+            result: components["schemas"]["SimulatedResult"] | null;
+        };
+        SimulatorAmount: {
+            amount: string;
+            /** @enum {string} */
+            unit: "cup" | "tbsp" | "tsp" | "dessertspoon" | "fl-oz" | "gill" | "pt" | "dry-pt" | "qt" | "gal" | "ml" | "cl" | "dl" | "l" | "pinch" | "dash" | "smidgen" | "drop" | "oz" | "lb" | "g" | "kg" | "mg" | "stick" | "piece" | "dozen" | "packet" | "can" | "handful" | "knob" | "part";
+            text: string;
+        };
+        SimulatorFood: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            family: "fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular";
+        };
+        /** @description What can be chosen, for this food and amount. */
+        SimulatorOptions: {
+            ingredients: components["schemas"]["SimulatorFood"][];
+            amounts: components["schemas"]["SimulatorAmount"][];
+            plans: components["schemas"]["SimulatorPlan"][];
+            offered: components["schemas"]["HandlingOffered"];
+            /** @description there is a line to read */
+            reads: boolean;
+            /** @description something stays behind where nobody scrapes */
+            empties: boolean;
+            scales: components["schemas"]["SimulatorScale"][];
+        };
+        SimulatorPlan: {
+            index: number;
+            text: string;
+            fills: components["schemas"]["DrawnFill"][];
+        };
+        SimulatorScale: {
+            id: string;
+            step: number;
+            decimals: number;
+            capacity_g: number | null;
+        };
+        SkillName: {
+            /** @enum {string} */
+            id: "name-tool" | "choose-tools" | "combine-tools" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
+            said: string;
+        };
+        /** @description What a station ticks through. */
+        StationChecks: {
+            lab_id: number;
+            lab: string;
+            done: boolean;
+            /** @description who ticked it */
+            by: string | null;
+            items: components["schemas"]["CheckItem"][];
+            care: string[];
+        };
+        StationCode: {
+            name: string;
+            code: string;
+        };
+        StationLine: {
+            id: number;
+            name: string;
+            /** @enum {string} */
+            family: "fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular";
+            /** @description as a cook measures it */
+            amount: string;
+            recipe_says: string;
+            /** @description what to weigh, where the scale measures it */
+            weigh_out: string | null;
+            fills: components["schemas"]["DrawnFill"][];
+            /** @description that lie on the floor */
+            fallen: components["schemas"]["DrawnFill"][];
+            /** @description tools and helpers by name */
+            fetch: string[];
+            why_tools: string | null;
+            steps: components["schemas"]["StepToDo"][];
+            watch: components["schemas"]["WatchOut"] | null;
+            cautions: string[];
+            /** @description fine enough for it */
+            fit_scales: number[];
+            /** @description the one that judges it first */
+            best_scale: number | null;
+            /** @description by scale that is too coarse for one: how many level measures to weigh as one */
+            together: {
+                [key: string]: number;
+            };
+            by_difference: boolean;
+            pieces: number | null;
+            /**
+             * @description where its shared supply is
+             * @enum {string|null}
+             */
+            shelf: "there" | "ours" | "out" | null;
+            /** @description why */
+            sent_back: string | null;
+            checked: boolean;
+            /** @description this station's, first to last */
+            attempts: components["schemas"]["Attempt"][];
+        };
+        StationScale: {
+            id: number;
+            name: string;
+            step: number;
+            decimals: number;
+            /** @description today, against a known weight */
+            checked: boolean;
+        };
+        /** @description What a student or a station's tablet works by. A line's target is not in here. */
+        StationWork: {
+            /** @enum {string} */
+            kind: "student" | "station";
+            name: string;
+            section: string;
+            station_id: number | null;
+            station: string | null;
+            /** @description who may be measuring: all of a station, or the student alone */
+            students: components["schemas"]["Person"][];
+            /** @description null while no lab is open */
+            lab: components["schemas"]["LabName"] | null;
+            set_up: components["schemas"]["StationChecks"] | null;
+            clean_up: components["schemas"]["StationChecks"] | null;
+            paused: boolean;
+            asks_prediction: boolean;
+            gate: components["schemas"]["Gate"] | null;
+            help: boolean;
+            timers: components["schemas"]["RunningTimer"][];
+            /** @description tools by id */
+            dropped: string[];
+            /** @description lines in the order planned for this station */
+            order: number[];
+            /** @description lines to measure yet, or again, in the order to take them */
+            todo: number[];
+            scales: components["schemas"]["StationScale"][];
+            lines: components["schemas"]["StationLine"][];
+        };
+        StepName: {
+            /** @enum {string} */
+            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "weigh";
+            text: string;
+        };
+        StepToDo: {
+            /** @enum {string} */
+            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "weigh";
+            text: string;
+            why: string;
+        };
+        StoredAtStation: {
+            /** @description as the device sent it: the proof that this is our answer */
+            id: string;
+            work: components["schemas"]["StationWork"];
+        };
+        Stuck: {
+            /** @enum {string} */
+            why: "misses" | "quiet";
+            line: number | null;
+        };
+        StudentPractice: {
+            id: number;
+            name: string;
+            answered: number;
+            ready: boolean;
+            shown: string[];
+            met: string[];
+            returning: string[];
+        };
+        StudentTask: {
+            id: number;
+            due_on: string;
+            done: boolean;
+            late: boolean;
+            aims: components["schemas"]["TaskAim"][];
+        };
+        SupplyRow: {
+            name: string;
+            station: string | null;
+            station_g: number;
+            decimals: number;
+            class: string | null;
+            class_g: number;
+            class_decimals: number;
+        };
+        TaskAim: {
+            id: string;
+            said: string;
+            shown: boolean;
+        };
+        TeacherNote: {
+            at: number;
+            text: string;
+        };
+        TechniqueFamily: {
+            /** @enum {string} */
+            id: "fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular";
+            name: string;
+            because: string;
+            foods: string[];
+            example: string;
+            /** @enum {string|null} */
+            tool: "dry-cup" | "measuring-spoon" | "liquid-measure" | "top-read-liquid-measure" | "graduated-dry-measure" | "small-liquid-measure" | "novelty-scoop" | "butter-wrapper" | "scale" | null;
+            amount: string | null;
+            target: string | null;
+            steps: components["schemas"]["TechniqueStep"][];
+            mistakes: components["schemas"]["MistakeRow"][];
+            schools: components["schemas"]["SchoolRow"][];
+            care: string[];
+        };
+        /** @description How each family is measured, the class's way. */
+        TechniqueLibrary: {
+            families: components["schemas"]["TechniqueFamily"][];
+            tools: components["schemas"]["LibraryTool"][];
+            safety: components["schemas"]["SafetyRow"][];
+            first: string;
+        };
+        TechniqueResult: {
+            expected_g: number;
+            error_g: number;
+            error_pct: number;
+            /** @enum {string} */
+            verdict: "level" | "heaped" | "shy" | "too-close";
+        };
+        TechniqueStep: {
+            /** @enum {string} */
+            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "weigh";
+            text: string;
+            why: string;
+            care: string | null;
+        };
+        TimelineTask: {
+            /** @description place among the stations; null: all of them */
+            station: number | null;
+            /** @description measure, weigh, or a block */
+            what: string;
+            name: string;
+            start_s: number;
+            end_s: number;
+        };
+        ToBuy: {
+            name: string;
+            measure: string | null;
+            grams: number;
+            decimals: number;
+        };
+        /** @description A teacher's day. */
+        Today: {
+            time_zone: string;
+            sections: components["schemas"]["TodaySection"][];
+            unchecked_scales: string[];
+        };
+        TodaySection: {
+            id: number;
+            name: string;
+            code: string;
+            open_to_join: boolean;
+            starts_at: string;
+            ends_at: string;
+            stations: components["schemas"]["StationCode"][];
+            /** @description the open one first, then those being prepared */
+            labs: components["schemas"]["LabSummary"][];
+        };
+        WatchOut: {
+            text: string;
+            /** @enum {string} */
+            leads_to: "level" | "heaped" | "shy" | "too-close";
+        };
+        /** @description What a weighing may come from. Where the class asks for a guess first, the ranking stays away until it is there. */
+        WeighingCauses: {
+            asks_first: boolean;
+            /** @enum {string|null} */
+            guess: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line" | null;
+            choices: components["schemas"]["CauseChoice"][];
+            /** @description likeliest first */
+            causes: components["schemas"]["LikelyCauseRow"][];
+            none: components["schemas"]["NoCause"] | null;
+            consequence: string | null;
+        };
+        /** @description A verdict with the figures stored with it. */
+        WeighingResult: {
             id: string;
             line_id: number;
-            /** @description Opens its page of the technique library. */
-            family: string;
             name: string;
+            /** @enum {string} */
+            family: "fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular";
             amount: string;
             student: string;
             attempt: number;
-            verdict: components["schemas"]["VerdictWord"];
+            /** @enum {string} */
+            verdict: "level" | "heaped" | "shy" | "too-close";
             grams: number;
-            /** @description The scale's own. */
             decimals: number;
             error_g: number;
             error_pct: number;
-            /** @description The error in tolerances, signed; for drawing. */
+            /** @description the error in tolerances, signed; for drawing */
             tolerances: number;
             target_g: number;
             target_decimals: number;
             tolerance_g: number;
             low_g: number;
             high_g: number;
-            /** @description The reading means grams - U to grams + U. */
             scale_u_g: number;
             scale: string;
             step_g: number;
-            /** @description When the scale is too coarse for this amount. */
+            /** @description about a scale too coarse for this */
             advice: string | null;
-            /** @description Against what good technique gives with these very tools. */
-            technique: {
-                expected_g: number;
-                error_g: number;
-                error_pct: number;
-                verdict: components["schemas"]["VerdictWord"];
-            } | null;
-            /** @description Step ids seen done. */
-            ticked: string[];
-            /** @description This station's earlier weighings of the line. */
-            earlier: {
-                grams: number;
-                decimals: number;
-            }[];
-            /** @description How much closer than the attempt before. */
+            /** @description against what good technique gives with this very tool */
+            technique: components["schemas"]["TechniqueResult"] | null;
+            ticked: ("clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "weigh")[];
             gain: string | null;
-            /** @description What the student expected. */
-            predicted: string | null;
-            /** @description How the target and the band came about. */
+            /** @enum {string|null} */
+            predicted: "level" | "heaped" | "shy" | "too-close" | null;
+            /** @description this station's earlier weighings of the line */
+            earlier: components["schemas"]["EarlierWeighing"][];
             working: string[];
         };
-        Bake: {
-            lab: string;
-            faults: {
-                id: string;
-                said: string;
-                chosen: boolean;
-            }[];
-            /** @description This station's weights that could have led there, most suspect first. */
-            suspects: {
-                weighing_id: string;
-                verdict: components["schemas"]["VerdictWord"];
-                said: string;
-            }[];
-            /** @description Said where a fault is logged and no weight explains it. */
-            no_suspect: string | null;
-            /** @description What no scale would show. */
-            others: string[];
-        };
-        CauseRow: {
-            /** @description One cause as a screen shows it. */
-            id: string;
-            said: string;
-            likely: string;
-            /** @description 0 to 1; for the bar. */
-            p: number;
-            /** @example 216 to 279 g */
-            range: string;
-            tell: string;
-            next: string;
-            guessed: boolean;
-        };
-        Causes: {
-            /** @description The class wants a guess first, and there is none yet. */
-            asks_first: boolean;
-            /** @description The cause the student believed in. */
-            guess: string | null;
-            /** @description To guess from, in no order that tells anything. */
-            choices: {
-                id: string;
-                said: string;
-                tell: string;
-            }[];
-            /** @description Likeliest first, at most three. */
-            causes: components["schemas"]["CauseRow"][];
-            /** @description Where no usual slip gives this weight. */
-            none: {
-                said: string;
-                next: string;
-            } | null;
-            /** @description What it would do to the bake. */
-            consequence: string | null;
+        WrittenPart: {
+            /** @enum {string} */
+            part: "filler" | "amount" | "size" | "package" | "ingredient" | "handling" | "note" | "unread";
+            text: string;
         };
     };
     responses: {
@@ -2490,6 +2574,15 @@ export interface components {
         };
         /** @description It belongs to another class, station or teacher. */
         NotYours: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description There is no such thing. */
+        NotFound: {
             headers: {
                 [name: string]: unknown;
             };
@@ -2515,15 +2608,6 @@ export interface components {
                 "application/json": components["schemas"]["Problem"];
             };
         };
-        /** @description There is no such thing. */
-        NotFound: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["Problem"];
-            };
-        };
         /** @description Too many tries. */
         TooMany: {
             headers: {
@@ -2541,465 +2625,108 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    bench: {
+    bakeShow: {
         parameters: {
-            query: {
-                ingredient: string;
-                amount: string;
-                unit: string;
-                plan?: number;
-            };
+            query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description The choices. */
+            /** @description The answer. */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Bench"];
+                    "application/json": components["schemas"]["BakeLog"];
                 };
-            };
-            401: components["responses"]["SignedOut"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    benchWeigh: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BenchTry"];
-            };
-        };
-        responses: {
-            /** @description What the scale shows, and the verdict when asked for. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BenchWeighing"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    benchCompare: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BenchTry"];
-            };
-        };
-        responses: {
-            /** @description Both distributions over the same bins. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BenchTwoWays"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    makeClass: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    name: string;
-                    /** @example 10:05 */
-                    starts_at: string;
-                    /** @example 10:52 */
-                    ends_at: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Made, with a code and no stations yet. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        id: number;
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    importClasses: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    text: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Made; their times are to be set. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        made: string[];
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    class: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The class. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Class"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    changeClass: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ClassSettings"];
-            };
-        };
-        responses: {
-            /** @description Kept. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    renewClassCode: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Renewed. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    importRoster: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    text: string;
-                    /** @description True: only say what it holds. */
-                    look: boolean;
-                };
-            };
-        };
-        responses: {
-            /** @description What it holds. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        students: {
-                            row: number;
-                            name: string;
-                            number: number | null;
-                        }[];
-                        faults: {
-                            /** @description 0: the file as a whole. */
-                            row: number;
-                            text: string;
-                        }[];
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    addStation: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    name: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Added. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    changeStation: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-                station: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    name: string;
-                    bowl_g?: number | null;
-                    renew?: boolean;
-                };
-            };
-        };
-        responses: {
-            /** @description Kept. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    dropStation: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-                station: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Gone; its students have no station. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
             409: components["responses"]["Refused"];
         };
     };
-    changeStudent: {
+    bakeUpdate: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                section: number;
-                student: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    name: string;
-                    station_id: number | null;
-                    reset_pin?: boolean;
-                };
-            };
-        };
-        responses: {
-            /** @description Kept. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    eraseStudent: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-                student: number;
+                fault: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description Erased. */
-            204: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["BakeLog"];
+                };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
         };
     };
-    addColleague: {
+    bakeDestroy: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                section: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    email: string;
-                    /** @enum {string} */
-                    role: "co-teacher" | "aide";
-                };
-            };
-        };
-        responses: {
-            /** @description Added. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    dropColleague: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-                colleague: number;
+                fault: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description Gone. */
-            204: {
+            /** @description The answer. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["BakeLog"];
+                };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
         };
     };
-    drawer: {
+    chartShow: {
+        parameters: {
+            query?: {
+                section?: number | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EquivalentsChart"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    myClassQuestionShow: {
         parameters: {
             query?: never;
             header?: never;
@@ -3008,39 +2735,39 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The drawer. */
+            /** @description The answer. */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Drawer"];
+                    "application/json": components["schemas"]["MyClassQuestion"];
                 };
             };
             401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
         };
     };
-    keepTool: {
+    myClassQuestionStore: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                /** @description Of the catalogue. */
-                id: string;
+                asked: number;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
                 "application/json": {
-                    /** @description 0: none any more. */
-                    count: number;
-                    place: string | null;
+                    id: string;
+                    answer: unknown;
                 };
             };
         };
         responses: {
-            /** @description Kept. */
+            /** @description Done. */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -3048,10 +2775,36 @@ export interface operations {
                 content?: never;
             };
             401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
         };
     };
-    addScale: {
+    drawerShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawerPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    scaleStore: {
         parameters: {
             query?: never;
             header?: never;
@@ -3067,7 +2820,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Added. */
+            /** @description Done. */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -3075,10 +2828,12 @@ export interface operations {
                 content?: never;
             };
             401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
         };
     };
-    dropScale: {
+    scaleDestroy: {
         parameters: {
             query?: never;
             header?: never;
@@ -3089,7 +2844,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Gone. */
+            /** @description Done. */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -3097,63 +2852,84 @@ export interface operations {
                 content?: never;
             };
             401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
         };
     };
-    sectionNames: {
+    toolUpdate: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                code: string;
+                id: string;
             };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Its names. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SectionNames"];
-                };
-            };
-            422: components["responses"]["Invalid"];
-            429: components["responses"]["TooMany"];
-        };
-    };
-    stationSignIn: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
                 "application/json": {
-                    code: string;
+                    count: number;
+                    place: string | null;
                 };
             };
         };
         responses: {
-            /** @description Signed in. */
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    stationEventUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                event: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "counted" | "undone";
+                    line_id?: number | null;
+                    station_id?: number | null;
+                    student_id?: number | null;
+                    detail?: {
+                        [key: string]: unknown;
+                    } | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Session"];
+                    "application/json": components["schemas"]["StoredAtStation"];
                 };
             };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
-            429: components["responses"]["TooMany"];
         };
     };
-    studentJoin: {
+    studentSessionStore: {
         parameters: {
             query?: never;
             header?: never;
@@ -3170,7 +2946,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Joined. */
+            /** @description The answer. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3179,1098 +2955,37 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
             429: components["responses"]["TooMany"];
         };
     };
-    board: {
+    sectionNamesShow: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                lab: number;
+                code: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description The board. */
+            /** @description The answer. */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Board"];
+                    "application/json": components["schemas"]["SectionNames"];
                 };
             };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    stationEvent: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description ULID made on the device. */
-                event: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LabEventSent"];
-            };
-        };
-        responses: {
-            /** @description Stored. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StoredAtStation"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            409: components["responses"]["Refused"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    teacherEvent: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                lab: number;
-                event: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LabEventSent"];
-            };
-        };
-        responses: {
-            /** @description Stored. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
-            422: components["responses"]["Invalid"];
+            429: components["responses"]["TooMany"];
         };
     };
-    pauseLab: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                lab: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Paused. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Refused"];
-        };
-    };
-    resumeLab: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                lab: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Goes on. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Refused"];
-        };
-    };
-    reopenLab: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                lab: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Open again. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Refused"];
-        };
-    };
-    correctWeighing: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                lab: number;
-                weighing: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /** @description ULID of the new one. */
-                    id: string;
-                    grams: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Corrected. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Refused"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    causesForTeacher: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                lab: number;
-                weighing: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Likeliest first. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Causes"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    checkScale: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                lab: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    scale_id: number;
-                    nominal_g: string;
-                    reading_g: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Whether it passed. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        passed: boolean;
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    openLab: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                lab: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Open. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Refused"];
-        };
-    };
-    closeLab: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                lab: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Closed. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Refused"];
-        };
-    };
-    paperScales: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                lab: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description By line. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        lines: {
-                            id: number;
-                            fit_scales: number[];
-                        }[];
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    typeInPaper: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                lab: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /** @description False: only say what they would be. */
-                    store: boolean;
-                    entries: components["schemas"]["PaperEntry"][];
-                };
-            };
-        };
-        responses: {
-            /** @description Each with its verdict, or what is wrong with it. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        stored: boolean;
-                        entries: {
-                            id: string;
-                            verdict: string | null;
-                            error_g: number | null;
-                            tolerances: number | null;
-                            problem: string | null;
-                        }[];
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Refused"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    pantry: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The pantry. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PantryEntry"][];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-        };
-    };
-    addIngredient: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    name: string;
-                    family: string;
-                    /** @description Of a US cup; of a piece where it is counted. */
-                    grams: string;
-                    allergens: string[];
-                    reason: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Added. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        id: string;
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    ownWeight: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                ingredient: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /** @description Of a US cup; of a piece where it is counted. */
-                    grams: string;
-                    reason: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Kept; labs opened before do not change. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    backToReference: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                ingredient: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Back. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-        };
-    };
-    nearestMeasure: {
-        parameters: {
-            query: {
-                grams: string;
-            };
-            header?: never;
-            path: {
-                ingredient: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description By the first class's cup. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        measure: string;
-                        exact: boolean;
-                        /** @description Of the measure against the grams. */
-                        error_pct: number;
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    pantryNames: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description By name. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        ingredients: components["schemas"]["Named"][];
-                        units: components["schemas"]["Named"][];
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-        };
-    };
-    classPractice: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Students by the skills that its lines ask for. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ClassPractice"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    projectQuestion: {
-        parameters: {
-            query: {
-                skill: string;
-                seed: number;
-                level: number;
-            };
-            header?: never;
-            path: {
-                section: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The question, and what is right for when it is shown. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        /** @description As turn 0. */
-                        question: components["schemas"]["PracticeQuestion"];
-                        skills: {
-                            id: string;
-                            said: string;
-                        }[];
-                        marked: components["schemas"]["PracticeMarked"];
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    askedOfClass: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description With how it was answered; null: nothing is asked. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        asked: components["schemas"]["AskedOfClass"] | null;
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    showAnswerToClass: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Shown. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        asked: components["schemas"]["AskedOfClass"];
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    askClass: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    skill: string;
-                    level: number;
-                    seed: number;
-                };
-            };
-        };
-        responses: {
-            /** @description Asked. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        asked: components["schemas"]["AskedOfClass"];
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    endClassQuestion: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Taken off. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        asked: components["schemas"]["AskedOfClass"] | null;
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    classQuestion: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Null: nothing just now. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        /** @description To listen for the next one. */
-                        section_id: number;
-                        asked: {
-                            id: number;
-                            /** @description As turn 0. */
-                            question: components["schemas"]["PracticeQuestion"];
-                            answered: boolean;
-                            answer: components["schemas"]["PracticeAnswer"] | null;
-                            marked: components["schemas"]["PracticeMarked"] | null;
-                        } | null;
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-        };
-    };
-    answerWithClass: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                asked: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    id: string;
-                    answer: components["schemas"]["PracticeAnswer"];
-                };
-            };
-        };
-        responses: {
-            /** @description Kept. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Refused"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    practice: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description As it was left, on whatever device. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PracticeQuestion"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-        };
-    };
-    answerPractice: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                turn: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    id: string;
-                    answer?: components["schemas"]["PracticeAnswer"];
-                };
-            };
-        };
-        responses: {
-            /** @description Marked, with what is right and why. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PracticeMarked"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            409: components["responses"]["Refused"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    practiceScale: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /** @description Of the question that comes now, or of what the class is asked. */
-                    id: string;
-                    keys: string[];
-                };
-            };
-        };
-        responses: {
-            /** @description Its display. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        on: boolean;
-                        unit: string;
-                        number: number | null;
-                        decimals: number;
-                        overload: boolean;
-                        has_bowl: boolean;
-                        poured: boolean;
-                        note: string | null;
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            409: components["responses"]["Refused"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    setPractice: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /** @description Skills and safety points. */
-                    aims: string[];
-                    /** @description Null: the whole class. */
-                    student_id?: number | null;
-                    /** Format: date */
-                    due_on: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Set. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ClassPractice"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    withdrawPractice: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-                task: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Taken back; what was answered stays. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ClassPractice"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    practiceTasks: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Due first comes first. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        tasks: {
-                            id: number;
-                            /** Format: date */
-                            due_on: string;
-                            done: boolean;
-                            late: boolean;
-                            aims: {
-                                id: string;
-                                said: string;
-                                shown: boolean;
-                            }[];
-                        }[];
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-        };
-    };
-    portions: {
-        parameters: {
-            query: {
-                /** @example 10 cups */
-                batch: string;
-                /** @example 1/3 cup */
-                each: string;
-                section?: number;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Whole portions, and what is left. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        portions: number;
-                        left: string | null;
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    chart: {
-        parameters: {
-            query?: {
-                section?: number;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Largest measure first. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        section: string;
-                        standard: string;
-                        rows: {
-                            measure: string;
-                            spoons: string | null;
-                            teaspoons: string | null;
-                            fluid_ounces: string | null;
-                            ml: number;
-                        }[];
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    recipeJsonLd: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                recipe: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description JSON-LD. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/ld+json": unknown;
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    labBundle: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                lab: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The bundle. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": unknown;
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    importLab: {
+    labBundleStore: {
         parameters: {
             query?: never;
             header?: never;
@@ -4281,78 +2996,27 @@ export interface operations {
             content: {
                 "application/json": {
                     section: number;
-                    /** @description The bundle. */
                     text: string;
                 };
             };
         };
         responses: {
-            /** @description Taken in; not open yet. */
+            /** @description The answer. */
             201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        id: number;
-                    };
+                    "application/json": components["schemas"]["Made"];
                 };
             };
             401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
         };
     };
-    labCalendar: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                lab: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description iCalendar. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/calendar": unknown;
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    labSheet: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                lab: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The sheet. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LabSheet"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    changeLab: {
+    labUpdate: {
         parameters: {
             query?: never;
             header?: never;
@@ -4372,7 +3036,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Kept. */
+            /** @description Done. */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -4386,7 +3050,198 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
-    changeLabItem: {
+    labArchiveStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    boardShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Board"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    labBundleShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    labCalendarShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    labStateClose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    labCopyStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    teacherEventUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+                event: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "counted" | "undone";
+                    line_id?: number | null;
+                    station_id?: number | null;
+                    student_id?: number | null;
+                    detail?: {
+                        [key: string]: unknown;
+                    } | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    labItemUpdate: {
         parameters: {
             query?: never;
             header?: never;
@@ -4401,20 +3256,15 @@ export interface operations {
                 "application/json": {
                     /** @enum {string} */
                     strictness: "structural" | "flavour" | "free";
-                    /** @description Null: the usual. */
-                    tolerance_pct: number | null;
-                    /**
-                     * @description By tools and checked by weight, weighed out, or by tools alone.
-                     * @enum {string}
-                     */
-                    way?: "checked" | "weight" | "volume";
-                    /** @description Stands on the common shelf. */
+                    tolerance_pct: number | string | null;
+                    /** @enum {string} */
+                    mode?: "checked" | "weight" | "volume";
                     shared?: boolean;
                 };
             };
         };
         responses: {
-            /** @description Kept. */
+            /** @description Done. */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -4428,7 +3278,7 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
-    dropLabItem: {
+    labItemDestroy: {
         parameters: {
             query?: never;
             header?: never;
@@ -4440,7 +3290,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Taken out. */
+            /** @description Done. */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -4453,7 +3303,7 @@ export interface operations {
             409: components["responses"]["Refused"];
         };
     };
-    copyLab: {
+    labStateOpen: {
         parameters: {
             query?: never;
             header?: never;
@@ -4464,34 +3314,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Copied. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        id: number;
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    archiveLab: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                lab: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Archived. */
+            /** @description Done. */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -4504,7 +3327,7 @@ export interface operations {
             409: components["responses"]["Refused"];
         };
     };
-    period: {
+    paperShow: {
         parameters: {
             query?: never;
             header?: never;
@@ -4515,21 +3338,22 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Its timeline. */
+            /** @description The answer. */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PeriodPlan"];
+                    "application/json": components["schemas"]["PaperLines"];
                 };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
         };
     };
-    changePeriod: {
+    paperStore: {
         parameters: {
             query?: never;
             header?: never;
@@ -4541,30 +3365,737 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    /** @description By block. */
-                    minutes: {
-                        [key: string]: number;
-                    };
+                    store: boolean;
+                    entries: {
+                        id: string;
+                        line_id: number;
+                        station_id: number;
+                        student_id: number;
+                        scale_id: number;
+                        grams: string;
+                    }[];
                 };
             };
         };
         responses: {
-            /** @description The new plan. */
+            /** @description The answer. */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PeriodPlan"];
+                    "application/json": components["schemas"]["PaperJudged"];
                 };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
         };
     };
-    makeLab: {
+    labStatePause: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    periodShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeriodPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    periodUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    minutes: {
+                        "set-up"?: number | string;
+                        safety?: number | string;
+                        demonstration?: number | string;
+                        check?: number | string;
+                        mixing?: number | string;
+                        "clean-up"?: number | string;
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeriodPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    labStateReopen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    labStateResume: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    scaleCheckStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    scale_id: number;
+                    nominal_g: number | string;
+                    reading_g: number | string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleChecked"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    labShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    labCausesShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+                weighing: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeighingCauses"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    correctionUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+                weighing: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    id: string;
+                    grams: number | string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    pantryIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PantryEntry"][];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    pantryStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    /** @enum {string} */
+                    family: "fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular";
+                    grams: string;
+                    allergens: string[];
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeByName"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    pantryNamesIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PantryNames"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    pantryUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ingredient: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    grams: number | string;
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    pantryDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ingredient: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    nearestMeasureShow: {
+        parameters: {
+            query: {
+                grams: string;
+            };
+            header?: never;
+            path: {
+                ingredient: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NearestMeasure"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    portionsShow: {
+        parameters: {
+            query: {
+                section?: number | null;
+                batch: string;
+                each: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PortionsWorked"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    practiceShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeQuestion"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    practiceScaleStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    id: string;
+                    keys: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeScale"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    taskIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeTasks"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    practiceStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                turn: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    id: string;
+                    answer: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeMarked"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    recipeIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeSummary"][];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    recipeStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                    title?: string | null;
+                    note?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    recipeShow: {
+        parameters: {
+            query?: {
+                section?: number | null;
+                factor?: string | null;
+                use_up_line?: string | null;
+                use_up_g?: number | string | null;
+            };
+            header?: never;
+            path: {
+                recipe: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipePage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    recipeArchiveStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recipe: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    recipeFileShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recipe: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    recipeLabStore: {
         parameters: {
             query?: never;
             header?: never;
@@ -4576,29 +4107,26 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    /**
-                     * @description Whether the factor is what the class makes in all, or what each station makes.
-                     * @enum {string|null}
-                     */
-                    for: "class" | "station" | null;
                     section: number;
+                    factor?: string | null;
+                    use_up_line?: string | null;
+                    use_up_g?: number | string | null;
                     /** Format: date */
                     planned_for: string;
-                    factor?: string;
                     title?: string | null;
+                    /** @enum {string} */
+                    for: "class" | "station";
                 };
             };
         };
         responses: {
-            /** @description Made; not open yet. */
+            /** @description The answer. */
             201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        id: number;
-                    };
+                    "application/json": components["schemas"]["Made"];
                 };
             };
             401: components["responses"]["SignedOut"];
@@ -4608,13 +4136,13 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
-    settleLine: {
+    recipeLineUpdate: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 recipe: number;
-                index: number;
+                line: string;
             };
             cookie?: never;
         };
@@ -4631,7 +4159,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Kept. */
+            /** @description Done. */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -4641,94 +4169,11 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
         };
     };
-    recipes: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Newest change first. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RecipeSummary"][];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-        };
-    };
-    keepRecipe: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RecipeText"];
-            };
-        };
-        responses: {
-            /** @description Kept. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        id: number;
-                    };
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    recipe: {
-        parameters: {
-            query?: {
-                /** @description Whose cup and house methods; the first class where not given. */
-                section?: number;
-                /** @description `1/2`, `2`, `1 1/2`; 1 where not given. */
-                factor?: string;
-                /** @description Instead of a factor: the line whose ingredient is to be used up ... */
-                use_up_line?: number;
-                /** @description ... and how many grams of it there are. */
-                use_up_g?: string;
-            };
-            header?: never;
-            path: {
-                recipe: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The sheet. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RecipeSheet"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    changeRecipe: {
+    recipeVersionStore: {
         parameters: {
             query?: never;
             header?: never;
@@ -4739,39 +4184,148 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RecipeText"];
+                "application/json": {
+                    text: string;
+                    title?: string | null;
+                    note?: string | null;
+                };
             };
         };
         responses: {
-            /** @description Kept. */
+            /** @description The answer. */
             201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        version: number;
-                    };
+                    "application/json": components["schemas"]["KeptVersion"];
                 };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
         };
     };
-    archiveRecipe: {
+    sectionStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    starts_at: string;
+                    ends_at: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    sectionImportStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportedClasses"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    sectionShow: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                recipe: number;
+                section: number;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description Archived. */
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SectionPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    sectionUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    starts_at: string;
+                    ends_at: string;
+                    /** @enum {string} */
+                    standard: "us_customary" | "us_label_240" | "metric_250" | "au";
+                    /** @enum {string} */
+                    tolerance_level: "getting-started" | "practised" | "exacting";
+                    methods: ("stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light")[];
+                    schools: string[];
+                    shows_target: boolean;
+                    asks_guess: boolean;
+                    asks_prediction: boolean;
+                    open_to_join: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -4781,9 +4335,531 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
-    session: {
+    classQuestionShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassAsked"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    classQuestionUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassAsked"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    classQuestionStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    skill: "name-tool" | "choose-tools" | "combine-tools" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
+                    seed: number;
+                    level: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassAsked"];
+                };
+            };
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassAsked"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    classQuestionDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassAsked"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    sectionCodeStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    colleagueStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    email: string;
+                    /** @enum {string} */
+                    role: "co-teacher" | "aide";
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    colleagueDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                colleague: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    classPracticeShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassPracticePage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    projectedQuestionShow: {
+        parameters: {
+            query: {
+                skill: "name-tool" | "choose-tools" | "combine-tools" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
+                seed: number;
+                level: number;
+            };
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProjectedQuestion"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    rosterStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                    look: boolean;
+                    coded?: boolean | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterPreview"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    stationStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    bowl_g?: number | string | null;
+                    renew?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    stationUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                station: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    bowl_g?: number | string | null;
+                    renew?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    stationDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                station: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    studentUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    station_id: number | null;
+                    reset_pin?: boolean | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    studentDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    classTaskStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    aims: string[];
+                    student_id?: number | null;
+                    /** Format: date */
+                    due_on: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassPracticePage"];
+                };
+            };
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassPracticePage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    classTaskDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                task: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassPracticePage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    sessionShow: {
         parameters: {
             query?: never;
             header?: never;
@@ -4792,7 +4868,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The session. */
+            /** @description The answer. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4801,9 +4877,10 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            409: components["responses"]["Refused"];
         };
     };
-    signOut: {
+    sessionDestroy: {
         parameters: {
             query?: never;
             header?: never;
@@ -4812,16 +4889,174 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Signed out. */
+            /** @description Done. */
             204: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content?: never;
             };
+            409: components["responses"]["Refused"];
         };
     };
-    teacherSignIn: {
+    simulatorShow: {
+        parameters: {
+            query: {
+                ingredient: string;
+                amount: string;
+                unit: string;
+                plan?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SimulatorOptions"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+            429: components["responses"]["TooMany"];
+        };
+    };
+    simulatedComparisonStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    ingredient: string;
+                    amount: string;
+                    unit: string;
+                    plan?: number;
+                    /** @enum {string} */
+                    scale?: "scale-1g-5kg" | "scale-0-1g-500g" | "scale-2g-5kg" | "scale-0-01g-200g" | "scale-5g-10kg";
+                    seed?: number;
+                    hands?: {
+                        [key: string]: unknown;
+                    };
+                    other?: {
+                        [key: string]: unknown;
+                    };
+                    draws?: number;
+                    bowl_g?: number | string;
+                    actions?: string[];
+                    check?: boolean;
+                    /** @enum {string|null} */
+                    predicted?: "level" | "heaped" | "shy" | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SimulatedTwoWays"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+            429: components["responses"]["TooMany"];
+        };
+    };
+    simulatedWeighingStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    ingredient: string;
+                    amount: string;
+                    unit: string;
+                    plan?: number;
+                    /** @enum {string} */
+                    scale?: "scale-1g-5kg" | "scale-0-1g-500g" | "scale-2g-5kg" | "scale-0-01g-200g" | "scale-5g-10kg";
+                    seed?: number;
+                    hands?: {
+                        [key: string]: unknown;
+                    };
+                    other?: {
+                        [key: string]: unknown;
+                    };
+                    draws?: number;
+                    bowl_g?: number | string;
+                    actions?: string[];
+                    check?: boolean;
+                    /** @enum {string|null} */
+                    predicted?: "level" | "heaped" | "shy" | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SimulatedWeighing"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+            429: components["responses"]["TooMany"];
+        };
+    };
+    stationSessionStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    code: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+            429: components["responses"]["TooMany"];
+        };
+    };
+    teacherSessionStore: {
         parameters: {
             query?: never;
             header?: never;
@@ -4837,7 +5072,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Signed in. */
+            /** @description The answer. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4846,15 +5081,15 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
             429: components["responses"]["TooMany"];
         };
     };
-    techniques: {
+    techniqueIndex: {
         parameters: {
             query?: {
-                /** @description A teacher's class; a student and a station read their own. */
-                section?: number;
+                section?: number | null;
             };
             header?: never;
             path?: never;
@@ -4862,22 +5097,23 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The library. */
+            /** @description The answer. */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Library"];
+                    "application/json": components["schemas"]["TechniqueLibrary"];
                 };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
+            429: components["responses"]["TooMany"];
         };
     };
-    today: {
+    todayShow: {
         parameters: {
             query?: never;
             header?: never;
@@ -4886,7 +5122,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Today. */
+            /** @description The answer. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4896,81 +5132,11 @@ export interface operations {
                 };
             };
             401: components["responses"]["SignedOut"];
-        };
-    };
-    bake: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Of the open lab, or of the last one. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Bake"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
             409: components["responses"]["Refused"];
         };
     };
-    logFault: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                fault: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Logged. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Bake"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            409: components["responses"]["Refused"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    unlogFault: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                fault: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Taken back. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Bake"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            409: components["responses"]["Refused"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    causes: {
+    weighingShow: {
         parameters: {
             query?: never;
             header?: never;
@@ -4981,136 +5147,22 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Likeliest first. */
+            /** @description The answer. */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Causes"];
+                    "application/json": components["schemas"]["WeighingResult"];
                 };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    guessCause: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                weighing: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    cause: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Kept; now compare. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Causes"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    checkStation: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                kind: "set-up" | "clean-up";
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /** @description Comes back with the answer. */
-                    id: string;
-                    lab_id: number;
-                    ticked: string[];
-                    /** @description Who ticked it, where the tablet knows. */
-                    student_id?: number | null;
-                };
-            };
-        };
-        responses: {
-            /** @description Recorded; sent again it stays as it was. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StoredAtStation"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
-            422: components["responses"]["Invalid"];
         };
     };
-    kitchen: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The lab at this station. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Kitchen"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-        };
-    };
-    verdict: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                weighing: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Its verdict. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Verdict"];
-                };
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    weighIn: {
+    weighingUpdate: {
         parameters: {
             query?: never;
             header?: never;
@@ -5123,50 +5175,161 @@ export interface operations {
             content: {
                 "application/json": {
                     line_id: number;
-                    student_id: number | null;
-                    scale_id: number | null;
-                    /** @description As typed; decimal point or comma. Not given where the cup is weighed full and empty. */
-                    grams?: string | null;
-                    full_g?: string | null;
-                    empty_g?: string | null;
-                    /** @description So many level measures on the scale at once; 1 where not given. */
+                    student_id: number;
+                    scale_id: number;
+                    grams?: number | string | null;
+                    full_g?: number | string | null;
+                    empty_g?: number | string | null;
                     together?: number | null;
-                    /**
-                     * @description What the student expected.
-                     * @enum {string|null}
-                     */
+                    /** @enum {string|null} */
                     predicted?: "level" | "heaped" | "shy" | null;
-                    /**
-                     * @description typed where not given
-                     * @enum {string|null}
-                     */
+                    /** @enum {string|null} */
                     source?: "typed" | "scale" | "practice" | "paper" | null;
-                    /** @description Step ids seen done. */
                     ticked: string[];
                 };
             };
         };
         responses: {
-            /** @description Was stored before. */
+            /** @description The answer. */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Verdict"];
+                    "application/json": components["schemas"]["WeighingResult"];
                 };
             };
-            /** @description Stored now. */
+            /** @description The answer. */
             201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Verdict"];
+                    "application/json": components["schemas"]["WeighingResult"];
                 };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    causesShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weighing: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeighingCauses"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    guessUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weighing: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    cause: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line";
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeighingCauses"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    stationWorkShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StationWork"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    stationCheckUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "set-up" | "clean-up";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    id: string;
+                    lab_id: number;
+                    ticked: string[];
+                    student_id?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredAtStation"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
         };

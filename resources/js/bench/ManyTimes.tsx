@@ -19,7 +19,7 @@ export default function ManyTimes({ bench, options }: { bench: Bench; options: O
   const tried = { ingredient, amount, unit, plan, scale, seed, draws: DRAWS, ...asked };
   const both = useQuery({
     queryKey: ["bench-both", tried],
-    queryFn: () => body(client.POST("/api/bench/compare", { body: tried })),
+    queryFn: () => body(client.POST("/api/simulator/comparisons", { body: tried })),
     enabled: asked !== undefined,
     staleTime: Number.POSITIVE_INFINITY,
     retry: false,

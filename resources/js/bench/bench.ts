@@ -45,7 +45,7 @@ export function useBench() {
     queryKey: ["bench", setup.ingredient, setup.amount, setup.unit, setup.plan],
     queryFn: () => {
       const { ingredient, amount, unit, plan } = setup;
-      return body(client.GET("/api/bench", { params: { query: { ingredient, amount, unit, plan } } }));
+      return body(client.GET("/api/simulator", { params: { query: { ingredient, amount, unit, plan } } }));
     },
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
@@ -54,7 +54,7 @@ export function useBench() {
   const tried = { ...setup, hands, actions, check: isChecked, predicted: isChecked ? (predicted ?? null) : null };
   const scale = useQuery({
     queryKey: ["bench-scale", tried],
-    queryFn: () => body(client.POST("/api/bench/weigh", { body: tried })),
+    queryFn: () => body(client.POST("/api/simulator/weighings", { body: tried })),
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
     retry: false,

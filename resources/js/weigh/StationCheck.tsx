@@ -14,7 +14,7 @@ type Kind = "set-up" | "clean-up";
 type Check = Schemas["KitchenCheck"];
 type Props = { kind: Kind; check: Check };
 
-const urlOf = (kind: Kind) => `/api/kitchen/checks/${kind}`;
+const urlOf = (kind: Kind) => `/api/work/checks/${kind}`;
 
 /** Whether a station has made a check, or has it still on this device. */
 export function useIsDone() {

@@ -16,7 +16,7 @@ const ALONE_MS = 5000;
 export const useKitchenQuery = (live: LiveState) =>
   useQuery({
     queryKey: ["kitchen"],
-    queryFn: () => body(client.GET("/api/kitchen")),
+    queryFn: () => body(client.GET("/api/work")),
     refetchInterval: live === "live" ? LIVE_MS : ALONE_MS,
   });
 

@@ -5,22 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Join;
 
 use App\Http\Controllers\Controller;
-use App\Http\Resources\SectionNamesResource;
+use App\Http\Views\Join\SectionNames;
 use App\Models\Section;
 use Illuminate\Validation\ValidationException;
-use OpenApi\Attributes as OA;
 
 final class SectionNamesController extends Controller
 {
-    #[OA\Get(path: '/api/join/{code}', operationId: 'sectionNames', summary: 'The names of a class that is open to join', parameters: [
-        new OA\Parameter(name: 'code', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
-    ], responses: [
-        new OA\Response(response: 200, description: 'Its names.', content: new OA\JsonContent(ref: '#/components/schemas/SectionNames')),
-        new OA\Response(ref: '#/components/responses/Invalid', response: 422), new OA\Response(ref: '#/components/responses/TooMany', response: 429),
-    ])]
-    public function show(string $code): SectionNamesResource
+    /** The names of a class that is open to join. */
+    public function show(string $code): SectionNames
     {
-        return new SectionNamesResource(self::open($code)->load('students.station'));
+        return SectionNames::of(self::open($code)->load('students.station'));
     }
 
     /** @throws ValidationException when there is none, or it is not open to join */

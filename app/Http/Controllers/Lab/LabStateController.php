@@ -9,19 +9,16 @@ use App\Http\Controllers\Controller;
 use App\Labs\OpenLab;
 use App\Live\Live;
 use App\Models\Lab;
+use Hovik\Core\Lab\LabState;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
-use OpenApi\Attributes as OA;
 
+/** Where a lab stands: opened, paused, closed, opened again. */
 final class LabStateController extends Controller
 {
-    #[OA\Post(path: '/api/labs/{lab}/open', operationId: 'openLab', summary: 'Open a prepared lab: its lines are planned and frozen', parameters: [
-        new OA\Parameter(name: 'lab', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-    ], responses: [
-        new OA\Response(response: 204, description: 'Open.'),
-        new OA\Response(ref: '#/components/responses/SignedOut', response: 401), new OA\Response(ref: '#/components/responses/NotYours', response: 403),
-        new OA\Response(ref: '#/components/responses/NotFound', response: 404), new OA\Response(ref: '#/components/responses/Refused', response: 409),
-    ])]
+    /** Open a prepared lab: its lines are planned and frozen. */
     public function open(Lab $lab, OpenLab $opening): Response
     {
         Gate::authorize('run', $lab);
@@ -31,21 +28,56 @@ final class LabStateController extends Controller
         return response()->noContent();
     }
 
-    #[OA\Post(path: '/api/labs/{lab}/close', operationId: 'closeLab', summary: 'Close the open lab; station tablets are signed out', parameters: [
-        new OA\Parameter(name: 'lab', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-    ], responses: [
-        new OA\Response(response: 204, description: 'Closed.'),
-        new OA\Response(ref: '#/components/responses/SignedOut', response: 401), new OA\Response(ref: '#/components/responses/NotYours', response: 403),
-        new OA\Response(ref: '#/components/responses/NotFound', response: 404), new OA\Response(ref: '#/components/responses/Refused', response: 409),
-    ])]
+    /** Close the open lab: tablets are signed out, the lab stays to look back on. */
     public function close(Lab $lab): Response
     {
         Gate::authorize('run', $lab);
-        $closed = Lab::query()->whereKey($lab->id)->where('state', Lab::OPEN)->update(['state' => Lab::CLOSED, 'closed_at' => now()]);
+        $closed = Lab::query()->whereKey($lab->id)->where('state', LabState::Open)->update(['state' => LabState::Closed, 'closed_at' => now()]);
         if ($closed === 0) {
             throw new Refusal('lab_not_open');
         }
         Live::tell($lab, 'lab-closed');
+
+        return response()->noContent();
+    }
+
+    /** Pause the open lab: tablets say so; what they still send is kept. */
+    public function pause(Lab $lab): Response
+    {
+        return $this->turn($lab, Carbon::now(), 'lab-paused');
+    }
+
+    /** Go on with a paused lab, the same day or another. */
+    public function resume(Lab $lab): Response
+    {
+        return $this->turn($lab, null, 'lab-resumed');
+    }
+
+    /** Open a closed lab again, with all that was weighed. */
+    public function reopen(Lab $lab): Response
+    {
+        Gate::authorize('run', $lab);
+        if ($lab->state !== LabState::Closed) {
+            throw new Refusal('lab_not_closed');
+        }
+        try {
+            $lab->update(['state' => LabState::Open, 'closed_at' => null, 'paused_at' => null]);
+        } catch (UniqueConstraintViolationException) {
+            throw new Refusal('another_lab_open');
+        }
+        Live::tell($lab, 'lab-opened');
+
+        return response()->noContent();
+    }
+
+    private function turn(Lab $lab, ?Carbon $pausedAt, string $fact): Response
+    {
+        Gate::authorize('run', $lab);
+        if (! $lab->isOpen()) {
+            throw new Refusal('lab_not_open');
+        }
+        $lab->update(['paused_at' => $pausedAt]);
+        Live::tell($lab, $fact);
 
         return response()->noContent();
     }

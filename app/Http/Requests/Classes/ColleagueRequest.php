@@ -4,23 +4,32 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Classes;
 
+use App\Classes\ColleagueRole;
+use App\Http\Requests\ApiRequest;
 use App\Models\Section;
 use App\Models\Teacher;
-use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-final class ColleagueRequest extends FormRequest
+final class ColleagueRequest extends ApiRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'email', 'max:190'], 'role' => ['required', 'in:co-teacher,aide']];
+        return ['email' => ['required', 'string', 'email', 'max:190'], 'role' => ['required', 'string', Rule::enum(ColleagueRole::class)]];
+    }
+
+    public function role(): ColleagueRole
+    {
+        return ColleagueRole::from($this->string('role')->toString());
     }
 
     /** A teacher of the same kitchen, other than the class's own. */
     public function colleague(Section $section): Teacher
     {
-        return Teacher::query()->where('kitchen_id', $section->kitchen_id)->where('email', $this->string('email')->toString())->whereKeyNot($section->teacher_id)->first()
+        $email = $this->string('email')->toString();
+
+        return Teacher::query()->where('kitchen_id', $section->kitchen_id)->where('email', $email)->whereKeyNot($section->teacher_id)->first()
             ?? throw ValidationException::withMessages(['email' => [__('refusals.no_such_colleague')]]);
     }
 }

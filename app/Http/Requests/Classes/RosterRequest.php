@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Classes;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Requests\ApiRequest;
 
 /** A roster as text. Bytes that are no text arrive base64-coded, so that the file itself is looked at, and not a mended copy. */
-final class RosterRequest extends FormRequest
+final class RosterRequest extends ApiRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return ['text' => ['required', 'string', 'max:700000'], 'look' => ['required', 'boolean'], 'coded' => ['nullable', 'boolean']];

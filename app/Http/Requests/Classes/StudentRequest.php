@@ -4,21 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Classes;
 
-use App\Models\Section;
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Requests\ApiRequest;
 use Illuminate\Validation\Rule;
 
-final class StudentRequest extends FormRequest
+final class StudentRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        /** @var Section $section */
         $section = $this->route('section');
 
         return [
             'name' => ['required', 'string', 'max:40', 'not_regex:~[<>{}]~'],
-            'station_id' => ['present', 'nullable', 'integer', Rule::exists('stations', 'id')->where('section_id', $section->id)],
+            'station_id' => ['present', 'nullable', 'integer', Rule::exists('stations', 'id')->where('section_id', $section->id ?? 0)],
             'reset_pin' => ['nullable', 'boolean'],
         ];
     }

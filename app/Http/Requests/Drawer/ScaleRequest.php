@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Drawer;
 
-use App\Models\Teacher;
+use App\Http\Requests\ApiRequest;
 use Hovik\Core\Drawer\ToolCatalogue;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-final class ScaleRequest extends FormRequest
+final class ScaleRequest extends ApiRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        /** @var Teacher $teacher */
-        $teacher = $this->user();
-
-        return ['name' => ['required', 'string', 'max:40', Rule::unique('scales', 'name')->where('kitchen_id', $teacher->kitchen_id)], 'catalogue_id' => ['required', 'string', 'max:60']];
+        return [
+            'name' => ['required', 'string', 'max:40', Rule::unique('scales', 'name')->where('kitchen_id', $this->user()->kitchen_id ?? 0)],
+            'catalogue_id' => ['required', 'string', 'max:60'],
+        ];
     }
 
     protected function passedValidation(): void

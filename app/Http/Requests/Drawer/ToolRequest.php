@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Drawer;
 
+use App\Http\Requests\ApiRequest;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Quantity\MeasureStandard;
-use Illuminate\Foundation\Http\FormRequest;
 
-final class ToolRequest extends FormRequest
+final class ToolRequest extends ApiRequest
 {
     protected function prepareForValidation(): void
     {
@@ -16,7 +16,7 @@ final class ToolRequest extends FormRequest
         ToolCatalogue::tool(is_string($id) ? $id : '', MeasureStandard::UsCustomary, field: 'id'); // refuses what is no tool
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return ['count' => ['required', 'integer', 'min:0', 'max:200'], 'place' => ['present', 'nullable', 'string', 'max:40']];

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Join;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Requests\ApiRequest;
 
-final class StudentJoinRequest extends FormRequest
+final class StudentJoinRequest extends ApiRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Lab;
 
-use App\Http\Requests\TypedNumber;
+use App\Http\Requests\ApiRequest;
 use App\Models\Weighing;
+use App\Weighings\WeighIn;
 use Hovik\Core\Weighing\ScaleReading;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 
 /** The grams a wrong entry should have been. */
-final class CorrectionRequest extends FormRequest
+final class CorrectionRequest extends ApiRequest
 {
     public function authorize(): bool
     {
@@ -20,22 +20,30 @@ final class CorrectionRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        $this->merge(['grams' => TypedNumber::read($this->input('grams'))]);
+        $this->readNumbers('grams');
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return ['id' => ['required', 'string', 'ulid'], 'grams' => ['required', 'numeric', 'regex:/^\d{1,6}(\.\d{1,6})?$/']];
     }
 
-    public function ulid(): string
+    /** The same weighing with the right number. */
+    public function weighIn(Weighing $wrong): WeighIn
     {
-        return strtoupper($this->string('id')->toString());
-    }
-
-    public function reading(Weighing $weighing): ScaleReading
-    {
-        return ScaleReading::fromDisplay($this->float('grams'), $weighing->scale->toCore())->sharedBy($weighing->together);
+        return new WeighIn(
+            id: strtoupper($this->string('id')->toString()),
+            line: $wrong->line,
+            station: $wrong->station,
+            student: $wrong->student,
+            scale: $wrong->scale,
+            reading: ScaleReading::fromDisplay($this->float('grams'), $wrong->scale->toCore())->sharedBy($wrong->together),
+            ticked: array_values($wrong->ticked->all()),
+            source: $wrong->source,
+            predicted: $wrong->predicted,
+            together: $wrong->together,
+            correctsId: $wrong->id,
+        );
     }
 }

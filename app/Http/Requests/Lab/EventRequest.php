@@ -4,33 +4,34 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Lab;
 
+use App\Http\Requests\ApiRequest;
+use App\Labs\SentEvent;
 use App\Models\Lab;
 use App\Models\LabLine;
 use App\Models\Station;
+use App\Models\Student;
+use App\Models\Teacher;
+use Hovik\Core\InvalidInput;
 use Hovik\Core\Lab\EventKind;
-use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\ValidationException;
-use OpenApi\Attributes as OA;
+use Hovik\Core\Words\Phrase;
+use Illuminate\Validation\Rule;
 
 /** Something that happened at a station, as a device or the teacher's desk sends it. */
-#[OA\Schema(schema: 'LabEventSent', required: ['kind'], properties: [
-    new OA\Property(property: 'kind', type: 'string', enum: ['ready', 'not-ready', 'help', 'help-over', 'taken', 'returned', 'dropped', 'washed', 'timer', 'timer-over', 'checked', 'sent-back', 'released', 'closed-again', 'seen', 'note', 'counted', 'undone']),
-    new OA\Property(property: 'line_id', type: 'integer', nullable: true), new OA\Property(property: 'station_id', type: 'integer', nullable: true, description: "Of a teacher's."), new OA\Property(property: 'student_id', type: 'integer', nullable: true),
-    new OA\Property(property: 'detail', type: 'object', description: 'reason, text, tool, step and seen, label and minutes, timer, event; by kind.', additionalProperties: new OA\AdditionalProperties(oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'integer')])),
-])]
-final class EventRequest extends FormRequest
+final class EventRequest extends ApiRequest
 {
+    public const FROM_ADDRESS = ['id'];
+
     protected function prepareForValidation(): void
     {
         $this->merge(['id' => $this->route('event')]);
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'id' => ['required', 'string', 'ulid'],
-            'kind' => ['required', 'string', 'max:16'],
+            'kind' => ['required', 'string', Rule::enum(EventKind::class)],
             'line_id' => ['nullable', 'integer'],
             'station_id' => ['nullable', 'integer'],
             'student_id' => ['nullable', 'integer'],
@@ -38,33 +39,37 @@ final class EventRequest extends FormRequest
         ];
     }
 
+    public function idAsSent(): string
+    {
+        return $this->string('id')->toString();
+    }
+
     public function ulid(): string
     {
-        return strtoupper($this->string('id')->toString());
+        return strtoupper($this->idAsSent());
     }
 
     public function kind(): EventKind
     {
-        return EventKind::named($this->string('kind')->toString());
+        return EventKind::from($this->string('kind')->toString());
     }
 
-    /** @return array<array-key, mixed> */
-    public function detail(): array
+    public function event(Lab $lab, Station $station, Student|Teacher|null $by): SentEvent
     {
-        return (array) $this->input('detail');
+        return new SentEvent($this->ulid(), $lab, $station, $this->kind(), $this->line($lab), (array) $this->input('detail'), $by);
     }
 
-    public function line(Lab $lab): ?LabLine
+    public function station(Lab $lab): Station
+    {
+        return $lab->section->stations()->find($this->integer('station_id')) ?? throw InvalidInput::because('station_id', Phrase::of('refusal.no-such-station'));
+    }
+
+    private function line(Lab $lab): ?LabLine
     {
         if ($this->input('line_id') === null) {
             return null;
         }
 
-        return $lab->lines()->find($this->integer('line_id')) ?? throw ValidationException::withMessages(['line_id' => [__('refusals.no_such_line')]]);
-    }
-
-    public function station(Lab $lab): Station
-    {
-        return $lab->section->stations()->find($this->integer('station_id')) ?? throw ValidationException::withMessages(['station_id' => [__('refusals.no_such_station')]]);
+        return $lab->lines()->find($this->integer('line_id')) ?? throw InvalidInput::because('line_id', Phrase::of('refusal.no-such-line'));
     }
 }

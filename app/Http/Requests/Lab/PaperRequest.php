@@ -4,17 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Lab;
 
+use App\Http\Requests\ApiRequest;
 use App\Http\Requests\TypedNumber;
-use Illuminate\Foundation\Http\FormRequest;
+use App\Weighings\PaperEntry;
 use Illuminate\Support\Facades\Gate;
-use OpenApi\Attributes as OA;
 
 /** What was written on paper, typed in: to be judged, or to be stored. */
-#[OA\Schema(schema: 'PaperEntry', required: ['id', 'line_id', 'station_id', 'student_id', 'scale_id', 'grams'], properties: [
-    new OA\Property(property: 'id', type: 'string', description: 'ULID: sent twice it is stored once.'), new OA\Property(property: 'line_id', type: 'integer'), new OA\Property(property: 'station_id', type: 'integer'),
-    new OA\Property(property: 'student_id', type: 'integer'), new OA\Property(property: 'scale_id', type: 'integer'), new OA\Property(property: 'grams', type: 'string'),
-])]
-final class PaperRequest extends FormRequest
+final class PaperRequest extends ApiRequest
 {
     /** Twelve stations by fourteen lines, three times each. */
     private const MOST = 504;
@@ -28,11 +24,14 @@ final class PaperRequest extends FormRequest
     {
         $entries = $this->input('entries');
         if (is_array($entries)) {
-            $this->merge(['entries' => array_map(static fn (mixed $entry): mixed => is_array($entry) ? ['grams' => TypedNumber::read($entry['grams'] ?? null)] + $entry : $entry, $entries)]);
+            $this->merge(['entries' => array_map(
+                static fn (mixed $entry): mixed => is_array($entry) ? ['grams' => TypedNumber::read($entry['grams'] ?? null)] + $entry : $entry,
+                $entries,
+            )]);
         }
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
@@ -47,18 +46,16 @@ final class PaperRequest extends FormRequest
         ];
     }
 
-    /** @return list<array{id: string, line_id: int, station_id: int, student_id: int, scale_id: int, grams: string}> */
+    /** @return list<PaperEntry> */
     public function entries(): array
     {
-        $entries = [];
-        foreach ((array) $this->input('entries') as $i => $entry) {
-            $of = "entries.$i";
-            $entries[] = [
-                'id' => strtoupper($this->string("$of.id")->toString()), 'line_id' => $this->integer("$of.line_id"), 'station_id' => $this->integer("$of.station_id"),
-                'student_id' => $this->integer("$of.student_id"), 'scale_id' => $this->integer("$of.scale_id"), 'grams' => $this->string("$of.grams")->toString(),
-            ];
-        }
-
-        return $entries;
+        return array_map(fn (int $i): PaperEntry => new PaperEntry(
+            id: strtoupper($this->string("entries.$i.id")->toString()),
+            lineId: $this->integer("entries.$i.line_id"),
+            stationId: $this->integer("entries.$i.station_id"),
+            studentId: $this->integer("entries.$i.student_id"),
+            scaleId: $this->integer("entries.$i.scale_id"),
+            grams: $this->string("entries.$i.grams")->toString(),
+        ), array_keys(array_values((array) $this->input('entries'))));
     }
 }

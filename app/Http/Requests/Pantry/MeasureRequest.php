@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Pantry;
 
-use App\Models\Teacher;
+use App\Http\Requests\ApiRequest;
 use Hovik\Core\Pantry\Conversion;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
-use Illuminate\Foundation\Http\FormRequest;
 
-final class MeasureRequest extends FormRequest
+final class MeasureRequest extends ApiRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return ['grams' => ['required', 'string', 'max:12']];
@@ -22,11 +21,11 @@ final class MeasureRequest extends FormRequest
 
     public function measure(string $ingredient): KitchenMeasure
     {
-        /** @var Teacher $teacher */
-        $teacher = $this->user();
+        $teacher = $this->teacher();
         $standard = $teacher->classes()->first()->standard ?? MeasureStandard::UsCustomary;
         $pantry = $teacher->kitchen->pantry();
+        $grams = Amount::of($this->string('grams')->toString(), Unit::Gram, 'grams');
 
-        return Conversion::nearestMeasure(Amount::of($this->string('grams')->toString(), Unit::Gram, 'grams'), $pantry->ingredient($ingredient), $standard, $pantry);
+        return Conversion::nearestMeasure($grams, $pantry->ingredient($ingredient), $standard, $pantry);
     }
 }

@@ -4,37 +4,43 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Pantry;
 
-use App\Http\Requests\TypedNumber;
-use App\Models\Teacher;
+use App\Http\Requests\ApiRequest;
+use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\NewIngredient;
-use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-final class NewIngredientRequest extends FormRequest
+final class NewIngredientRequest extends ApiRequest
 {
     private NewIngredient $new;
 
     protected function prepareForValidation(): void
     {
-        $this->merge(array_map(TypedNumber::read(...), $this->only('grams')));
+        $this->readNumbers('grams');
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:50'], 'family' => ['required', 'string', 'max:24'], 'grams' => ['required', 'string', 'max:12'],
-            'allergens' => ['present', 'array', 'list', 'max:20'], 'allergens.*' => ['string', 'max:20'], 'reason' => ['required', 'string', 'max:200'],
+            'name' => ['required', 'string', 'max:50'],
+            'family' => ['required', 'string', Rule::enum(Family::class)],
+            'grams' => ['required', 'string', 'max:12'],
+            'allergens' => ['present', 'array', 'list', 'max:20'],
+            'allergens.*' => ['string', 'max:20'],
+            'reason' => ['required', 'string', 'max:200'],
         ];
     }
 
     protected function passedValidation(): void
     {
-        $allergens = array_values(array_filter((array) $this->input('allergens'), is_string(...)));
-        $this->new = NewIngredient::named($this->string('name')->toString(), $this->string('family')->toString(), $this->string('grams')->toString(), $allergens);
-        /** @var Teacher $teacher */
-        $teacher = $this->user();
-        if (in_array($this->new->id, $teacher->kitchen->pantry()->ids(), true)) {
+        $this->new = NewIngredient::named(
+            $this->string('name')->toString(),
+            $this->string('family')->toString(),
+            $this->string('grams')->toString(),
+            $this->texts('allergens'),
+        );
+        if (in_array($this->new->id, $this->teacher()->kitchen->pantry()->ids(), true)) {
             throw ValidationException::withMessages(['name' => [__('validation.unique')]]);
         }
     }

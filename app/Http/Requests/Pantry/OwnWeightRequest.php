@@ -4,21 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Pantry;
 
-use App\Http\Requests\TypedNumber;
+use App\Http\Requests\ApiRequest;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Pantry;
-use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\ValidationException;
 
-final class OwnWeightRequest extends FormRequest
+final class OwnWeightRequest extends ApiRequest
 {
     protected function prepareForValidation(): void
     {
-        $this->merge(array_map(TypedNumber::read(...), $this->only('grams')));
+        $this->readNumbers('grams');
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return ['grams' => ['required', 'numeric', 'regex:/^\d{1,4}(\.\d{1,3})?$/'], 'reason' => ['required', 'string', 'max:200']];
@@ -31,11 +29,12 @@ final class OwnWeightRequest extends FormRequest
         $pantry = Pantry::reference();
         $ingredient = $pantry->ingredient(is_string($id) ? $id : '');
         $grams = $this->string('grams')->toString();
-        $weights = $ingredient->family === Family::Counted ? ['g_per_us_cup' => null, 'g_per_piece' => $grams] : ['g_per_us_cup' => $grams, 'g_per_piece' => null];
+        $isCounted = $ingredient->family === Family::Counted;
+        $weights = ['g_per_us_cup' => $isCounted ? null : $grams, 'g_per_piece' => $isCounted ? $grams : null];
         try {
             $pantry->with([$ingredient->id => $weights]);
         } catch (InvalidInput $refusal) {
-            throw ValidationException::withMessages(['grams' => [$refusal->getMessage()]]);
+            throw InvalidInput::because('grams', $refusal->phrase);
         }
 
         return $weights;

@@ -4,16 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Practice;
 
+use App\Http\Requests\ApiRequest;
 use Hovik\Core\InvalidInput;
-use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
+use Hovik\Core\Words\Phrase;
 
 /** An answer in practice; what it means is the question's to say. */
-#[OA\Schema(schema: 'PracticeAnswer', description: 'A choice, a number as typed, a list in order, counts by tool, words by place, or keys.', oneOf: [
-    new OA\Schema(type: 'string'), new OA\Schema(type: 'array', items: new OA\Items(oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'integer')])),
-    new OA\Schema(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
-])]
-final class AnswerRequest extends FormRequest
+final class AnswerRequest extends ApiRequest
 {
     /** More than any answer needs. */
     private const MOST_BYTES = 4000;
@@ -21,7 +17,7 @@ final class AnswerRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['id' => ['required', 'string', 'max:40']];
+        return ['id' => ['required', 'string', 'max:40'], 'answer' => ['present']];
     }
 
     /** Of the question that was on the screen. */
@@ -34,7 +30,7 @@ final class AnswerRequest extends FormRequest
     public function answer(): mixed
     {
         if (strlen($this->getContent()) > self::MOST_BYTES) {
-            throw new InvalidInput('answer', 'That is too long for an answer.');
+            throw InvalidInput::because('answer', Phrase::of('refusal.answer-too-long'));
         }
 
         return $this->input('answer');

@@ -4,31 +4,32 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Practice;
 
+use App\Http\Requests\ApiRequest;
 use App\Models\Section;
 use Hovik\Core\Practice\Aim;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 
 /** Practice as a teacher sets it. */
-final class TaskRequest extends FormRequest
+final class TaskRequest extends ApiRequest
 {
     public function authorize(): bool
     {
-        return Gate::allows('run', $this->section());
+        return Gate::allows('run', $this->route('section'));
     }
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $today = Carbon::now($this->section()->kitchen->time_zone)->toDateString();
+        $section = $this->route('section');
+        $today = Carbon::now($section instanceof Section ? $section->kitchen->time_zone : 'UTC')->toDateString();
 
         return [
             'aims' => ['required', 'array', 'list', 'min:1', 'max:40'],
             'aims.*' => ['string', 'distinct', Rule::in(array_map(static fn (Aim $aim): string => $aim->id(), Aim::all()))],
-            'student_id' => ['nullable', 'integer', Rule::exists('students', 'id')->where('section_id', $this->section()->id)],
-            'due_on' => ['required', 'date_format:Y-m-d', "after_or_equal:$today"],
+            'student_id' => ['nullable', 'integer', Rule::exists('students', 'id')->where('section_id', $section->id ?? 0)],
+            'due_on' => ['bail', 'required', 'string', 'date_format:Y-m-d', "after_or_equal:$today"],
         ];
     }
 
@@ -36,17 +37,9 @@ final class TaskRequest extends FormRequest
     public function kept(): array
     {
         return [
-            'aims' => array_values(array_filter((array) $this->input('aims'), is_string(...))),
+            'aims' => $this->texts('aims'),
             'student_id' => $this->input('student_id') === null ? null : $this->integer('student_id'),
             'due_on' => $this->string('due_on')->toString(),
         ];
-    }
-
-    private function section(): Section
-    {
-        $section = $this->route('section');
-        assert($section instanceof Section);
-
-        return $section;
     }
 }

@@ -4,13 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Prepare;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Requests\ApiRequest;
+use Hovik\Core\Plan\MeasuringMode;
+use Hovik\Core\Weighing\Strictness;
+use Illuminate\Validation\Rule;
 
-final class LabItemRequest extends FormRequest
+final class LabItemRequest extends ApiRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['strictness' => ['required', 'in:structural,flavour,free'], 'tolerance_pct' => ['present', 'nullable', 'numeric', 'min:0.1', 'max:100'], 'way' => ['sometimes', 'in:checked,weight,volume'], 'shared' => ['sometimes', 'boolean']];
+        return [
+            'strictness' => ['required', 'string', Rule::enum(Strictness::class)],
+            'tolerance_pct' => ['present', 'nullable', 'numeric', 'min:0.1', 'max:100'],
+            'mode' => ['sometimes', 'string', Rule::enum(MeasuringMode::class)],
+            'shared' => ['sometimes', 'boolean'],
+        ];
     }
 }

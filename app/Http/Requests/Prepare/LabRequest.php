@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Prepare;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Requests\ApiRequest;
 
-final class LabRequest extends FormRequest
+final class LabRequest extends ApiRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['title' => ['required', 'string', 'max:80'], 'planned_for' => ['required', 'date_format:Y-m-d'], 'retry_pct' => ['required', 'integer', 'min:0', 'max:200']];
+        return [
+            'title' => ['required', 'string', 'max:80'],
+            'planned_for' => ['required', 'string', 'date_format:Y-m-d'],
+            'retry_pct' => ['required', 'integer', 'min:0', 'max:200'],
+        ];
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Prepare;
 
-final class PortionsRequest extends SheetRequest
+final class PortionsRequest extends ClassPickRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['section' => ['nullable', 'integer'], 'batch' => ['required', 'string', 'max:60'], 'each' => ['required', 'string', 'max:60']];
+        return [...parent::rules(), 'batch' => ['required', 'string', 'max:60'], 'each' => ['required', 'string', 'max:60']];
     }
 }

@@ -4,24 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Prepare;
 
-use App\Models\Teacher;
-use Hovik\Core\Pantry\Conversion;
+use App\Http\Requests\ApiRequest;
+use Hovik\Core\InvalidInput;
 use Hovik\Core\Quantity\Amount;
-use Hovik\Core\Quantity\KitchenNotation;
-use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Recipe\RecipeLine;
+use Hovik\Core\Recipe\SettledLine;
 use Hovik\Core\Technique\HouseMethod;
-use Hovik\Core\Technique\TechniqueCatalogue;
-use Illuminate\Foundation\Http\FormRequest;
 
 /** What a teacher says a line means. The core says whether that makes sense. */
-final class SettleRequest extends FormRequest
+final class SettleRequest extends ApiRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'as' => ['required', 'in:settled,left-out,read'],
+            'as' => ['required', 'string', 'in:settled,left-out,read'],
             'ingredient' => ['required_if:as,settled', 'string', 'max:60'],
             'amount' => ['required_if:as,settled', 'string', 'max:40'],
             'unit' => ['required_if:as,settled', 'string', 'max:20'],
@@ -29,22 +27,24 @@ final class SettleRequest extends FormRequest
         ];
     }
 
-    /** @return array{ingredient: string, amount: string, unit: string, method: string|null}|null */
-    public function settled(): ?array
+    /** @throws InvalidInput naming the field: a method of another family, a cup of eggs, a can of no size */
+    public function answered(RecipeLine $line): RecipeLine
     {
-        if ($this->string('as')->toString() !== 'settled') {
-            return null;
-        }
-        /** @var Teacher $teacher */
-        $teacher = $this->user();
-        $pantry = $teacher->kitchen->pantry();
-        $ingredient = $pantry->ingredient($this->string('ingredient')->toString());
+        return match ($this->string('as')->toString()) {
+            'left-out' => $line->leftOut(),
+            'read' => $line->asRead(),
+            default => $line->settled($this->settled()),
+        };
+    }
+
+    private function settled(): SettledLine
+    {
+        $pantry = $this->teacher()->kitchen->pantry();
         $amount = Amount::of($this->string('amount')->toString(), Unit::named($this->string('unit')->toString()));
         $method = $this->filled('method') ? HouseMethod::named($this->string('method')->toString()) : null;
-        // Refuses a method of another family, a cup of eggs, a can of no size.
-        TechniqueCatalogue::methodFor($ingredient, $method);
-        Conversion::toGrams($amount, $ingredient, MeasureStandard::UsCustomary, $pantry, $method?->handling());
+        $settled = new SettledLine($pantry->ingredient($this->string('ingredient')->toString()), $amount, $method);
+        $settled->mustMakeSense($pantry);
 
-        return ['ingredient' => $ingredient->id, 'amount' => KitchenNotation::write($amount->number), 'unit' => $amount->unit->value, 'method' => $method?->value];
+        return $settled;
     }
 }

@@ -4,24 +4,31 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Weigh;
 
+use App\Http\Requests\ApiRequest;
 use App\Models\Station;
 use App\Models\Student;
-use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\ValidationException;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 
 /** A list of ticks, and who ticked it where the tablet knows. */
-final class CheckRequest extends FormRequest
+final class CheckRequest extends ApiRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['id' => ['required', 'string', 'ulid'], 'lab_id' => ['required', 'integer'], 'ticked' => ['present', 'array', 'list', 'max:20'], 'ticked.*' => ['string', 'max:24'], 'student_id' => ['nullable', 'integer']];
+        return [
+            'id' => ['required', 'string', 'ulid'],
+            'lab_id' => ['required', 'integer'],
+            'ticked' => ['present', 'array', 'list', 'max:20'],
+            'ticked.*' => ['string', 'max:24'],
+            'student_id' => ['nullable', 'integer'],
+        ];
     }
 
     /** @return list<string> */
     public function ticked(): array
     {
-        return array_values(array_filter((array) $this->input('ticked'), is_string(...)));
+        return $this->texts('ticked');
     }
 
     public function studentOf(Station $station): ?Student
@@ -34,6 +41,6 @@ final class CheckRequest extends FormRequest
             return null;
         }
 
-        return $station->students()->find($this->integer('student_id')) ?? throw ValidationException::withMessages(['student_id' => [__('refusals.not_at_station')]]);
+        return $station->students()->find($this->integer('student_id')) ?? throw InvalidInput::because('student_id', Phrase::of('refusal.not-at-station'));
     }
 }

@@ -5,37 +5,38 @@ declare(strict_types=1);
 namespace App\Http\Requests\Weigh;
 
 use App\Exceptions\Refusal;
-use App\Http\Requests\TypedNumber;
+use App\Http\Requests\ApiRequest;
 use App\Models\LabLine;
 use App\Models\Scale;
 use App\Models\Station;
 use App\Models\Student;
+use App\Weighings\WeighIn;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Technique\Step;
+use Hovik\Core\Weighing\ReadingSource;
 use Hovik\Core\Weighing\ScaleFitness;
 use Hovik\Core\Weighing\ScaleReading;
-use Illuminate\Foundation\Http\FormRequest;
+use Hovik\Core\Weighing\Verdict;
+use Hovik\Core\Words\Phrase;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Validation\ValidationException;
+use Illuminate\Validation\Rule;
 
 /** A weigh-in as a device sends it. Whose it is and where it belongs is settled here, before anything is stored. */
-final class WeighInRequest extends FormRequest
+final class WeighInRequest extends ApiRequest
 {
+    public const FROM_ADDRESS = ['id'];
+
     private const DIGITS = 'regex:/^-?\d{1,12}(\.\d{1,6})?$/';
 
-    private LabLine $line;
-
-    private Student $student;
-
-    private Station $station;
-
-    private Scale $scale;
+    private WeighIn $given;
 
     protected function prepareForValidation(): void
     {
-        $this->merge(array_map(TypedNumber::read(...), $this->only(['grams', 'full_g', 'empty_g'])));
+        $this->readNumbers('grams', 'full_g', 'empty_g');
         $this->merge(['id' => $this->route('weighing')]);
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
@@ -48,7 +49,7 @@ final class WeighInRequest extends FormRequest
             'empty_g' => ['required_with:full_g', 'nullable', 'numeric', self::DIGITS],
             'together' => ['nullable', 'integer', 'between:1,'.ScaleFitness::MOST_TOGETHER],
             'predicted' => ['nullable', 'string', 'in:level,heaped,shy'],
-            'source' => ['nullable', 'string', 'in:typed,scale,practice,paper'],
+            'source' => ['nullable', 'string', Rule::enum(ReadingSource::class)],
             'ticked' => ['present', 'array', 'list', 'max:40'],
             'ticked.*' => ['string', 'max:40'],
         ];
@@ -56,68 +57,71 @@ final class WeighInRequest extends FormRequest
 
     protected function passedValidation(): void
     {
-        $this->line = LabLine::query()->with('lab')->find($this->integer('line_id')) ?? $this->refuse('line_id', 'no_such_line');
-        $actor = $this->user();
-        Gate::authorize('weigh', $this->line->lab);
-        if (! $this->line->lab->isOpen()) {
+        $line = LabLine::query()->with('lab')->find($this->integer('line_id')) ?? self::refuse('line_id', 'no-such-line');
+        Gate::authorize('weigh', $line->lab);
+        if (! $line->lab->isOpen()) {
             throw new Refusal('lab_not_open');
         }
+        if ($line->target_g === null) {
+            self::refuse('line_id', 'not-weighed');
+        }
+        [$station, $student] = $this->who();
+        $scale = Scale::ofSection($line->lab->section_id)->find($this->integer('scale_id')) ?? self::refuse('scale_id', 'no-such-scale');
+        $this->given = new WeighIn(
+            id: strtoupper($this->string('id')->toString()),
+            line: $line,
+            station: $station,
+            student: $student,
+            scale: $scale,
+            reading: $this->reading($scale),
+            ticked: $this->ticked($line),
+            source: ReadingSource::tryFrom($this->string('source')->toString()) ?? ReadingSource::Typed,
+            predicted: Verdict::tryFrom($this->string('predicted')->toString()),
+            together: $this->together(),
+            fullG: $this->filled('full_g') ? $this->string('full_g')->toString() : null,
+            emptyG: $this->filled('full_g') ? $this->string('empty_g')->toString() : null,
+        );
+    }
+
+    public function given(): WeighIn
+    {
+        return $this->given;
+    }
+
+    /** @return array{Station, Student} */
+    private function who(): array
+    {
+        $actor = $this->user();
         if ($actor instanceof Station) {
-            $this->station = $actor;
-            $this->student = $actor->students()->find($this->integer('student_id')) ?? $this->refuse('student_id', 'not_at_station');
-        } elseif ($actor instanceof Student) {
-            $this->student = $actor->id === $this->integer('student_id') ? $actor : $this->refuse('student_id', 'not_at_station');
-            $this->station = $actor->station ?? throw new Refusal('not_seated');
+            return [$actor, $actor->students()->find($this->integer('student_id')) ?? self::refuse('student_id', 'not-at-station')];
         }
-        $this->scale = Scale::ofSection($this->line->lab->section_id)->find($this->integer('scale_id')) ?? $this->refuse('scale_id', 'no_such_scale');
-        if (array_diff($this->ticked(), $this->line->steps) !== []) {
-            $this->refuse('ticked', 'unknown_step');
+        if (! $actor instanceof Student || $actor->id !== $this->integer('student_id')) {
+            self::refuse('student_id', 'not-at-station');
         }
-    }
 
-    public function ulid(): string
-    {
-        return strtoupper($this->string('id')->toString());
-    }
-
-    public function line(): LabLine
-    {
-        return $this->line;
-    }
-
-    public function student(): Student
-    {
-        return $this->student;
-    }
-
-    public function station(): Station
-    {
-        return $this->station;
-    }
-
-    public function scale(): Scale
-    {
-        return $this->scale;
+        return [$actor->station ?? throw new Refusal('not_seated'), $actor];
     }
 
     /** What the scale showed, for one measure. */
-    public function reading(): ScaleReading
+    private function reading(Scale $scale): ScaleReading
     {
-        $scale = $this->scale->toCore();
         $reading = $this->input('full_g') !== null
-            ? ScaleReading::byDifference($this->float('full_g'), $this->float('empty_g'), $scale)
-            : ScaleReading::fromDisplay($this->float('grams'), $scale);
+            ? ScaleReading::byDifference($this->float('full_g'), $this->float('empty_g'), $scale->toCore())
+            : ScaleReading::fromDisplay($this->float('grams'), $scale->toCore());
 
         return $reading->sharedBy($this->together());
     }
 
-    /** @return array<string, mixed> what else is known of it */
-    public function more(): array
+    /** @return list<Step> */
+    private function ticked(LabLine $line): array
     {
-        return [
-            'source' => $this->input('source') ?? 'typed', 'predicted' => $this->input('predicted'), 'together' => $this->together(),
-            'full_g' => $this->input('full_g'), 'empty_g' => $this->input('empty_g'),
-        ];
+        $steps = $line->frozen->steps();
+
+        return array_map(static function (string $id) use ($steps): Step {
+            $step = Step::tryFrom($id);
+
+            return $step !== null && in_array($step, $steps, true) ? $step : self::refuse('ticked', 'unknown-step');
+        }, $this->texts('ticked'));
     }
 
     private function together(): int
@@ -125,14 +129,8 @@ final class WeighInRequest extends FormRequest
         return $this->input('together') === null ? 1 : $this->integer('together');
     }
 
-    /** @return list<string> */
-    public function ticked(): array
+    private static function refuse(string $field, string $why): never
     {
-        return array_values(array_filter((array) $this->input('ticked'), is_string(...)));
-    }
-
-    private function refuse(string $field, string $key): never
-    {
-        throw ValidationException::withMessages([$field => [__("refusals.$key")]]);
+        throw InvalidInput::because($field, Phrase::of("refusal.$why"));
     }
 }

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Classes;
+
+use App\Classes\ImportRoster;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Classes\RosterRequest;
+use App\Http\Views\Classes\RosterPreview;
+use App\Live\Live;
+use App\Models\Section;
+use Illuminate\Support\Facades\Gate;
+
+final class RosterController extends Controller
+{
+    /** Look at a roster, or take it in: without a fault, all of it. */
+    public function store(RosterRequest $request, Section $section, ImportRoster $importing): RosterPreview
+    {
+        Gate::authorize('run', $section);
+        if ($request->boolean('look')) {
+            return $importing->preview($section, $request->text());
+        }
+        $taken = $importing->import($section, $request->text());
+        Live::tellSeats($section);
+
+        return $taken;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Classes;
+
+use App\Classes\Code;
+use App\Exceptions\Refusal;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Classes\StationRequest;
+use App\Live\Live;
+use App\Models\Section;
+use App\Models\Station;
+use App\Models\Weighing;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+
+final class StationController extends Controller
+{
+    /** One more station. */
+    public function store(StationRequest $request, Section $section): Response
+    {
+        Gate::authorize('run', $section);
+        $position = 1 + (int) $section->stations()->max('position');
+        $section->stations()->create($request->validated() + ['position' => $position, 'code' => Code::ofStation()]);
+        Live::tellSeats($section);
+
+        return response()->noContent();
+    }
+
+    /** A station's name and bowl, or a new card. */
+    public function update(StationRequest $request, Section $section, Station $station): Response
+    {
+        Gate::authorize('run', $section);
+        $station->update($request->safe()->except('renew') + ($request->boolean('renew') ? ['code' => Code::ofStation()] : []));
+        Live::tellSeats($section);
+
+        return response()->noContent();
+    }
+
+    /** Take a station away that has weighed nothing. */
+    public function destroy(Section $section, Station $station): Response
+    {
+        Gate::authorize('run', $section);
+        if (Weighing::query()->where('station_id', $station->id)->exists()) {
+            throw new Refusal('station_has_weighed');
+        }
+        $station->delete();
+        Live::tellSeats($section);
+
+        return response()->noContent();
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Drawer;
+
+use App\Exceptions\Refusal;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Drawer\ScaleRequest;
+use App\Models\Teacher;
+use App\Models\Weighing;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Response;
+
+final class ScaleController extends Controller
+{
+    /** One more scale. */
+    public function store(ScaleRequest $request, #[CurrentUser('teacher')] Teacher $teacher): Response
+    {
+        $teacher->kitchen->scales()->create($request->validated());
+
+        return response()->noContent();
+    }
+
+    /** Take a scale away on which nothing was weighed. */
+    public function destroy(int $scale, #[CurrentUser('teacher')] Teacher $teacher): Response
+    {
+        $own = $teacher->kitchen->scales()->findOrFail($scale);
+        if (Weighing::query()->where('scale_id', $own->id)->exists()) {
+            throw new Refusal('scale_has_weighed');
+        }
+        $own->delete();
+
+        return response()->noContent();
+    }
+}

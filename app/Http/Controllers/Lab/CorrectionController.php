@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Lab;
+
+use App\Exceptions\Refusal;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Lab\CorrectionRequest;
+use App\Models\Lab;
+use App\Models\Weighing;
+use App\Weighings\RecordWeighing;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+
+final class CorrectionController extends Controller
+{
+    /** Put a wrong entry right: a new weighing takes its place, the old one stays, struck through. */
+    public function update(CorrectionRequest $request, Lab $lab, Weighing $weighing, RecordWeighing $recording): Response
+    {
+        Gate::authorize('run', $lab);
+        abort_unless($weighing->line->lab_id === $lab->id, 404);
+        $correction = $request->weighIn($weighing);
+        if (! Weighing::query()->whereKey($correction->id)->exists() && ! $weighing->isLatest()) {
+            throw new Refusal('not_latest');
+        }
+        $recording->record($correction);
+
+        return response()->noContent();
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Lab;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Lab\ScaleCheckRequest;
+use App\Http\Views\Lab\ScaleChecked;
+use App\Live\Live;
+use App\Models\Lab;
+use App\Models\Scale;
+use App\Models\Teacher;
+use Hovik\Core\Weighing\ScaleVerification;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Gate;
+
+final class ScaleCheckController extends Controller
+{
+    /** A scale against a known weight, before the lab. */
+    public function store(ScaleCheckRequest $request, Lab $lab, #[CurrentUser('teacher')] Teacher $teacher): ScaleChecked
+    {
+        Gate::authorize('watch', $lab);
+        $scale = Scale::ofSection($lab->section_id)->findOrFail($request->integer('scale_id'));
+        [$nominalG, $readingG] = [$request->float('nominal_g'), $request->float('reading_g')];
+        $passed = ScaleVerification::passes($nominalG, $readingG, $scale->toCore());
+        $scale->checks()->create([
+            'teacher_id' => $teacher->id,
+            'nominal_g' => $nominalG,
+            'reading_g' => $readingG,
+            'passed' => $passed,
+            'day' => Carbon::now($lab->section->kitchen->time_zone)->toDateString(),
+        ]);
+        Live::tell($lab, 'scale-checked', ['scale' => $scale->id]);
+
+        return new ScaleChecked($passed);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Prepare;
+
+use App\Exceptions\Refusal;
+use App\Http\Controllers\Controller;
+use App\Models\Lab;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+
+final class LabArchiveController extends Controller
+{
+    /** Put a lab away; what was weighed stays. */
+    public function store(Lab $lab): Response
+    {
+        Gate::authorize('run', $lab);
+        if ($lab->isOpen()) {
+            throw new Refusal('lab_is_open');
+        }
+        $lab->update(['archived_at' => now()]);
+
+        return response()->noContent();
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Teacher;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** What a call brings, checked at the edge. Its rules are the schema of its body (or query) in docs/openapi.json. */
+abstract class ApiRequest extends FormRequest
+{
+    /** Fields that come with the address, and so are not in the body. */
+    public const FROM_ADDRESS = [];
+
+    /** @return array<string, list<mixed>> */
+    abstract public function rules(): array;
+
+    protected function teacher(): Teacher
+    {
+        $teacher = $this->user();
+        assert($teacher instanceof Teacher);
+
+        return $teacher;
+    }
+
+    /** @return list<string> */
+    protected function texts(string $field): array
+    {
+        return array_values(array_filter((array) $this->input($field), is_string(...)));
+    }
+
+    /** Numbers as hands type them: half the world with a decimal comma. */
+    protected function readNumbers(string ...$fields): void
+    {
+        $this->merge(array_map(TypedNumber::read(...), $this->only($fields)));
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Prepare;
+
+use App\Http\Requests\ApiRequest;
+use App\Models\Section;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
+
+/** Which of the teacher's classes is meant; the first where none is named. */
+class ClassPickRequest extends ApiRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['section' => ['nullable', 'integer']];
+    }
+
+    /** @throws InvalidInput when it is not this teacher's */
+    public function section(): Section
+    {
+        $sections = $this->teacher()->classes()->sortBy('id');
+
+        return ($this->filled('section') ? $sections->find($this->integer('section')) : $sections->first())
+            ?? throw InvalidInput::because('section', Phrase::of('refusal.no-class'));
+    }
+}

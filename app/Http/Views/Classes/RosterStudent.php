@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Classes;
+
+use App\Http\Views\View;
+use App\Models\Student;
+
+final readonly class RosterStudent extends View
+{
+    public function __construct(
+        public int $id,
+        public string $name,
+        public int $number,
+        public ?int $station_id,
+        public bool $has_pin,
+    ) {
+    }
+
+    public static function of(Student $student): self
+    {
+        return new self($student->id, $student->name, $student->roster_number, $student->station_id, $student->pin !== null);
+    }
+}

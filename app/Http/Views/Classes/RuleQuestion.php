@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Classes;
+
+use App\Http\Views\View;
+use App\Models\Section;
+use App\Words\Said;
+use Hovik\Core\Technique\HouseRules;
+use Hovik\Core\Technique\MethodEffect;
+use Hovik\Core\Words\Phrase;
+
+final readonly class RuleQuestion extends View
+{
+    /**
+     * @param  list<RuleAnswer>  $answers
+     */
+    public function __construct(
+        public string $id,
+        public string $text,
+        public array $answers,
+    ) {
+    }
+
+    public static function of(string $question, Section $section): self
+    {
+        $settled = $section->houseRules()->answer($question);
+        $pantry = $section->kitchen->pantry();
+
+        return new self($question, Said::phrase(Phrase::of("school.$question")), array_map(static fn (string $answer): RuleAnswer => new RuleAnswer(
+            id: $answer,
+            text: Said::phrase(MethodEffect::ofAnswer($question, $answer, $section->standard, $pantry)),
+            chosen: $answer === $settled,
+        ), HouseRules::QUESTIONS[$question]));
+    }
+}

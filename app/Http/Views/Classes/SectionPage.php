@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Classes;
+
+use App\Http\Views\View;
+use App\Models\Section;
+use Hovik\Core\Pantry\Family;
+use Hovik\Core\Technique\HouseRules;
+
+/** A class: its settings, people and codes. */
+final readonly class SectionPage extends View
+{
+    /**
+     * @param  list<MethodChoice>  $schools  where cooks disagree about a family
+     * @param  list<RuleQuestion>  $questions  and about everything else
+     * @param  list<SeatStation>  $stations
+     * @param  list<RosterStudent>  $students
+     * @param  list<ColleagueRow>  $colleagues
+     */
+    public function __construct(
+        public int $id,
+        public string $code,
+        public SectionSettings $settings,
+        public array $schools,
+        public array $questions,
+        public array $stations,
+        public array $students,
+        public array $colleagues,
+    ) {
+    }
+
+    public static function of(Section $section): self
+    {
+        return new self(
+            id: $section->id,
+            code: $section->code,
+            settings: SectionSettings::of($section),
+            schools: array_map(static fn (Family $family): MethodChoice => MethodChoice::of($family, $section), [Family::FinePowder, Family::MoistSugar]),
+            questions: array_map(static fn (string $question): RuleQuestion => RuleQuestion::of($question, $section), array_keys(HouseRules::QUESTIONS)),
+            stations: array_values($section->stations->map(SeatStation::of(...))->all()),
+            students: array_values($section->students->map(RosterStudent::of(...))->all()),
+            colleagues: array_values($section->colleagues->map(ColleagueRow::of(...))->all()),
+        );
+    }
+}

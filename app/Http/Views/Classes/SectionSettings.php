@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Classes;
+
+use App\Http\Views\JsonMap;
+use App\Http\Views\View;
+use App\Models\Section;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Weighing\ToleranceLevel;
+
+final readonly class SectionSettings extends View
+{
+    /**
+     * @param  list<HouseMethod>  $methods
+     * @param  JsonMap<string>  $schools  answers by question
+     */
+    public function __construct(
+        public string $name,
+        public string $starts_at,
+        public string $ends_at,
+        public MeasureStandard $standard,
+        public ToleranceLevel $tolerance_level,
+        public array $methods,
+        public JsonMap $schools,
+        public bool $shows_target,
+        public bool $asks_guess,
+        public bool $asks_prediction,
+        public bool $open_to_join,
+    ) {
+    }
+
+    public static function of(Section $section): self
+    {
+        return new self(
+            name: $section->name,
+            starts_at: substr($section->starts_at, 0, 5),
+            ends_at: substr($section->ends_at, 0, 5),
+            standard: $section->standard,
+            tolerance_level: $section->tolerance_level,
+            methods: array_values($section->methods->all()),
+            schools: new JsonMap($section->schools ?? []),
+            shows_target: $section->shows_target,
+            asks_guess: $section->asks_guess,
+            asks_prediction: $section->asks_prediction,
+            open_to_join: $section->open_to_join,
+        );
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Drawer;
+
+use App\Http\Views\View;
+use App\Models\Tool;
+use App\Words\Said;
+use Hovik\Core\Drawer\ToolCatalogue;
+use Hovik\Core\Drawer\ToolKind;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Words\Phrase;
+
+final readonly class DrawerTool extends View
+{
+    /**
+     * @param  bool  $fit  for checking
+     */
+    public function __construct(
+        public string $id,
+        public ToolKind $kind,
+        public string $name,
+        public string $nominal,
+        public float $ml,
+        public int $count,
+        public ?string $place,
+        public bool $fit,
+    ) {
+    }
+
+    public static function of(string $id, ?Tool $own): self
+    {
+        $tool = ToolCatalogue::tool($id, MeasureStandard::UsCustomary);
+
+        return new self(
+            id: $id,
+            kind: $tool->kind,
+            name: Said::phrase(Phrase::of('fill.tool', ['size' => $tool->size ?? $tool->nominal])),
+            nominal: $tool->nominal,
+            ml: $tool->aboutMl,
+            count: $own->count ?? 0,
+            place: $own?->place,
+            fit: $tool->kind !== ToolKind::NoveltyScoop,
+        );
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Lab;
+
+use App\Http\Views\View;
+use App\Labs\LabWords;
+use App\Models\Lab;
+use App\Models\Scale;
+use App\Models\ScaleCheck;
+use stdClass;
+
+/** Stations by ingredients, with every weighing. */
+final readonly class Board extends View
+{
+    /**
+     * @param  list<BoardLine>  $lines  those that are weighed
+     * @param  list<BoardStation>  $stations
+     * @param  list<BoardScale>  $scales
+     * @param  list<BoardWeighing>  $weighings  every attempt, by line, station and attempt
+     */
+    public function __construct(
+        public BoardLab $lab,
+        public string $section,
+        public string $time_zone,
+        public array $lines,
+        public array $stations,
+        public array $scales,
+        public array $weighings,
+        public BoardTotals $totals,
+    ) {
+    }
+
+    public static function of(Lab $lab): self
+    {
+        $section = $lab->section;
+        $today = ScaleCheck::today($section->kitchen);
+        $rows = BoardWeighing::rows($lab);
+        $corrected = $rows->pluck('corrects_id')->filter()->flip();
+        $weighings = BoardWeighing::all($rows, $lab, $corrected);
+
+        return new self(
+            lab: BoardLab::of($lab),
+            section: $section->name,
+            time_zone: $section->kitchen->time_zone,
+            lines: LabWords::board($lab),
+            stations: BoardStation::all($lab, $rows->reject(fn (stdClass $row): bool => $corrected->has($row->id))),
+            scales: array_values($section->kitchen->scales->map(
+                fn (Scale $scale): BoardScale => new BoardScale($scale->id, $scale->name, isset($today[$scale->id]), $today[$scale->id] ?? false),
+            )->all()),
+            weighings: $weighings,
+            totals: BoardTotals::of($weighings),
+        );
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Lab;
+
+use App\Http\Views\View;
+use App\Models\Lab;
+use Hovik\Core\Lab\LabState;
+
+final readonly class BoardLab extends View
+{
+    public function __construct(
+        public int $id,
+        public string $title,
+        public LabState $state,
+        public ?string $opened_at,
+        public ?string $closed_at,
+        public bool $paused,
+    ) {
+    }
+
+    public static function of(Lab $lab): self
+    {
+        return new self($lab->id, $lab->title, $lab->state, $lab->opened_at?->toJSON(), $lab->closed_at?->toJSON(), $lab->paused_at !== null);
+    }
+}

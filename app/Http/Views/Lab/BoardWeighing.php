@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Lab;
+
+use App\Http\Views\View;
+use App\Labs\LabWords;
+use App\Models\Lab;
+use Hovik\Core\Drawer\Scale;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+final readonly class BoardWeighing extends View
+{
+    /**
+     * @param  'level'|'heaped'|'shy'|'too-close'  $verdict
+     * @param  float  $tolerances  the error in tolerances, signed; for drawing
+     * @param  'typed'|'scale'|'practice'|'paper'  $source
+     * @param  'level'|'heaped'|'shy'|null  $predicted
+     * @param  bool  $corrected  a wrong entry, kept; a later one stands for it
+     */
+    public function __construct(
+        public string $id,
+        public int $line_id,
+        public int $station_id,
+        public string $student,
+        public int $attempt,
+        public string $verdict,
+        public float $grams,
+        public int $decimals,
+        public float $error_g,
+        public float $error_pct,
+        public float $tolerances,
+        public float $scale_u_g,
+        public string $at,
+        public string $source,
+        public bool $scale_checked,
+        public int $together,
+        public ?string $predicted,
+        public bool $corrected,
+    ) {
+    }
+
+    private const COLUMNS = [
+        'weighings.id', 'weighings.lab_line_id as line_id', 'weighings.station_id', 'students.name as student', 'attempt', 'verdict', 'grams',
+        'readability_g', 'error_g', 'error_pct', 'scale_u_g', 'weighings.source', 'scale_checked', 'together', 'predicted', 'corrects_id',
+    ];
+
+    /**
+     * Rows, not models: a full board has hundreds, and it is asked for after every weigh-in.
+     *
+     * @return Collection<int, stdClass>
+     */
+    public static function rows(Lab $lab): Collection
+    {
+        return DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')
+            ->join('students', 'students.id', '=', 'weighings.student_id')
+            ->where('lab_lines.lab_id', $lab->id)->orderBy('lab_lines.position')->orderBy('weighings.attempt')
+            ->get([
+                ...self::COLUMNS,
+                DB::raw('UNIX_TIMESTAMP(weighings.created_at) AS at_s'),
+                DB::raw("DATE_FORMAT(weighings.created_at, '%Y-%m-%dT%H:%i:%s.%fZ') AS at"),
+            ]);
+    }
+
+    /**
+     * @param  Collection<int, stdClass>  $rows
+     * @param  Collection<string, int>  $corrected  by id
+     * @return list<self>
+     */
+    public static function all(Collection $rows, Lab $lab, Collection $corrected): array
+    {
+        $targets = LabWords::targets($lab);
+        $decimals = $rows->keyBy('readability_g')->map(fn (stdClass $row): int => min(2, (new Scale((float) $row->readability_g))->decimals()));
+        $all = [];
+        foreach ($rows as $row) {
+            $errorG = (float) $row->error_g;
+            $all[] = new self(
+                id: $row->id,
+                line_id: $row->line_id,
+                station_id: $row->station_id,
+                student: $row->student,
+                attempt: $row->attempt,
+                verdict: $row->verdict,
+                grams: (float) $row->grams,
+                decimals: $decimals[$row->readability_g],
+                error_g: $errorG,
+                error_pct: (float) $row->error_pct,
+                tolerances: $targets[$row->line_id]->inTolerances($errorG),
+                scale_u_g: (float) $row->scale_u_g,
+                at: $row->at,
+                source: $row->source,
+                scale_checked: (bool) $row->scale_checked,
+                together: $row->together,
+                predicted: $row->predicted,
+                corrected: $corrected->has($row->id),
+            );
+        }
+
+        return $all;
+    }
+}

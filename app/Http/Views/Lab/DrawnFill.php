@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Lab;
+
+use App\Http\Views\View;
+use App\Words\Said;
+use Hovik\Core\Drawer\ToolKind;
+use Hovik\Core\Plan\Fill;
+
+/** One tool, so many times, or once to a mark; to be drawn and named. */
+final readonly class DrawnFill extends View
+{
+    public function __construct(
+        public string $tool,
+        public ToolKind $kind,
+        public float $ml,
+        public int $count,
+        public string $nominal,
+        public ?string $to_mark,
+        public ?float $mark_ml,
+        public string $called,
+    ) {
+    }
+
+    public static function of(Fill $fill): self
+    {
+        return new self(
+            tool: $fill->tool->id,
+            kind: $fill->tool->kind,
+            ml: $fill->tool->aboutMl,
+            count: $fill->count,
+            nominal: $fill->tool->nominal,
+            to_mark: $fill->toMark?->text,
+            mark_ml: $fill->toMark?->about,
+            called: Said::phrase($fill->tool->called()),
+        );
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Lab;
+
+use App\Http\Views\View;
+
+final readonly class ScaleChecked extends View
+{
+    public function __construct(
+        public bool $passed,
+    ) {
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Lab;
+
+use App\Http\Views\View;
+use Hovik\Core\Technique\Step;
+
+final readonly class StepToDo extends View
+{
+    public function __construct(
+        public Step $id,
+        public string $text,
+        public string $why,
+    ) {
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Pantry;
+
+use App\Http\Views\View;
+
+final readonly class OwnFigure extends View
+{
+    public function __construct(
+        public string $reason,
+        public string $by,
+        public string $on,
+    ) {
+    }
+}

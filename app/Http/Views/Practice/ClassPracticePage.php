@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Practice;
+
+use App\Http\Views\View;
+use App\Practice\ClassPractice;
+use Hovik\Core\Practice\Aim;
+
+/** Who has shown what the next lab asks for. */
+final readonly class ClassPracticePage extends View
+{
+    /**
+     * @param  list<AimRow>  $skills  that the lab asks for
+     * @param  list<StudentPractice>  $students
+     * @param  list<Missed>  $missed
+     * @param  list<ClassTask>  $tasks
+     * @param  list<AimRow>  $all
+     */
+    public function __construct(
+        public ?string $lab,
+        public array $skills,
+        public array $students,
+        public array $missed,
+        public array $tasks,
+        public ?string $due_on,
+        public array $all,
+    ) {
+    }
+
+    public static function of(ClassPractice $practice): self
+    {
+        return new self(
+            lab: $practice->lab?->title,
+            skills: array_map(AimRow::of(...), $practice->needed),
+            students: array_map(StudentPractice::of(...), $practice->students),
+            missed: array_map(static fn (string $id, int $times): Missed => Missed::of($id, $times), array_keys($practice->missed), $practice->missed),
+            tasks: array_map(ClassTask::of(...), $practice->tasks),
+            due_on: $practice->lab?->planned_for->toDateString(),
+            all: array_map(AimRow::of(...), Aim::all()),
+        );
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Prepare;
+
+use App\Http\Views\View;
+use App\Labs\LabPlan;
+use App\Words\Said;
+use Hovik\Core\Lab\FrozenLine;
+use Hovik\Core\Lab\LabState;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Words\Phrase;
+
+/** A lab's plan, line by line: as frozen, or as it would be opened now. */
+final readonly class LabPage extends View
+{
+    /**
+     * @param  int|null  $recipe  it was made from
+     * @param  list<LabStation>  $stations
+     * @param  list<string>  $scales
+     * @param  list<LabPageLine>  $lines
+     * @param  list<SupplyRow>  $supplies
+     * @param  list<string>  $allergens
+     * @param  list<string>  $preparation
+     * @param  list<string>  $directions
+     */
+    public function __construct(
+        public int $id,
+        public string $title,
+        public LabState $state,
+        public string $planned_for,
+        public string $section,
+        public string $school,
+        public string $starts_at,
+        public string $ends_at,
+        public MeasureStandard $standard,
+        public ?int $recipe,
+        public string $factor,
+        public ?string $makes,
+        public int $retry_pct,
+        public array $stations,
+        public array $scales,
+        public array $lines,
+        public array $supplies,
+        public array $allergens,
+        public array $preparation,
+        public array $directions,
+    ) {
+    }
+
+    public static function of(LabPlan $plan): self
+    {
+        $lab = $plan->lab;
+        $section = $lab->section;
+        $items = $lab->items->keyBy('position');
+        $allergens = array_unique(array_merge([], ...array_map(static fn (FrozenLine $line): array => $line->food->ingredient->allergens, $plan->lines)));
+
+        return new self(
+            id: $lab->id,
+            title: $lab->title,
+            state: $lab->state,
+            planned_for: $lab->planned_for->toDateString(),
+            section: $section->name,
+            school: $section->kitchen->school,
+            starts_at: substr($section->starts_at, 0, 5),
+            ends_at: substr($section->ends_at, 0, 5),
+            standard: $plan->lines[0]->standard ?? $section->standard,
+            recipe: $lab->recipeVersion?->recipe_id,
+            factor: $lab->factor->text(),
+            makes: $lab->recipeVersion?->makes,
+            retry_pct: $lab->retry_pct,
+            stations: array_values($section->stations->map(LabStation::of(...))->all()),
+            scales: array_keys($plan->kitchen->scales),
+            lines: array_map(static fn (FrozenLine $line): LabPageLine => LabPageLine::of($line, $items->get($line->position)->id ?? 0), $plan->lines),
+            supplies: array_map(SupplyRow::of(...), $plan->supplies()),
+            allergens: array_values(array_map(static fn (string $id): string => Said::phrase(Phrase::of("allergen.$id")), $allergens)),
+            preparation: array_map(Said::phrase(...), $plan->kitchen->preparation),
+            directions: $lab->recipeVersion->directions ?? [],
+        );
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Prepare;
+
+use App\Http\Views\Lab\DrawnFill;
+use App\Http\Views\View;
+use App\Words\Said;
+use Hovik\Core\Lab\FrozenLine;
+use Hovik\Core\Pantry\Family;
+use Hovik\Core\Plan\MeasuringMode;
+use Hovik\Core\Technique\Step;
+use Hovik\Core\Weighing\Strictness;
+use Hovik\Core\Words\Phrase;
+
+final readonly class LabPageLine extends View
+{
+    /**
+     * @param  string|null  $text  as written
+     * @param  Family  $family  opens its page of the technique library
+     * @param  list<DrawnFill>  $fills
+     * @param  list<string>  $alternatives
+     * @param  list<string>  $steps
+     * @param  list<LineWarning>  $warnings
+     * @param  list<string>  $working
+     */
+    public function __construct(
+        public int $item,
+        public ?string $text,
+        public string $name,
+        public Family $family,
+        public bool $shared,
+        public string $amount,
+        public string $measure,
+        public array $fills,
+        public ?string $plan,
+        public ?string $why,
+        public array $alternatives,
+        public array $steps,
+        public string $technique,
+        public float $target_g,
+        public int $decimals,
+        public float $tolerance_g,
+        public int $tolerance_decimals,
+        public float $low_g,
+        public float $high_g,
+        public float $tolerance_pct,
+        public bool $own_tolerance,
+        public Strictness $strictness,
+        public MeasuringMode $mode,
+        public array $warnings,
+        public array $working,
+        public ?string $source,
+    ) {
+    }
+
+    /** Steps a short reminder leaves out: those every technique shares, and what is done with the rest. */
+    private const UNSAID = [Step::CleanDryEmpty, Step::OverPaper, Step::ReturnExcess];
+
+    public static function of(FrozenLine $line, int $item): self
+    {
+        $food = $line->food->ingredient;
+        $way = $line->way();
+        $plan = $way->plan;
+        $target = $line->judgedBy();
+        [$low, $high] = $target->band();
+        $say = static fn (Step $step): string => Said::step($step, $line->method, $food->family)['text'];
+        $short = array_filter($way->technique->steps, static fn (Step $step): bool => ! in_array($step, self::UNSAID, true));
+
+        return new self(
+            item: $item,
+            text: $line->text,
+            name: Said::ingredient($food->id),
+            family: $food->family,
+            shared: $line->shared,
+            amount: Said::amount($line->amount),
+            measure: Said::measure($line->measure),
+            fills: array_map(DrawnFill::of(...), $line->fills()),
+            plan: $plan === null ? null : Said::plan($plan),
+            why: $plan === null ? null : Said::phrase($plan->why),
+            alternatives: array_map(Said::plan(...), $way->alternatives),
+            steps: array_map($say, $way->technique->steps),
+            technique: implode('. ', array_map($say, $short)).'.',
+            target_g: $target->grams,
+            decimals: $target->decimals(),
+            tolerance_g: $target->toleranceG(),
+            tolerance_decimals: $target->toleranceDecimals(),
+            low_g: $low,
+            high_g: $high,
+            tolerance_pct: $target->tolerance->percent,
+            own_tolerance: $line->hasOwnTolerance,
+            strictness: $line->strictness,
+            mode: $line->mode,
+            warnings: array_map(static fn (Phrase $warning): LineWarning => new LineWarning(substr($warning->id, strlen('warning.')), Said::phrase($warning)), $line->warnings),
+            working: array_map(Said::phrase(...), $line->working),
+            source: $line->source === null ? null : Said::source($line->source, $food->confidence),
+        );
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Prepare;
+
+use App\Http\Views\View;
+use App\Models\Section;
+use App\Recipes\ScaledRecipe;
+use App\Recipes\ScaledRecipeLine;
+use App\Words\Said;
+use Hovik\Core\Plan\Supplies;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Recipe\Finding;
+use Hovik\Core\Words\Phrase;
+
+/** A recipe as a class reads it, at a factor. */
+final readonly class RecipePage extends View
+{
+    /**
+     * @param  list<RecipeVersionRow>  $versions
+     * @param  string  $text  the newest version as text, to be changed
+     * @param  list<RecipePageLine>  $lines
+     * @param  list<string>  $directions
+     * @param  list<string>  $findings  where list and directions do not agree
+     * @param  list<string>  $cautions  what does not simply multiply
+     * @param  int  $open  lines with a question that must be settled
+     * @param  list<RecipeLabOption>  $labs  what a lab of this size would take
+     * @param  int  $retry_pct  allowance for measuring again in those
+     */
+    public function __construct(
+        public int $id,
+        public string $title,
+        public ?string $makes,
+        public int $version,
+        public array $versions,
+        public RecipeSection $section,
+        public MeasureStandard $standard,
+        public string $factor,
+        public string $text,
+        public array $lines,
+        public array $directions,
+        public array $findings,
+        public array $cautions,
+        public int $open,
+        public array $labs,
+        public int $retry_pct,
+    ) {
+    }
+
+    public static function of(ScaledRecipe $sheet, Section $section): self
+    {
+        $version = $sheet->version;
+        $recipe = $version->recipe;
+        $finding = static fn (Finding $one): string => Said::phrase(Phrase::of("finding.$one->kind", ['name' => Phrase::of("ingredient.$one->ingredient")]));
+
+        return new self(
+            id: $recipe->id,
+            title: $recipe->title,
+            makes: $version->makes,
+            version: $version->number,
+            versions: array_values($recipe->versions->map(RecipeVersionRow::of(...))->all()),
+            section: new RecipeSection($section->id, $section->name, $section->stations->count()),
+            standard: $sheet->standard,
+            factor: $sheet->factor->text(),
+            text: self::text($sheet),
+            lines: array_map(static fn (ScaledRecipeLine $line): RecipePageLine => RecipePageLine::of($line, $sheet), $sheet->lines),
+            directions: $version->directions,
+            findings: array_map($finding, $sheet->findings),
+            cautions: array_map(Said::phrase(...), $sheet->cautions),
+            open: count(array_filter($sheet->lines, static fn (ScaledRecipeLine $line): bool => $line->isOpen())),
+            labs: RecipeLabOption::all($sheet, max(1, $section->stations->count())),
+            retry_pct: Supplies::USUAL_RETRY_PCT,
+        );
+    }
+
+    private static function text(ScaledRecipe $sheet): string
+    {
+        $version = $sheet->version;
+
+        return implode("\n", [
+            $version->recipe->title,
+            ...($version->makes === null ? [] : ["Makes $version->makes"]),
+            '', 'Ingredients',
+            ...array_column($version->lines, 'text'),
+            ...($version->directions === [] ? [] : ['', 'Directions', ...$version->directions]),
+        ]);
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Prepare;
+
+use App\Http\Views\Named;
+use App\Http\Views\View;
+use App\Recipes\ScaledRecipe;
+use App\Recipes\ScaledRecipeLine;
+use App\Words\Said;
+use Hovik\Core\Pantry\Family;
+use Hovik\Core\Recipe\Choices;
+use Hovik\Core\Recipe\Flag;
+use Hovik\Core\Recipe\Piece;
+use Hovik\Core\Technique\HouseMethod;
+use Hovik\Core\Words\Phrase;
+
+final readonly class RecipePageLine extends View
+{
+    /**
+     * @param  string  $id  stays with the line through later versions
+     * @param  'read'|'partly'|'unread'|'heading'  $status
+     * @param  list<WrittenPart>  $parts  put together, the line as written
+     * @param  bool  $mended  settled by a teacher
+     * @param  bool  $skip  left out: not measured
+     * @param  bool  $open  a question must be settled before it can be measured
+     * @param  string|null  $reads_as  the ingredient
+     * @param  Family|null  $family  whose technique measures it
+     * @param  list<LineQuestion>  $questions
+     * @param  list<LineChoice>  $choices
+     * @param  list<Named>  $methods
+     */
+    public function __construct(
+        public string $id,
+        public string $text,
+        public string $status,
+        public array $parts,
+        public bool $mended,
+        public bool $skip,
+        public bool $open,
+        public ?string $reads_as,
+        public ?Family $family,
+        public array $questions,
+        public array $choices,
+        public ?Settled $settled,
+        public array $methods,
+        public ?ScaledLineView $scaled,
+    ) {
+    }
+
+    public static function of(ScaledRecipeLine $line, ScaledRecipe $sheet): self
+    {
+        $read = $line->read;
+        $ingredient = $line->line->ingredient ?? $read->ingredient;
+        $methods = $ingredient === null ? [] : HouseMethod::forFamily($ingredient->family);
+        $isSettled = $line->kept->isSettled();
+        $question = static fn (Flag $flag): LineQuestion => LineQuestion::of($flag, $read, $sheet->standard);
+
+        return new self(
+            id: $line->kept->id,
+            text: $read->text,
+            status: $read->status,
+            parts: array_map(static fn (Piece $piece): WrittenPart => new WrittenPart($piece->part, $piece->text), $read->pieces),
+            mended: $isSettled,
+            skip: $line->kept->skip,
+            open: $line->isOpen(),
+            reads_as: $ingredient === null ? null : Said::ingredient($ingredient->id),
+            family: $ingredient?->family,
+            questions: ($isSettled && $line->line !== null) || $line->kept->skip ? [] : array_map($question, $read->flags),
+            choices: $line->isHeading() ? [] : array_map(LineChoice::of(...), Choices::of($read, $sheet->standard, $sheet->pantry)),
+            settled: $line->line === null ? null : Settled::of($line->line),
+            methods: array_map(static fn (HouseMethod $method): Named => new Named($method->value, Said::phrase(Phrase::of("method.$method->value"))), $methods),
+            scaled: $line->scaled === null ? null : ScaledLineView::of($line->scaled),
+        );
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Technique;
+
+use App\Http\Views\View;
+use App\Words\Said;
+use Hovik\Core\Library\Disagreement;
+
+final readonly class SchoolRow extends View
+{
+    /**
+     * @param  list<string>  $others
+     */
+    public function __construct(
+        public string $question,
+        public string $ours,
+        public array $others,
+    ) {
+    }
+
+    public static function of(Disagreement $one): self
+    {
+        return new self(Said::phrase($one->question), Said::phrase($one->ours), array_map(Said::phrase(...), $one->others));
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Weigh;
+
+use App\Http\Views\View;
+use App\Labs\LabWords;
+use App\Models\Lab;
+use App\Models\Station;
+use Hovik\Core\Drawer\Scale;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+final readonly class Attempt extends View
+{
+    /**
+     * @param  'level'|'heaped'|'shy'|'too-close'  $verdict
+     * @param  float  $tolerances  the error in tolerances, signed; for drawing
+     */
+    public function __construct(
+        public string $id,
+        public int $attempt,
+        public string $verdict,
+        public float $tolerances,
+        public string $student,
+        public float $grams,
+        public int $decimals,
+        public bool $corrected,
+    ) {
+    }
+
+    /** @return array<int, list<self>> of a station, by line */
+    public static function byLine(Lab $lab, Station $station): array
+    {
+        $targets = LabWords::targets($lab);
+        $rows = DB::table('weighings')->join('students', 'students.id', '=', 'weighings.student_id')
+            ->where('weighings.station_id', $station->id)->whereIn('weighings.lab_line_id', array_keys($targets))->orderBy('weighings.attempt')
+            ->get(['weighings.id', 'lab_line_id', 'attempt', 'verdict', 'grams', 'readability_g', 'error_g', 'corrects_id', 'students.name as student']);
+        $corrected = $rows->pluck('corrects_id')->filter()->flip();
+        $byLine = [];
+        foreach ($rows as $row) {
+            /** @var stdClass $row */
+            $byLine[$row->lab_line_id][] = new self(
+                id: $row->id,
+                attempt: $row->attempt,
+                verdict: $row->verdict,
+                tolerances: $targets[$row->lab_line_id]->inTolerances((float) $row->error_g),
+                student: $row->student,
+                grams: (float) $row->grams,
+                decimals: min(2, (new Scale((float) $row->readability_g))->decimals()),
+                corrected: $corrected->has($row->id),
+            );
+        }
+
+        return $byLine;
+    }
+}

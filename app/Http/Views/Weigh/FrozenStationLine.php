@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Weigh;
+
+use App\Http\Views\Lab\DrawnFill;
+use App\Http\Views\Lab\StepToDo;
+use App\Http\Views\View;
+use App\Models\LabLine;
+use App\Words\Said;
+use Hovik\Core\Pantry\Family;
+use Hovik\Core\Quantity\ShownGrams;
+use Hovik\Core\Technique\Step;
+use Hovik\Core\Words\Phrase;
+
+/** A line as stations work by it, without what changes while they do; no target is in here. */
+final readonly class FrozenStationLine extends View
+{
+    /**
+     * @param  string  $amount  as a cook measures it
+     * @param  string|null  $weigh_out  what to weigh, where the scale measures it
+     * @param  list<DrawnFill>  $fills
+     * @param  list<string>  $helpers
+     * @param  list<StepToDo>  $steps
+     * @param  list<string>  $cautions
+     * @param  bool  $by_difference  it stays in its cup: full minus empty
+     */
+    public function __construct(
+        public int $id,
+        public string $name,
+        public Family $family,
+        public string $amount,
+        public string $recipe_says,
+        public ?string $weigh_out,
+        public array $fills,
+        public array $helpers,
+        public ?string $why_tools,
+        public array $steps,
+        public ?WatchOut $watch,
+        public array $cautions,
+        public bool $by_difference,
+        public ?int $pieces,
+        public bool $shared,
+        public bool $one_spoon,
+    ) {
+    }
+
+    public static function of(LabLine $line): self
+    {
+        $frozen = $line->frozen;
+        $technique = $frozen->way()->technique;
+        $why = $frozen->way()->plan?->why;
+        $step = static function (Step $step) use ($frozen, $line): StepToDo {
+            $words = Said::step($step, $frozen->method, $line->family);
+
+            return new StepToDo($step, $words['text'], $words['why']);
+        };
+
+        return new self(
+            id: $line->id,
+            name: Said::ingredient($line->ingredient_id),
+            family: $line->family,
+            amount: Said::measure($frozen->measure),
+            recipe_says: Said::amount($frozen->amount),
+            weigh_out: $frozen->isWeighedOut() ? Said::phrase(Phrase::of('weigh.out', ['grams' => ShownGrams::of($line->target()->grams)])) : null,
+            fills: array_map(DrawnFill::of(...), $frozen->fills()),
+            helpers: array_map(static fn (string $helper): string => Said::phrase(Phrase::of("helper.$helper")), $technique->helpers()),
+            why_tools: $why === null ? null : Said::phrase($why),
+            steps: array_map($step, $technique->steps),
+            watch: $technique->watch === null ? null : new WatchOut(Said::phrase($technique->watch->phrase), $technique->watch->leadsTo),
+            cautions: array_map(Said::phrase(...), $technique->cautions),
+            by_difference: $frozen->isByDifference(),
+            pieces: $frozen->pieces(),
+            shared: $frozen->shared,
+            one_spoon: $frozen->isOneSpoon(),
+        );
+    }
+}

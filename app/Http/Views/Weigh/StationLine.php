@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Weigh;
+
+use App\Http\Views\JsonMap;
+use App\Http\Views\Lab\DrawnFill;
+use App\Http\Views\Lab\StepToDo;
+use App\Http\Views\View;
+use App\Labs\ScalesFit;
+use App\Models\Lab;
+use App\Models\Station;
+use App\Words\Said;
+use Hovik\Core\Lab\StationState;
+use Hovik\Core\Pantry\Family;
+
+final readonly class StationLine extends View
+{
+    /**
+     * @param  string  $amount  as a cook measures it
+     * @param  string|null  $weigh_out  what to weigh, where the scale measures it
+     * @param  list<DrawnFill>  $fills
+     * @param  list<DrawnFill>  $fallen  that lie on the floor
+     * @param  list<string>  $fetch  tools and helpers by name
+     * @param  list<StepToDo>  $steps
+     * @param  list<string>  $cautions
+     * @param  list<int>  $fit_scales  fine enough for it
+     * @param  int|null  $best_scale  the one that judges it first
+     * @param  JsonMap<int>  $together  by scale that is too coarse for one: how many level measures to weigh as one
+     * @param  'there'|'ours'|'out'|null  $shelf  where its shared supply is
+     * @param  string|null  $sent_back  why
+     * @param  list<Attempt>  $attempts  this station's, first to last
+     */
+    public function __construct(
+        public int $id,
+        public string $name,
+        public Family $family,
+        public string $amount,
+        public string $recipe_says,
+        public ?string $weigh_out,
+        public array $fills,
+        public array $fallen,
+        public array $fetch,
+        public ?string $why_tools,
+        public array $steps,
+        public ?WatchOut $watch,
+        public array $cautions,
+        public array $fit_scales,
+        public ?int $best_scale,
+        public JsonMap $together,
+        public bool $by_difference,
+        public ?int $pieces,
+        public ?string $shelf,
+        public ?string $sent_back,
+        public bool $checked,
+        public array $attempts,
+    ) {
+    }
+
+    /**
+     * @param  list<FrozenStationLine>  $frozen
+     * @param  array<int, StationState>  $states  by station
+     * @return list<self>
+     */
+    public static function all(Lab $lab, Station $station, array $frozen, array $states, StationState $own): array
+    {
+        $fits = ScalesFit::of($lab);
+        $attempts = Attempt::byLine($lab, $station);
+        $dropped = array_keys($own->dropped);
+
+        return array_map(static function (FrozenStationLine $line) use ($lab, $station, $states, $own, $fits, $attempts, $dropped): self {
+            $fallen = array_values(array_filter($line->fills, static fn (DrawnFill $fill): bool => in_array($fill->tool, $dropped, true)));
+            $other = $fallen === [] ? null : $lab->frozen?->instead($lab->lines->findOrFail($line->id)->frozen, $dropped);
+            $fills = $other === null ? $line->fills : array_map(DrawnFill::of(...), $other->fills);
+
+            return new self(
+                id: $line->id,
+                name: $line->name,
+                family: $line->family,
+                amount: $line->amount,
+                recipe_says: $line->recipe_says,
+                weigh_out: $line->weigh_out,
+                fills: $fills,
+                fallen: $fallen,
+                fetch: [...array_column($fills, 'called'), ...$line->helpers],
+                why_tools: $other === null ? $line->why_tools : Said::phrase($other->why),
+                steps: $line->steps,
+                watch: $line->watch,
+                cautions: $line->cautions,
+                fit_scales: ScalesFit::fit($fits[$line->id]),
+                best_scale: ScalesFit::best($fits[$line->id]),
+                together: new JsonMap($line->one_spoon ? ScalesFit::together($fits[$line->id]) : []),
+                by_difference: $line->by_difference,
+                pieces: $line->pieces,
+                shelf: $line->shared ? self::shelf($line->id, $station, $states) : null,
+                sent_back: $own->sentBack[$line->id] ?? null,
+                checked: isset($own->checked[$line->id]),
+                attempts: $attempts[$line->id] ?? [],
+            );
+        }, $frozen);
+    }
+
+    /** @param  array<int, StationState>  $states */
+    private static function shelf(int $line, Station $station, array $states): string
+    {
+        $holders = array_keys(array_filter($states, static fn (StationState $state): bool => isset($state->out[$line])));
+
+        return $holders === [] ? 'there' : (in_array($station->id, $holders, true) ? 'ours' : 'out');
+    }
+}

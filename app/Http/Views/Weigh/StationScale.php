@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Weigh;
+
+use App\Http\Views\View;
+use App\Models\Kitchen;
+use App\Models\Scale;
+use App\Models\ScaleCheck;
+
+final readonly class StationScale extends View
+{
+    /**
+     * @param  bool  $checked  today, against a known weight
+     */
+    public function __construct(
+        public int $id,
+        public string $name,
+        public float $step,
+        public int $decimals,
+        public bool $checked,
+    ) {
+    }
+
+    /** @return list<self> */
+    public static function all(Kitchen $kitchen): array
+    {
+        $today = $kitchen->scales->isEmpty() ? [] : ScaleCheck::today($kitchen);
+
+        return array_values($kitchen->scales->map(function (Scale $scale) use ($today): self {
+            $core = $scale->toCore();
+
+            return new self($scale->id, $scale->name, $core->readabilityG, $core->decimals(), $today[$scale->id] ?? false);
+        })->all());
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Weigh;
+
+use App\Http\Views\Lab\RunningTimer;
+use App\Http\Views\Person;
+use App\Http\Views\View;
+use App\Labs\LabWords;
+use App\Labs\StationStates;
+use App\Models\Station;
+use App\Models\Student;
+use Hovik\Core\Lab\StationState;
+use Hovik\Core\Safety\StationChecklist;
+
+/** What a student or a station's tablet works by. A line's target is not in here. */
+final readonly class StationWork extends View
+{
+    /**
+     * @param  'student'|'station'  $kind
+     * @param  list<Person>  $students  who may be measuring: all of a station, or the student alone
+     * @param  LabName|null  $lab  null while no lab is open
+     * @param  list<RunningTimer>  $timers
+     * @param  list<string>  $dropped  tools by id
+     * @param  list<int>  $order  lines in the order planned for this station
+     * @param  list<int>  $todo  lines to measure yet, or again, in the order to take them
+     * @param  list<StationScale>  $scales
+     * @param  list<StationLine>  $lines
+     */
+    public function __construct(
+        public string $kind,
+        public string $name,
+        public string $section,
+        public ?int $station_id,
+        public ?string $station,
+        public array $students,
+        public ?LabName $lab,
+        public ?StationChecks $set_up,
+        public ?StationChecks $clean_up,
+        public bool $paused,
+        public bool $asks_prediction,
+        public ?Gate $gate,
+        public bool $help,
+        public array $timers,
+        public array $dropped,
+        public array $order,
+        public array $todo,
+        public array $scales,
+        public array $lines,
+    ) {
+    }
+
+    public static function of(Student|Station $actor): self
+    {
+        $station = $actor instanceof Station ? $actor : $actor->station;
+        $section = $actor->section;
+        $lab = $station === null ? null : $section->openLab;
+        // What others have taken from the shelf matters only where something stands on it.
+        $frozen = $lab === null ? [] : LabWords::stations($lab);
+        $states = $lab === null ? [] : StationStates::of($lab, LabWords::hasShelf($frozen) ? null : $station);
+        $own = $states[$station->id ?? 0] ?? StationState::after([]);
+        $order = $lab->orders[$station->id ?? 0] ?? [];
+        $lines = array_column($frozen, 'id');
+
+        return new self(
+            kind: $actor instanceof Station ? 'station' : 'student',
+            name: $actor->name,
+            section: $section->name,
+            station_id: $station?->id,
+            station: $station?->name,
+            students: $actor instanceof Station ? array_values($actor->students->map(Person::of(...))->all()) : [Person::of($actor)],
+            lab: $lab === null ? null : new LabName($lab->id, $lab->title),
+            set_up: $station === null ? null : StationChecks::of($station, StationChecklist::SetUp),
+            clean_up: $station === null ? null : StationChecks::of($station, StationChecklist::CleanUp),
+            paused: $lab?->paused_at !== null,
+            asks_prediction: $section->asks_prediction,
+            gate: $lab === null ? null : Gate::of($lab, $own, $lines),
+            help: $own->helpSince !== null,
+            timers: RunningTimer::all($own),
+            dropped: array_keys($own->dropped),
+            order: $order,
+            todo: $own->todo($order === [] ? $lines : $order),
+            scales: $lab === null ? [] : StationScale::all($section->kitchen),
+            lines: $lab === null ? [] : StationLine::all($lab, $station, $frozen, $states, $own),
+        );
+    }
+}

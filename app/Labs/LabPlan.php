@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Labs;
+
+use App\Models\Lab;
+use App\Models\LabLine;
+use App\Models\Scale;
+use App\Models\Section;
+use Hovik\Core\Lab\FrozenKitchen;
+use Hovik\Core\Lab\FrozenLine;
+use Hovik\Core\Pantry\Family;
+use Hovik\Core\Period\LearnedTimes;
+use Hovik\Core\Period\Period;
+use Hovik\Core\Plan\LineWarnings;
+use Hovik\Core\Plan\Need;
+use Hovik\Core\Plan\Supplies;
+use Hovik\Core\Recipe\LineReader;
+use Hovik\Core\Recipe\Preparation;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/** A lab's lines and the kitchen they are measured in: as frozen, or, while the lab is being prepared, as they would be frozen now. */
+final readonly class LabPlan
+{
+    /** @param  list<FrozenLine>  $lines  in the order of the recipe */
+    private function __construct(public Lab $lab, public array $lines, public FrozenKitchen $kitchen)
+    {
+    }
+
+    public static function of(Lab $lab): self
+    {
+        return $lab->frozen === null
+            ? self::now($lab)
+            : new self($lab, array_values($lab->lines->map(fn (LabLine $line): FrozenLine => $line->frozen)->all()), $lab->frozen);
+    }
+
+    /** By the class's settings, the kitchen's pantry and its drawer as they are now. */
+    public static function now(Lab $lab): self
+    {
+        $section = $lab->section;
+        $kitchen = $section->kitchen;
+        $planner = $section->linePlanner();
+        $reader = new LineReader($planner->pantry);
+        $scales = $kitchen->scales->keyBy('name')->map(fn (Scale $scale) => $scale->toCore())->all();
+        $stations = array_values($section->stations->pluck('name')->all());
+        $lines = $written = [];
+        foreach ($lab->items as $item) {
+            $plan = $item->plan($planner);
+            $read = $reader->read($item->text ?? $plan->ingredient->name);
+            $written[] = $read;
+            $warnings = LineWarnings::of($plan, $scales, max(1, count($stations)));
+            $lines[] = FrozenLine::of($plan, $item->position, $item->text, $item->text === null ? [] : $read->after, $item->shared, $warnings);
+        }
+        $unchecked = array_values($kitchen->scales->filter(fn (Scale $scale): bool => $scale->checked_on === null)->pluck('name')->all());
+
+        return new self($lab, $lines, new FrozenKitchen(
+            drawer: $kitchen->drawer($section->standard),
+            scales: $scales,
+            rules: $section->houseRules(),
+            stations: $stations,
+            measureS: self::learnedTimes($section),
+            preparation: Preparation::of($written, $lab->recipeVersion->directions ?? [], $unchecked),
+        ));
+    }
+
+    /** How many stations work at once; a class without any is planned for one. */
+    public function stations(): int
+    {
+        return max(1, count($this->kitchen->stations));
+    }
+
+    /** @return list<Supplies> */
+    public function supplies(): array
+    {
+        $needs = array_map(static fn (FrozenLine $line): Need => $line->need(), $this->lines);
+        $standard = $this->lines[0]->standard ?? $this->lab->section->standard;
+
+        return Supplies::of($needs, $this->stations(), $this->lab->retry_pct, $standard);
+    }
+
+    /** @return array<string, int> s to measure, by family, where this class has shown how long it takes */
+    private static function learnedTimes(Section $section): array
+    {
+        $seconds = [];
+        foreach (self::gaps($section) as $family => $gaps) {
+            $seconds[$family] = LearnedTimes::measureS(Family::from($family), $gaps, Period::HANDS);
+        }
+
+        return $seconds;
+    }
+
+    /** @return array<string, list<float>> s between a station's weigh-ins in this class's labs, by family of the later one */
+    private static function gaps(Section $section): array
+    {
+        $rows = DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')
+            ->join('labs', 'labs.id', '=', 'lab_lines.lab_id')
+            ->where('labs.section_id', $section->id)->where('weighings.source', '<>', 'paper')
+            ->orderByDesc('weighings.created_at')->limit(1000)
+            ->get(['labs.id as lab_id', 'weighings.station_id', 'lab_lines.family', 'weighings.created_at'])->reverse();
+        $gaps = $before = [];
+        foreach ($rows as $row) {
+            /** @var stdClass $row */
+            $at = (float) Carbon::parse($row->created_at, 'UTC')->format('U.v');
+            $key = "$row->lab_id $row->station_id";
+            if (isset($before[$key])) {
+                $gaps[$row->family][] = $at - $before[$key];
+            }
+            $before[$key] = $at;
+        }
+
+        return $gaps;
+    }
+}

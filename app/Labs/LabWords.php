@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Labs;
+
+use App\Http\Views\Lab\BoardLine;
+use App\Http\Views\Weigh\CheckItem;
+use App\Http\Views\Weigh\FrozenStationLine;
+use App\Models\Lab;
+use App\Models\LabLine;
+use App\Words\Said;
+use Hovik\Core\Safety\SafetyPoint;
+use Hovik\Core\Safety\StationChecklist;
+use Hovik\Core\Weighing\Target;
+use Illuminate\Support\Facades\Cache;
+
+/** What is said of a lab's frozen lines. They never change, so each language's words are made once and kept in memory. */
+final class LabWords
+{
+    /** @return list<BoardLine> of the lines that are weighed */
+    public static function board(Lab $lab): array
+    {
+        return self::kept($lab, 'board', static fn (): array => array_values($lab->weighedLines()->map(BoardLine::of(...))->all()));
+    }
+
+    /** @return list<FrozenStationLine> */
+    public static function stations(Lab $lab): array
+    {
+        return self::kept($lab, 'stations', static fn (): array => array_values($lab->weighedLines()->map(FrozenStationLine::of(...))->all()));
+    }
+
+    /** @param  list<FrozenStationLine>  $lines */
+    public static function hasShelf(array $lines): bool
+    {
+        return in_array(true, array_column($lines, 'shared'), true);
+    }
+
+    /** @return array<int, Target> by id of the weighed line */
+    public static function targets(Lab $lab): array
+    {
+        return self::kept($lab, 'targets', static fn (): array => $lab->weighedLines()->mapWithKeys(
+            static fn (LabLine $line): array => [$line->id => $line->target()],
+        )->all());
+    }
+
+    /**
+     * How a line's target came about, and from where.
+     *
+     * @return array{how: list<string>, source: list<string>}
+     */
+    public static function working(LabLine $line): array
+    {
+        return self::kept($line->lab, "working:$line->id", static function () use ($line): array {
+            $frozen = $line->frozen;
+
+            return [
+                'how' => array_map(Said::phrase(...), $frozen->working),
+                'source' => $frozen->source === null ? [] : [Said::source($frozen->source, $frozen->food->ingredient->confidence)],
+            ];
+        });
+    }
+
+    /**
+     * What a station ticks, with today's allergens.
+     *
+     * @return array{items: list<CheckItem>, care: list<string>}
+     */
+    public static function checklist(Lab $lab, StationChecklist $kind): array
+    {
+        return self::kept($lab, "check $kind->value", static function () use ($lab, $kind): array {
+            $foods = $lab->foods();
+            $allergens = StationChecklist::allergens($foods);
+            $item = static fn (string $id): CheckItem => new CheckItem(
+                $id, Said::phrase(StationChecklist::said($id, $allergens)), Said::phrase(StationChecklist::how($id)),
+            );
+            $care = static fn (SafetyPoint $point): string => Said::phrase($point->caution());
+
+            return [
+                'items' => array_map($item, $kind->items($allergens)),
+                'care' => $kind === StationChecklist::SetUp ? array_map($care, SafetyPoint::ofRaw($foods)) : [],
+            ];
+        });
+    }
+
+    /**
+     * Only what is frozen is kept. A lab's number may come back after the data were made anew, so the moment it was made is part of the key.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $make
+     * @return T
+     */
+    private static function kept(Lab $lab, string $what, callable $make): mixed
+    {
+        if (! $lab->state->isFrozen()) {
+            return $make();
+        }
+        $key = "lab:$lab->id:{$lab->created_at?->getTimestampMs()}:$what:".app()->getLocale();
+
+        return Cache::store('memory')->rememberForever($key, $make(...));
+    }
+}

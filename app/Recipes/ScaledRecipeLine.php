@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Recipes;
+
+use Hovik\Core\Recipe\ReadLine;
+use Hovik\Core\Recipe\RecipeLine;
+use Hovik\Core\Recipe\ScaledLine;
+use Hovik\Core\Recipe\SettledLine;
+
+/** One line of a recipe version: as kept, as read, what it means, as scaled. */
+final readonly class ScaledRecipeLine
+{
+    /** @param  SettledLine|null  $line  null where it is left out, or something must be answered */
+    public function __construct(public RecipeLine $kept, public ReadLine $read, public ?SettledLine $line, public ?ScaledLine $scaled)
+    {
+    }
+
+    public function isHeading(): bool
+    {
+        return $this->read->status === ReadLine::HEADING;
+    }
+
+    /** Something must be answered before a lab can measure it. */
+    public function isOpen(): bool
+    {
+        return ! $this->isHeading() && ! $this->kept->skip && $this->line === null;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Weighings;
+
+use App\Models\LabLine;
+use App\Models\Scale;
+use App\Models\Station;
+use App\Models\Student;
+use Hovik\Core\Technique\Step;
+use Hovik\Core\Weighing\ReadingSource;
+use Hovik\Core\Weighing\ScaleReading;
+use Hovik\Core\Weighing\Verdict;
+
+/** One weigh-in, ready to be judged and stored. */
+final readonly class WeighIn
+{
+    /**
+     * @param  string  $id  ULID made on the device
+     * @param  ScaleReading  $reading  for one measure
+     * @param  list<Step>  $ticked
+     * @param  Verdict|null  $predicted  by the student
+     * @param  int  $together  how many level measures lay on the scale
+     * @param  string|null  $fullG  g, where it was weighed by difference
+     * @param  string|null  $correctsId  the wrong entry that it stands for
+     */
+    public function __construct(
+        public string $id,
+        public LabLine $line,
+        public Station $station,
+        public Student $student,
+        public Scale $scale,
+        public ScaleReading $reading,
+        public array $ticked = [],
+        public ReadingSource $source = ReadingSource::Typed,
+        public ?Verdict $predicted = null,
+        public int $together = 1,
+        public ?string $fullG = null,
+        public ?string $emptyG = null,
+        public ?string $correctsId = null,
+    ) {
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Lab;
+
+use Hovik\Core\Drawer\Scale;
+use Hovik\Core\Drawer\Tool;
+use Hovik\Core\JsonInput;
+use Hovik\Core\Pantry\Family;
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Period\PeriodLine;
+use Hovik\Core\Plan\ToolPlan;
+use Hovik\Core\Plan\ToolPlanner;
+use Hovik\Core\Technique\HouseRules;
+use Hovik\Core\Words\Phrase;
+
+/** What a lab works with, as it was when the lab opened: drawer, scales, house rules, stations, usual times, and what is done before. */
+final readonly class FrozenKitchen
+{
+    public const VERSION = 1;
+
+    /**
+     * @param  list<Tool>  $drawer
+     * @param  array<string, Scale>  $scales  by name
+     * @param  list<string>  $stations  names, in order
+     * @param  array<string, int>  $measureS  s to measure, by family, where the class has shown how long it takes
+     * @param  list<Phrase>  $preparation
+     */
+    public function __construct(
+        public array $drawer,
+        public array $scales,
+        public HouseRules $rules,
+        public array $stations,
+        public array $measureS,
+        public array $preparation,
+    ) {
+    }
+
+    /** s to measure a food of this family. */
+    public function measureS(Family $family): int
+    {
+        return $this->measureS[$family->value] ?? PeriodLine::usualMeasureS($family);
+    }
+
+    /** How many of a tool there are. */
+    public function countOf(Tool $tool): int
+    {
+        foreach ($this->drawer as $one) {
+            if ($one->id === $tool->id) {
+                return $one->count;
+            }
+        }
+
+        return 0;
+    }
+
+    /**
+     * Other tools for a line while some of its own are not to be had, for the steps that were learned; null where only the nearest amount,
+     * or other steps, would do.
+     *
+     * @param  list<string>  $out  tools by id
+     */
+    public function instead(FrozenLine $line, array $out): ?ToolPlan
+    {
+        $left = array_values(array_filter($this->drawer, static fn (Tool $tool): bool => ! in_array($tool->id, $out, true)));
+        $planner = new ToolPlanner(Pantry::reference()->holding($line->food), $this->rules);
+        $plans = $planner->plan($line->amount, $line->food->ingredient, $left, $line->standard, $line->method);
+        $best = $plans->best();
+
+        return $best !== null && $best->exact && $plans->technique->steps === $line->steps() ? $best : null;
+    }
+
+    /** @return array<string, mixed> to be stored */
+    public function toArray(): array
+    {
+        return [
+            'version' => self::VERSION,
+            'drawer' => array_map(static fn (Tool $tool): array => $tool->toArray(), $this->drawer),
+            'scales' => array_map(
+                static fn (string $name, Scale $scale): array => ['name' => $name] + $scale->toArray(),
+                array_keys($this->scales),
+                $this->scales,
+            ),
+            'rules' => $this->rules->toArray(),
+            'stations' => $this->stations,
+            'measure_s' => $this->measureS,
+            'preparation' => array_map(static fn (Phrase $phrase): array => $phrase->toArray(), $this->preparation),
+        ];
+    }
+
+    /** @throws \Hovik\Core\InvalidInput */
+    public static function fromArray(JsonInput $kitchen): self
+    {
+        $kitchen->atMost('version', self::VERSION);
+        $scales = $measureS = [];
+        foreach ($kitchen->objects('scales') as $scale) {
+            $scales[$scale->text('name')] = Scale::fromArray($scale);
+        }
+        $seconds = new JsonInput($kitchen->listOrMap('measure_s'));
+        foreach (Family::cases() as $family) {
+            if ($seconds->has($family->value)) {
+                $measureS[$family->value] = $seconds->whole($family->value);
+            }
+        }
+
+        return new self(
+            array_map(Tool::fromArray(...), $kitchen->objects('drawer')),
+            $scales,
+            HouseRules::fromArray($kitchen->object('rules')),
+            $kitchen->texts('stations'),
+            $measureS,
+            $kitchen->phrases('preparation'),
+        );
+    }
+}

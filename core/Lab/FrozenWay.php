@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Lab;
+
+use Hovik\Core\JsonInput;
+use Hovik\Core\Plan\Plans;
+use Hovik\Core\Plan\ToolPlan;
+use Hovik\Core\Technique\Technique;
+
+/** One way to measure a line, with the tools and the technique as they were; for all stations, or for some. */
+final readonly class FrozenWay
+{
+    /**
+     * @param  ToolPlan|null  $plan  null where the line is weighed out
+     * @param  list<ToolPlan>  $alternatives  other tools that would do
+     * @param  list<int>|null  $stations  ids; null: for every station
+     */
+    public function __construct(public ?ToolPlan $plan, public array $alternatives, public Technique $technique, public ?array $stations = null)
+    {
+    }
+
+    public static function of(Plans $plans): self
+    {
+        return new self($plans->best(), array_slice($plans->plans, 1), $plans->technique);
+    }
+
+    /** @return array<string, mixed> to be stored */
+    public function toArray(): array
+    {
+        return [
+            'plan' => $this->plan?->toArray(),
+            'alternatives' => array_map(static fn (ToolPlan $plan): array => $plan->toArray(), $this->alternatives),
+            'technique' => $this->technique->toArray(),
+            'stations' => $this->stations,
+        ];
+    }
+
+    /** @throws \Hovik\Core\InvalidInput */
+    public static function fromArray(JsonInput $stored): self
+    {
+        return new self(
+            $stored->has('plan') ? ToolPlan::fromArray($stored->object('plan')) : null,
+            array_map(ToolPlan::fromArray(...), $stored->objects('alternatives')),
+            Technique::fromArray($stored->object('technique')),
+            $stored->has('stations') ? $stored->wholes('stations') : null,
+        );
+    }
+}

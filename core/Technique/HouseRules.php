@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Technique;
+
+use Hovik\Core\InvalidInput;
+use Hovik\Core\JsonInput;
+use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Words\Phrase;
+
+/** Where good cooks disagree: the house methods and the answers a class has settled on. Without any, the usual ones. */
+final readonly class HouseRules
+{
+    /** Every question with its answers, the default first. Words: `school.QUESTION`, `school.QUESTION.ANSWER`. */
+    public const QUESTIONS = [
+        'lumpy-powders' => ['break-lumps', 'sift'],
+        'levelling' => ['straight-edge', 'knife-back', 'fingertip'],
+        'thick-pourables' => ['dry-cup', 'jug'],
+        'top-read' => ['verified', 'never', 'trusted'],
+        'liquids-in-dry-cups' => ['no', 'brim-full'],
+        'small-liquids' => ['spoons', 'small-measure'],
+        'leaveners' => ['spoon', 'cup'],
+        'weigh-above' => ['3', '2', '4', '6'],
+    ];
+
+    /**
+     * @param  array<string, string>  $answers  by question; what is not there takes the default
+     * @param  list<HouseMethod>  $methods  one a family; a family without takes its default
+     */
+    private function __construct(private array $answers, private array $methods)
+    {
+    }
+
+    public static function usual(): self
+    {
+        return new self([], []);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $answers
+     * @param  list<HouseMethod>  $methods
+     *
+     * @throws InvalidInput naming the question
+     */
+    public static function of(array $answers, array $methods = []): self
+    {
+        $known = [];
+        foreach ($answers as $question => $answer) {
+            if (! is_string($answer) || ! in_array($answer, self::QUESTIONS[$question] ?? [], true)) {
+                throw InvalidInput::because("schools.$question", Phrase::of('refusal.answer-choice'));
+            }
+            $known[(string) $question] = $answer;
+        }
+
+        return new self($known, $methods);
+    }
+
+    /** @return array{answers: array<string, string>, methods: list<string>} to be stored */
+    public function toArray(): array
+    {
+        return ['answers' => $this->answers, 'methods' => array_column($this->methods, 'value')];
+    }
+
+    /** @throws InvalidInput */
+    public static function fromArray(JsonInput $stored): self
+    {
+        return self::of($stored->listOrMap('answers'), $stored->enums('methods', HouseMethod::class));
+    }
+
+    public function answer(string $question): string
+    {
+        return $this->answers[$question] ?? self::QUESTIONS[$question][0];
+    }
+
+    /** How the class measures it; null for the family's default. Powders that cake have a question of their own. */
+    public function methodFor(Ingredient $ingredient): ?HouseMethod
+    {
+        if (TechniqueCatalogue::isLumpyPowder($ingredient)) {
+            return $this->answer('lumpy-powders') === 'sift' ? HouseMethod::SiftSpoonLevel : HouseMethod::StirSpoonLevel;
+        }
+        foreach ($this->methods as $method) {
+            if ($method->suits($ingredient->family)) {
+                return $method;
+            }
+        }
+
+        return null;
+    }
+
+    /** The step that levels what is heaped. A fingertip levels packed sugar only, where it cannot dig in. */
+    public function levels(bool $isPacked): Step
+    {
+        return match ($this->answer('levelling')) {
+            'knife-back' => Step::SweepKnife,
+            'fingertip' => $isPacked ? Step::SmoothFingertip : Step::SweepLevel,
+            default => Step::SweepLevel,
+        };
+    }
+
+    /** Whether yogurt and the like may go into a jug too: they mound in a cup, and some flow. */
+    public function poursThick(): bool
+    {
+        return $this->answer('thick-pourables') === 'jug';
+    }
+
+    /** @param  bool  $isChecked  its volume has been found with water */
+    public function trustsTopRead(bool $isChecked): bool
+    {
+        return match ($this->answer('top-read')) {
+            'trusted' => true,
+            'never' => false,
+            default => $isChecked,
+        };
+    }
+
+    public function poursIntoDryCups(): bool
+    {
+        return $this->answer('liquids-in-dry-cups') === 'brim-full';
+    }
+
+    public function prefersSmallMeasure(): bool
+    {
+        return $this->answer('small-liquids') === 'small-measure';
+    }
+
+    public function leavenersByCup(): bool
+    {
+        return $this->answer('leaveners') === 'cup';
+    }
+
+    /** Cups of a dry ingredient above which weighing is advised. */
+    public function weighAboveCups(): int
+    {
+        return (int) $this->answer('weigh-above');
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Weighing;
+
+use Hovik\Core\Drawer\Scale;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
+
+/** A scale against a known weight, before a lab: it may be off by its type's tolerance of the reading, plus one division (tools.csv). */
+final class ScaleVerification
+{
+    private const HAIR = 1e-9;
+
+    /**
+     * @param  float  $nominalG  what lies on it, g
+     * @param  float  $readingG  what it shows, g
+     *
+     * @throws InvalidInput naming the field
+     */
+    public static function passes(float $nominalG, float $readingG, Scale $scale): bool
+    {
+        if (! is_finite($nominalG) || $nominalG <= 0 || $nominalG > ($scale->capacityG ?? 100_000)) {
+            throw InvalidInput::because('nominal_g', Phrase::of('refusal.weight-for-scale'));
+        }
+        ScaleReading::fromDisplay($readingG, $scale, 'reading_g');
+
+        return abs($readingG - $nominalG) <= $scale->typicalTolerance * $nominalG + $scale->readabilityG + self::HAIR;
+    }
+}
