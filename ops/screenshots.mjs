@@ -137,7 +137,7 @@ await shoot(desk, "paper");
 await desk.goto("/practise/techniques/fine-powder");
 await button(desk, /^5\. Sweep/).click();
 await shoot(desk, "techniques");
-await desk.goto("/practise/bench");
+await desk.goto("/practise/simulator");
 await button(desk, "Dipped").click();
 await button(desk, "All at once").click();
 await desk.getByRole("button", { name: "Heaped", exact: true }).click();

@@ -1,6 +1,7 @@
 #!/usr/bin/env bash
-# bin/hovik test [core|feature|static|browser] [options of that runner]: everything on a database and a stack of its own
+# bin/hovik test [core|feature|static|front|browser|quick] [options of that runner]: everything on a database and a stack of its own
 # under var/test, never on the demo data. Ends with one line, `N passed, N failed`.
+# quick: what a change needs most, in less than a minute: core, front, types. It and runs with options install nothing.
 set -euo pipefail
 umask 022
 ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
@@ -9,10 +10,10 @@ part=${1:-all}
 [ $# -gt 0 ] && shift
 [ "${1:-}" = -- ] && shift
 case $part in
-  all | core | feature | static | browser) ;;
-  *) refuse "test knows core, feature, static and browser, not '$part'." ;;
+  all | core | feature | static | front | browser | quick) ;;
+  *) refuse "test knows core, feature, static, front, browser and quick, not '$part'." ;;
 esac
-bash "$ROOT/ops/install.sh" test
+[ "$part" = quick ] || [ $# -gt 0 ] || bash "$ROOT/ops/install.sh" test
 PROFILE=test
 . "$ROOT/ops/stack.sh"
 cd "$ROOT"
@@ -53,7 +54,36 @@ pest() { # SUITE OPTION...
   fi
 }
 
-core() { pest Core "$@"; }
+# With nothing asked for in particular, one process a processor.
+beside() { [ $# -gt 0 ] && printf '%s\n' "$@" || printf '%s\n' --parallel "--processes=$PROCESSES"; }
+PROCESSES=$(nproc)
+
+core() {
+  local options
+  mapfile -t options < <(beside "$@")
+  pest Core "${options[@]}"
+}
+
+front() {
+  local report="$out/front.json" status=0
+  rm -f "$report"
+  echo "  Vitest"
+  npx --no-install vitest run --reporter=dot --reporter=json --outputFile.json="$report" "$@" || status=$?
+  if [ -s "$report" ]; then
+    eval "$(node -p 'const s = JSON.parse(require("fs").readFileSync(process.argv[1])); `good=${s.numPassedTests} bad=${s.numFailedTests}`' "$report")"
+    passed=$((passed + good)) failed=$((failed + bad))
+    [ "$status" = 0 ] || [ "$bad" != 0 ] || failed=$((failed + 1))
+  else
+    failed=$((failed + 1))
+  fi
+}
+
+quick() {
+  core
+  front
+  check "TypeScript" npx --no-install tsc --noEmit
+  check "Biome" npx --no-install biome ci --colors=off .
+}
 
 static() {
   check "PHPStan, core at max" vendor/bin/phpstan analyse -c phpstan-core.neon --no-progress --memory-limit=1G
@@ -61,6 +91,9 @@ static() {
   check "Pint" vendor/bin/pint --test
   check "TypeScript" npx --no-install tsc --noEmit
   check "Biome" npx --no-install biome ci --colors=off .
+  check "React's rules" npx --no-install eslint resources/js
+  check "No circles in the front end" npx --no-install madge --circular --extensions ts,tsx --ts-config tsconfig.json resources/js
+  check "Nothing unused" npx --no-install knip
   check "OpenAPI file is current" php ops/make-openapi.php --check
   check "API types are current" types_are_current
 }
@@ -74,13 +107,16 @@ database() {
   make_secrets
   grep -q '^HOVIK_KIT=' "$ENV_FILE" || echo HOVIK_KIT=true >>"$ENV_FILE"
   database_up
-  database_accounts hovik hovik_test
+  # shellcheck disable=SC2046 # a name each
+  database_accounts hovik hovik_test $(seq -f 'hovik_test_test_%g' "$PROCESSES")
   trap 'stack_down >/dev/null || true' EXIT
 }
 
 feature() {
+  local options
   database
-  pest Feature "$@"
+  mapfile -t options < <(beside "$@")
+  pest Feature "${options[@]}"
 }
 
 browser() {
@@ -110,6 +146,7 @@ browser() {
 
 if [ "$part" = all ]; then
   core
+  front
   static
   feature
   browser

@@ -3,7 +3,7 @@
 const PAGES = "hovik-pages-1";
 const FILES = "hovik-files-1";
 const ANSWERS = "hovik-answers-1";
-const KEPT_ANSWERS = ["/api/session", "/api/kitchen"];
+const KEPT_ANSWERS = ["/api/session", "/api/work"];
 const PATIENCE_MS = 4000;
 
 self.addEventListener("install", (event) => {

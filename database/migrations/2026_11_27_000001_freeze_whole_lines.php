@@ -87,7 +87,7 @@ return new class extends Migration
         $section = Section::query()->findOrFail($lab->section_id);
         $kitchen = $section->kitchen;
         $items = [];
-        foreach (Lab::query()->findOrFail($lab->id)->items as $item) {
+        foreach (Lab::query()->where('id', $lab->id)->sole()->items as $item) {
             $items[$item->position] = $item;
         }
         $frozen = [];

@@ -223,7 +223,10 @@ async function rate(call, seconds) {
   return done / seconds;
 }
 const bare = (tablet, n) =>
-  tablet.expect(201, "PUT", `/api/simulator/station/${ulid()}`, { line_id: tablet.kitchen.lines[n % 8].id, grams: "219" });
+  tablet.expect(201, "PUT", `/api/simulator/station/${ulid()}`, {
+    line_id: tablet.kitchen.lines[n % 8].id,
+    grams: "219",
+  });
 const full = async (tablet, n) => {
   const id = ulid();
   await weighIn(tablet, n, id);

@@ -38,7 +38,7 @@ test("the teacher works the bench by keyboard alone: predict, weigh, see why", a
 test("200 times each way: spooned stands on the rim, dipped hangs below it", async ({ browser }) => {
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
   await teacherSignsIn(page);
-  await page.goto("/practise/bench");
+  await page.goto("/practise/simulator");
   await button(page, "Dipped").click();
   await button(page, "200 times").click();
   await button(page, "Measure 200 times each way").click();

@@ -71,7 +71,7 @@ test("the teacher opens it from wherever a technique is named, and it keeps stil
     await expect(page.getByRole("heading", { level: 1, name: title })).toBeVisible();
   };
   await opens("/pantry", "Fine powder", "Fine powders");
-  await opens("/practise/bench", "See how it is done", "Fine powders");
+  await opens("/practise/simulator", "See how it is done", "Fine powders");
   await page.goto("/prepare");
   await page.getByRole("link", { name: "Seeded crackers" }).first().click();
   await page.getByRole("link", { name: "stirred and spooned" }).first().click();

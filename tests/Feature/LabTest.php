@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\LabLine;
 use Hovik\Core\Lab\LabState;
+use Hovik\Core\Plan\Fill;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Step;
 
@@ -15,7 +16,7 @@ it('opens a prepared lab and freezes its lines', function () {
     $flour = $lab->lines->first();
     expect($lab->state)->toBe(LabState::Open)->and($lab->lines)->toHaveCount(2)
         ->and((float) $flour->target_g)->toBe(218.75)->and($flour->frozen->target?->tolerance->percent)->toBe(8.0)
-        ->and(array_column($flour->fills, 'tool'))->toBe(['dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4'])
+        ->and(array_map(fn (Fill $fill): string => $fill->tool->id, $flour->frozen->fills()))->toBe(['dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4'])
         ->and($flour->frozen->steps())->toContain(Step::SpoonHeaped)->and($flour->frozen->method)->toBe(HouseMethod::StirSpoonLevel);
 });
 

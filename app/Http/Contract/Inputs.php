@@ -7,6 +7,7 @@ namespace App\Http\Contract;
 use App\Http\Requests\ApiRequest;
 use BackedEnum;
 use Illuminate\Validation\Rules\Enum;
+use OpenApi\Annotations\AdditionalProperties;
 use OpenApi\Annotations\Items;
 use OpenApi\Annotations\Property;
 use OpenApi\Annotations\Schema;
@@ -83,6 +84,9 @@ final class Inputs
         $values = $this->values($node['rules'], $starts('in:'));
         $is = match (true) {
             $values !== null => ['type' => 'string', 'enum' => $values],
+            isset($node['below']['*']) && ! in_array('list', $named, true) => [
+                'type' => 'object', 'additionalProperties' => new AdditionalProperties($this->item($node['below']['*'])),
+            ],
             isset($node['below']['*']) => ['type' => 'array', 'items' => new Items($this->item($node['below']['*']))],
             $node['below'] !== [] => $this->object($node['below']),
             in_array('array', $named, true) => ['type' => 'object', 'additionalProperties' => true],

@@ -1907,10 +1907,20 @@ export interface components {
             eye_deg: number | null;
             rings: number | null;
             marks: components["schemas"]["FigureMark"][] | null;
-            /** @description choices of handling, by what they are about */
-            hands: {
-                [key: string]: unknown;
-            } | null;
+            hands: components["schemas"]["PracticeHands"] | null;
+        };
+        /** @description How hands work in a picture; what it does not show is null. */
+        PracticeHands: {
+            preparation: string | null;
+            filling: string | null;
+            settling: string | null;
+            levelling: string | null;
+            eye_deg: number | null;
+            /** @description of the jug, where the eye looks through */
+            share_across: number | null;
+            curve: string | null;
+            held: boolean | null;
+            scraped: boolean | null;
         };
         /** @description What is right and why, once it may be known. */
         PracticeMarked: {
@@ -4316,7 +4326,9 @@ export interface operations {
                     /** @enum {string} */
                     tolerance_level: "getting-started" | "practised" | "exacting";
                     methods: ("stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light")[];
-                    schools: string[];
+                    schools: {
+                        [key: string]: string;
+                    };
                     shows_target: boolean;
                     asks_guess: boolean;
                     asks_prediction: boolean;
@@ -4947,10 +4959,26 @@ export interface operations {
                     scale?: "scale-1g-5kg" | "scale-0-1g-500g" | "scale-2g-5kg" | "scale-0-01g-200g" | "scale-5g-10kg";
                     seed?: number;
                     hands?: {
-                        [key: string]: unknown;
+                        preparation?: string | null;
+                        filling?: string | null;
+                        settling?: string | null;
+                        levelling?: string | null;
+                        curve?: string | null;
+                        eye_deg?: number | string | null;
+                        share_across?: number | string | null;
+                        held?: boolean | null;
+                        scraped?: boolean | null;
                     };
                     other?: {
-                        [key: string]: unknown;
+                        preparation?: string | null;
+                        filling?: string | null;
+                        settling?: string | null;
+                        levelling?: string | null;
+                        curve?: string | null;
+                        eye_deg?: number | string | null;
+                        share_across?: number | string | null;
+                        held?: boolean | null;
+                        scraped?: boolean | null;
                     };
                     draws?: number;
                     bowl_g?: number | string;
@@ -4996,10 +5024,26 @@ export interface operations {
                     scale?: "scale-1g-5kg" | "scale-0-1g-500g" | "scale-2g-5kg" | "scale-0-01g-200g" | "scale-5g-10kg";
                     seed?: number;
                     hands?: {
-                        [key: string]: unknown;
+                        preparation?: string | null;
+                        filling?: string | null;
+                        settling?: string | null;
+                        levelling?: string | null;
+                        curve?: string | null;
+                        eye_deg?: number | string | null;
+                        share_across?: number | string | null;
+                        held?: boolean | null;
+                        scraped?: boolean | null;
                     };
                     other?: {
-                        [key: string]: unknown;
+                        preparation?: string | null;
+                        filling?: string | null;
+                        settling?: string | null;
+                        levelling?: string | null;
+                        curve?: string | null;
+                        eye_deg?: number | string | null;
+                        share_across?: number | string | null;
+                        held?: boolean | null;
+                        scraped?: boolean | null;
                     };
                     draws?: number;
                     bowl_g?: number | string;

@@ -5,9 +5,9 @@ import { createRoot } from "react-dom/client";
 import { RouterProvider } from "react-router/dom";
 import { asProblem } from "../api/client";
 import { startWords } from "../i18n/i18n";
+import { forgetSession } from "../shell/session";
+import { applyTheme } from "../shell/theme";
 import { router } from "./router";
-import { forgetSession } from "./session";
-import { applyTheme } from "./theme";
 
 applyTheme();
 const queries = new QueryClient({

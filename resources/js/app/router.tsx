@@ -1,7 +1,7 @@
 import { createBrowserRouter } from "react-router";
 import { learn } from "../i18n/i18n";
-import BrokenPage from "./BrokenPage";
-import Loading from "./Loading";
+import BrokenPage from "../shell/BrokenPage";
+import Loading from "../shell/Loading";
 
 const screen =
   (load: () => Promise<{ default: React.ComponentType }>, book?: Parameters<typeof learn>[0]) => async () => {
@@ -16,7 +16,7 @@ export const router = createBrowserRouter([
     ErrorBoundary: BrokenPage,
     HydrateFallback: Loading,
     children: [
-      { index: true, lazy: screen(() => import("./Start")) },
+      { index: true, lazy: screen(() => import("../start/Start")) },
       { path: "sign-in", lazy: screen(() => import("../sign-in/SignIn")) },
       { path: "join", lazy: screen(() => import("../join/Join")) },
       { path: "station", lazy: screen(() => import("../join/StationSetUp")) },
@@ -28,9 +28,9 @@ export const router = createBrowserRouter([
           { path: "lines/:line", lazy: screen(() => import("../weigh/Measure")) },
           { path: "lines/:line/kept", lazy: screen(() => import("../weigh/KeptScreen")) },
           { path: "lines/:line/weigh", lazy: screen(() => import("../weigh/Weigh")) },
-          { path: "weighings/:weighing", lazy: screen(() => import("../weigh/Result")) },
+          { path: "weighings/:weighing", lazy: screen(() => import("../weigh/ResultScreen")) },
           { path: "bake", lazy: screen(() => import("../weigh/Bake")) },
-          { path: "bench", lazy: screen(() => import("../bench/StudentBench"), "bench") },
+          { path: "simulator", lazy: screen(() => import("../simulator/StudentSimulator"), "bench") },
           { path: "techniques/:page?", lazy: screen(() => import("../technique/StudentLibrary"), "bench") },
           { path: "practice", lazy: screen(() => import("../practice/Practice"), "bench") },
           { path: "question", lazy: screen(() => import("../practice/Together"), "bench") },
@@ -38,7 +38,7 @@ export const router = createBrowserRouter([
       },
       {
         lazy: async () => {
-          const [layout] = await Promise.all([import("./TeacherLayout"), learn("teacher")]);
+          const [layout] = await Promise.all([import("../shell/TeacherLayout"), learn("teacher")]);
           return { Component: layout.default };
         },
         children: [
@@ -46,14 +46,14 @@ export const router = createBrowserRouter([
           { path: "practise", lazy: screen(() => import("../practice/Ready")) },
           { path: "practise/question", lazy: screen(() => import("../practice/Projected"), "bench") },
           { path: "practise/techniques/:page?", lazy: screen(() => import("../technique/TeacherLibrary"), "bench") },
-          { path: "practise/bench", lazy: screen(() => import("../bench/TeacherBench"), "bench") },
+          { path: "practise/simulator", lazy: screen(() => import("../simulator/TeacherSimulator"), "bench") },
           { path: "prepare", lazy: screen(() => import("../prepare/Prepare")) },
           { path: "recipes/:recipe", lazy: screen(() => import("../prepare/RecipeScreen")) },
-          { path: "labs/:lab", lazy: screen(() => import("../lab/Board")) },
+          { path: "labs/:lab", lazy: screen(() => import("../lab/BoardScreen")) },
           { path: "class", lazy: screen(() => import("../classes/ClassDoor")) },
           { path: "class/:section", lazy: screen(() => import("../classes/ClassScreen")) },
-          { path: "drawer", lazy: screen(() => import("../drawer/Drawer")) },
-          { path: "pantry", lazy: screen(() => import("../pantry/Pantry")) },
+          { path: "drawer", lazy: screen(() => import("../drawer/DrawerScreen")) },
+          { path: "pantry", lazy: screen(() => import("../pantry/PantryScreen")) },
           { path: "labs/:lab/paper", lazy: screen(() => import("../lab/PaperGrid")) },
           { path: "labs/:lab/period", lazy: screen(() => import("../period/PeriodScreen")) },
           { path: "labs/:lab/prepare", lazy: screen(() => import("../prepare/LabScreen")) },

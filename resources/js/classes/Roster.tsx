@@ -1,8 +1,9 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type ChangeEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
-import client, { asProblem, body } from "../api/client";
+import { useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
+import SendButton from "../kit/SendButton";
+import { useClassRefresh } from "./class";
 
 /** A file's bytes as they are, so that a wrong encoding is found and not mended in silence. */
 async function coded(file: File): Promise<string> {
@@ -15,34 +16,26 @@ async function coded(file: File): Promise<string> {
 /** Names pasted or a file: looked at first, row by row, then taken whole. */
 export default function Roster({ section }: { section: number }) {
   const { t } = useTranslation();
-  const queries = useQueryClient();
   const [text, setText] = useState("");
   const [file, setFile] = useState<{ name: string; text: string }>();
-  const given = file ? { text: file.text, coded: true } : { text };
-  const send = (look: boolean) =>
-    body(
-      client.POST("/api/sections/{section}/roster", {
-        params: { path: { section } },
-        body: { ...given, look },
-      }),
-    );
-  const looking = useMutation({ mutationFn: () => send(true) });
-  const taking = useMutation({
-    mutationFn: () => send(false),
-    onSuccess: () => {
+  const after = useClassRefresh();
+  const looking = useSend("post", "/api/sections/{section}/roster");
+  const taking = useSend("post", "/api/sections/{section}/roster", after);
+  const given = (look: boolean) => ({
+    params: { path: { section } },
+    body: file ? { text: file.text, coded: true, look } : { text, look },
+  });
+  const take = () =>
+    taking.send(given(false), () => {
       setText("");
       setFile(undefined);
       looking.reset();
-      queries.invalidateQueries({ queryKey: ["class", section] });
-    },
-  });
+    });
   const choose = async (event: ChangeEvent<HTMLInputElement>) => {
     const [chosen] = event.target.files ?? [];
     looking.reset();
     setFile(chosen ? { name: chosen.name, text: await coded(chosen) } : undefined);
   };
-  const failed = [looking, taking].find((one) => one.isError);
-  const problem = failed ? asProblem(failed.error) : undefined;
   const seen = looking.data;
   return (
     <section>
@@ -70,17 +63,22 @@ export default function Roster({ section }: { section: number }) {
           <input type="file" accept=".csv,.txt,text/csv,text/plain" onChange={choose} />
         </label>
         <p className="flex flex-wrap gap-2">
-          <button type="button" className="btn btn-outline min-h-11" onClick={() => looking.mutate()}>
+          <SendButton
+            type="button"
+            className="btn btn-outline min-h-11"
+            isPending={looking.isPending}
+            onClick={() => looking.send(given(true))}
+          >
             {t("class.look")}
-          </button>
+          </SendButton>
           {seen && seen.faults.length === 0 && (
-            <button type="button" className="btn btn-primary min-h-11" onClick={() => taking.mutate()}>
+            <SendButton type="button" className="btn btn-primary min-h-11" isPending={taking.isPending} onClick={take}>
               {t("class.take", { count: seen.students.length })}
-            </button>
+            </SendButton>
           )}
         </p>
         <div id="roster-problem" role="status">
-          <FieldProblem>{problem && (problem.fields.text?.[0] ?? problem.message)}</FieldProblem>
+          <FieldProblem>{looking.says ?? taking.says}</FieldProblem>
           {seen && seen.faults.length > 0 && (
             <>
               <p className="py-2 font-semibold">{t("class.faults", { count: seen.faults.length })}</p>

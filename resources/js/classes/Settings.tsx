@@ -1,28 +1,39 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import client, { asProblem } from "../api/client";
+import { type Body, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
-import { type Class, useClassChange } from "./ClassScreen";
+import { type Class, useClassRefresh } from "./class";
 
-const STANDARDS = ["us_customary", "us_label_240", "metric_250", "au"] as const;
-const LEVELS = ["getting-started", "practised", "exacting"] as const;
+type Kept = Body<"put", "/api/sections/{section}">;
+type Method = Kept["methods"][number];
+type Yes = "shows_target" | "asks_guess" | "asks_prediction" | "open_to_join";
+
+const STANDARDS: Kept["standard"][] = ["us_customary", "us_label_240", "metric_250", "au"];
+const LEVELS: Kept["tolerance_level"][] = ["getting-started", "practised", "exacting"];
+const YES: [Yes, string][] = [
+  ["shows_target", "class.showsTarget"],
+  ["asks_guess", "class.asksGuess"],
+  ["asks_prediction", "class.asksPrediction"],
+  ["open_to_join", "class.openToJoin"],
+];
 
 /** Period, cup, tolerance, house methods with what each would change; kept as soon as it is chosen. */
 export default function Settings({ one }: { one: Class }) {
   const { t } = useTranslation();
-  const change = useClassChange(one.id);
-  const [draft, setDraft] = useState(one.settings);
-  const problem = change.isError ? asProblem(change.error) : undefined;
-  const keep = (part: Partial<typeof draft>) => {
+  const keeping = useSend("put", "/api/sections/{section}", useClassRefresh());
+  const [draft, setDraft] = useState<Kept>({
+    ...one.settings,
+    standard: one.settings.standard as Kept["standard"],
+    methods: one.settings.methods as Method[],
+  });
+  const keep = (part: Partial<Kept>) => {
     const settings = { ...draft, ...part };
     setDraft(settings);
-    change.mutate(() =>
-      client.PUT("/api/sections/{section}", { params: { path: { section: one.id } }, body: settings }),
-    );
+    keeping.send({ params: { path: { section: one.id } }, body: settings });
   };
-  const choose = (family: string, method: string) => {
-    const own = one.schools.find((school) => school.family === family)?.methods.map((each) => each.id) ?? [];
+  const choose = (family: string, method: Method) => {
+    const own: string[] = one.schools.find((school) => school.family === family)?.methods.map((each) => each.id) ?? [];
     keep({ methods: [...draft.methods.filter((id) => !own.includes(id)), method] });
   };
   return (
@@ -33,7 +44,7 @@ export default function Settings({ one }: { one: Class }) {
           label={t("class.name")}
           value={draft.name}
           maxLength={80}
-          problem={problem?.fields.name?.[0]}
+          problem={keeping.at("name")}
           onChange={(event) => setDraft({ ...draft, name: event.target.value })}
           onBlur={() => draft.name !== one.settings.name && keep({})}
         />
@@ -41,21 +52,21 @@ export default function Settings({ one }: { one: Class }) {
           label={t("class.from")}
           type="time"
           value={draft.starts_at}
-          problem={problem?.fields.starts_at?.[0]}
+          problem={keeping.at("starts_at")}
           onChange={(event) => keep({ starts_at: event.target.value })}
         />
         <Field
           label={t("class.to")}
           type="time"
           value={draft.ends_at}
-          problem={problem?.fields.ends_at?.[0]}
+          problem={keeping.at("ends_at")}
           onChange={(event) => keep({ ends_at: event.target.value })}
         />
         <label className="field">
           <span>{t("class.standard")}</span>
           <select
             value={draft.standard}
-            onChange={(event) => keep({ standard: event.target.value as (typeof STANDARDS)[number] })}
+            onChange={(event) => keep({ standard: event.target.value as Kept["standard"] })}
           >
             {STANDARDS.map((each) => (
               <option key={each} value={each}>
@@ -68,7 +79,7 @@ export default function Settings({ one }: { one: Class }) {
           <span>{t("class.level")}</span>
           <select
             value={draft.tolerance_level}
-            onChange={(event) => keep({ tolerance_level: event.target.value as (typeof LEVELS)[number] })}
+            onChange={(event) => keep({ tolerance_level: event.target.value as Kept["tolerance_level"] })}
           >
             {LEVELS.map((each) => (
               <option key={each} value={each}>
@@ -114,39 +125,19 @@ export default function Settings({ one }: { one: Class }) {
           </label>
         ))}
       </div>
-      <label className="opt">
-        <input
-          type="checkbox"
-          checked={draft.shows_target}
-          onChange={(event) => keep({ shows_target: event.target.checked })}
-        />
-        <span>{t("class.showsTarget")}</span>
-      </label>
-      <label className="opt">
-        <input
-          type="checkbox"
-          checked={draft.asks_guess}
-          onChange={(event) => keep({ asks_guess: event.target.checked })}
-        />
-        <span>{t("class.asksGuess")}</span>
-      </label>
-      <label className="opt">
-        <input
-          type="checkbox"
-          checked={draft.asks_prediction}
-          onChange={(event) => keep({ asks_prediction: event.target.checked })}
-        />
-        <span>{t("class.asksPrediction")}</span>
-      </label>
-      <label className="opt">
-        <input
-          type="checkbox"
-          checked={draft.open_to_join}
-          onChange={(event) => keep({ open_to_join: event.target.checked })}
-        />
-        <span>{t("class.openToJoin")}</span>
-      </label>
-      {problem && Object.keys(problem.fields).length === 0 && <FieldProblem>{problem.message}</FieldProblem>}
+      {YES.map(([what, words]) => (
+        <label key={what} className="opt">
+          <input
+            type="checkbox"
+            checked={draft[what] ?? false}
+            onChange={(event) => keep({ [what]: event.target.checked })}
+          />
+          <span>{t(words)}</span>
+        </label>
+      ))}
+      {keeping.problem && Object.keys(keeping.problem.fields).length === 0 && (
+        <FieldProblem>{keeping.says}</FieldProblem>
+      )}
     </section>
   );
 }

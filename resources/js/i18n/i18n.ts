@@ -1,8 +1,7 @@
 import i18next from "i18next";
 import { initReactI18next } from "react-i18next";
 
-export const LANGUAGES = ["en", "es"] as const;
-export type Language = (typeof LANGUAGES)[number];
+export type Language = "en" | "es";
 const KEPT = "hovik.language";
 
 /** Everybody's words; those of the teacher's desk, which a student's phone never fetches; those of the bench. */

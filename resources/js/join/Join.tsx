@@ -1,13 +1,13 @@
-import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useNavigate, useSearchParams } from "react-router";
 import client, { asProblem, body, type Schemas } from "../api/client";
-import Door from "../app/Door";
-import { useEntering, useSession } from "../app/session";
+import { useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import Keypad from "../kit/Keypad";
+import Door from "../shell/Door";
+import { useEntering, useSession } from "../shell/session";
 
 type Student = Schemas["SectionNames"]["students"][number];
 const PIN_LENGTH = 4;
@@ -21,17 +21,13 @@ export default function Join() {
   const [code, setCode] = useState(address.get("class") ?? "");
   const [student, setStudent] = useState<Student>();
   const [pin, setPin] = useState("");
-  const finding = useMutation({
-    mutationFn: (wanted: string) =>
-      body(client.GET("/api/join/{code}", { params: { path: { code: wanted.trim() || "-" } } })),
-  });
+  const finding = useSend("get", "/api/join/{code}");
   const joining = useEntering((input: { code: string; student_id: number; pin: string }) =>
     body(client.POST("/api/join", { body: input })),
   );
   const problem = joining.isError ? asProblem(joining.error) : undefined;
 
   if (!finding.data) {
-    const lost = finding.isError ? asProblem(finding.error) : undefined;
     return (
       <Door title={t("join.title")}>
         <form
@@ -39,7 +35,7 @@ export default function Join() {
           noValidate
           onSubmit={(event: FormEvent) => {
             event.preventDefault();
-            finding.mutate(code);
+            finding.send({ params: { path: { code: code.trim() || "-" } } });
           }}
         >
           <Field
@@ -51,7 +47,7 @@ export default function Join() {
             maxLength={12}
             value={code}
             onChange={(e) => setCode(e.target.value.toUpperCase())}
-            problem={lost && (lost.fields.code?.[0] ?? lost.message)}
+            problem={finding.says}
           />
           <button type="submit" className="btn btn-primary btn-main" aria-busy={finding.isPending}>
             {t("join.find")}

@@ -2,9 +2,9 @@ import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useNavigate, useSearchParams } from "react-router";
 import client, { asProblem, body } from "../api/client";
-import Door from "../app/Door";
-import { useEntering, useSession } from "../app/session";
 import Field from "../kit/Field";
+import Door from "../shell/Door";
+import { useEntering, useSession } from "../shell/session";
 
 /** A shared tablet becomes a station's, by the code on the station's card. */
 export default function StationSetUp() {

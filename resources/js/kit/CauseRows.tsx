@@ -2,7 +2,7 @@ import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
 import { Tick } from "./icons";
 
-type Row = Schemas["CauseRow"];
+type Row = Schemas["LikelyCauseRow"];
 
 /** Likely causes, likeliest first: in words and as a bar, with the range each leads to and a way to tell. */
 export default function CauseRows({
@@ -11,8 +11,8 @@ export default function CauseRows({
   onChoose,
 }: {
   rows: Row[];
-  chosen?: string | undefined;
-  onChoose?: ((id: string) => void) | undefined;
+  chosen?: Row["id"] | undefined;
+  onChoose?: ((id: Row["id"]) => void) | undefined;
 }) {
   const { t } = useTranslation();
   return (

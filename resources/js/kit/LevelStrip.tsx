@@ -1,8 +1,10 @@
 import { useTranslation } from "react-i18next";
+import LevelMark from "./LevelMark";
 import { shown } from "./numbers";
 import type { Verdict } from "./VerdictGlyph";
 
 type Reading = { grams: number; decimals: number };
+
 type Props = {
   targetG: number;
   lowG: number;
@@ -13,21 +15,6 @@ type Props = {
   earlier?: Reading[];
   large?: boolean;
 };
-
-const MARKS = { heaped: "M3 14 C7 0 21 0 25 14 Z", shy: "M3 14 C7 28 21 28 25 14 Z" };
-
-function Mark({ verdict, size }: { verdict: "level" | "heaped" | "shy"; size: number }) {
-  const look = { fill: `var(--${verdict})`, stroke: "currentColor", strokeWidth: 2, strokeLinejoin: "round" } as const;
-  return (
-    <svg viewBox="0 0 28 28" width={size} height={size} fill="none" aria-hidden>
-      {verdict === "level" ? (
-        <rect x={3} y={9.5} width={22} height={9} rx={1} {...look} />
-      ) : (
-        <path d={MARKS[verdict]} {...look} />
-      )}
-    </svg>
-  );
-}
 
 /** Grams from left to right: the band, the target, the newest reading as what it is, earlier ones as hollow dots. */
 export default function LevelStrip({ targetG, lowG, highG, decimals, latest, earlier = [], large = false }: Props) {
@@ -97,7 +84,7 @@ export default function LevelStrip({ targetG, lowG, highG, decimals, latest, ear
           <>
             {whisk > (large ? 5 : 10) && <i className="strip-whisk" style={{ left: `${x}%`, width: `${whisk}%` }} />}
             <span className="strip-mark" style={{ left: `${x}%`, zIndex: 2 }}>
-              <Mark verdict={latest.verdict} size={size} />
+              <LevelMark verdict={latest.verdict} size={size} />
             </span>
           </>
         )}

@@ -1,23 +1,18 @@
+import ToolName from "./ToolName";
+
 type Fill = { kind: string; ml: number; count: number; nominal: string; mark_ml: number | null };
 
 /** cm across the rim and deep, of the tool each kind is drawn from; others of the kind scale with the cube root of volume. */
 const CUP = { ml: 236.6, wide: 8.6, deep: 4.9 };
+
 const SPOON = { ml: 14.79, wide: 4.2, deep: 1.7 };
+
 const JUG = { ml: 236.6, wide: 7.4, deep: 7.6, mlPerCm: 43 };
 
 type Drawn = { width: number; depth: number; before: number; element: React.ReactNode };
 
 const cupPath = (w: number, d: number) =>
   `M0 0 L${w * 0.055} ${d * 0.74} Q${w * 0.07} ${d} ${w * 0.2} ${d} H${w * 0.8} Q${w * 0.93} ${d} ${w * 0.945} ${d * 0.74} L${w} 0`;
-
-/** A tool's lettering, under it. */
-function Name({ x, below, children }: { x: number; below: number; children: string }) {
-  return (
-    <text x={x} y={below + 24} textAnchor="middle" className="fr" fontSize={19} fontWeight={600} fill="currentColor">
-      {children.replace("/", "⁄")}
-    </text>
-  );
-}
 
 function cup(fill: Fill, k: number): Drawn {
   const r = Math.cbrt(fill.ml / CUP.ml);
@@ -71,9 +66,9 @@ function spoon(fill: Fill, k: number): Drawn {
           strokeWidth={3}
         />
         <path d={`M${w} 0H${w + handle}`} stroke="currentColor" strokeWidth={5.5} strokeLinecap="round" />
-        <Name x={(w + handle) / 2} below={d}>
+        <ToolName x={(w + handle) / 2} below={d}>
           {fill.nominal}
-        </Name>
+        </ToolName>
       </>
     ),
   };
@@ -162,9 +157,9 @@ function ringed(fill: Fill, k: number): Drawn {
         {[0.25, 0.5, 0.75].map((part) => (
           <path key={part} d={`M${w * 0.1} ${depth * (1 - part)}H${w * 0.9}`} stroke="currentColor" strokeWidth={2} />
         ))}
-        <Name x={w / 2} below={depth}>
+        <ToolName x={w / 2} below={depth}>
           {fill.nominal}
-        </Name>
+        </ToolName>
       </>
     ),
   };

@@ -1,56 +1,61 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import client, { asProblem } from "../api/client";
+import { useRefresh, useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
+import SendButton from "../kit/SendButton";
 import type { Board } from "./board";
 
 /** Pause, go on, close, open again. Closing signs the tablets out, so it asks once more, in the same place. */
 export default function LabKeys({ board }: { board: Board }) {
   const { t } = useTranslation();
-  const queries = useQueryClient();
+  const refresh = useRefresh();
   const [sure, setSure] = useState(false);
-  const turning = useMutation({
-    mutationFn: async (how: "pause" | "resume" | "close" | "reopen") => {
-      const params = { params: { path: { lab: board.lab.id } } };
-      if (how === "pause") await client.POST("/api/labs/{lab}/pause", params);
-      if (how === "resume") await client.POST("/api/labs/{lab}/resume", params);
-      if (how === "close") await client.POST("/api/labs/{lab}/close", params);
-      if (how === "reopen") await client.POST("/api/labs/{lab}/reopen", params);
-    },
+  const after = {
     onSettled: () => {
       setSure(false); // opened again, it asks again
-      return queries.invalidateQueries();
+      return refresh.all();
     },
-  });
+  };
+  const pausing = useSend("post", "/api/labs/{lab}/pause", after);
+  const resuming = useSend("post", "/api/labs/{lab}/resume", after);
+  const closing = useSend("post", "/api/labs/{lab}/close", after);
+  const reopening = useSend("post", "/api/labs/{lab}/reopen", after);
+  const lab = { params: { path: { lab: board.lab.id } } };
+  const { paused } = board.lab;
   return (
     <>
       {board.lab.state === "open" && (
         <>
-          <button
+          <SendButton
             type="button"
-            className={`btn ${board.lab.paused ? "btn-now" : "btn-outline"}`}
-            onClick={() => turning.mutate(board.lab.paused ? "resume" : "pause")}
+            className={`btn ${paused ? "btn-now" : "btn-outline"}`}
+            isPending={pausing.isPending || resuming.isPending}
+            onClick={() => (paused ? resuming : pausing).send(lab)}
           >
-            {t(board.lab.paused ? "board.resume" : "board.pause")}
-          </button>
-          <button
+            {t(paused ? "board.resume" : "board.pause")}
+          </SendButton>
+          <SendButton
             type="button"
             className={`btn ${sure ? "btn-now" : "btn-outline"}`}
-            aria-busy={turning.isPending}
-            onClick={() => (sure ? turning.mutate("close") : setSure(true))}
+            isPending={closing.isPending}
+            onClick={() => (sure ? closing.send(lab) : setSure(true))}
             onBlur={() => setSure(false)}
           >
             {t(sure ? "board.closeSure" : "board.close")}
-          </button>
+          </SendButton>
         </>
       )}
       {board.lab.state === "closed" && (
-        <button type="button" className="btn btn-outline" onClick={() => turning.mutate("reopen")}>
+        <SendButton
+          type="button"
+          className="btn btn-outline"
+          isPending={reopening.isPending}
+          onClick={() => reopening.send(lab)}
+        >
           {t("board.reopen")}
-        </button>
+        </SendButton>
       )}
-      <FieldProblem>{turning.isError ? asProblem(turning.error).message : undefined}</FieldProblem>
+      <FieldProblem>{pausing.says ?? resuming.says ?? closing.says ?? reopening.says}</FieldProblem>
     </>
   );
 }

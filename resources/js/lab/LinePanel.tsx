@@ -1,13 +1,11 @@
-import { useQuery } from "@tanstack/react-query";
 import { type FormEvent, useEffect, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
-import { ulid } from "ulid";
-import client, { asProblem, body } from "../api/client";
-import CauseRows from "../kit/CauseRows";
 import FieldProblem from "../kit/FieldProblem";
 import { Tick, Wrong } from "../kit/icons";
 import type { Board, BoardLine, Station, Weighing } from "./board";
+import Correct from "./Correct";
 import { isTyping, useDesk } from "./desk";
+import LastCauses from "./LastCauses";
 
 type Props = { board: Board; station: Station; line: BoardLine; last: Weighing | undefined };
 
@@ -112,66 +110,5 @@ export default function LinePanel({ board, station, line, last }: Props) {
       )}
       {last && isOpen && <Correct lab={board.lab.id} weighing={last} />}
     </>
-  );
-}
-
-function LastCauses({ lab, weighing }: { lab: number; weighing: Weighing }) {
-  const { t } = useTranslation();
-  const asked = useQuery({
-    queryKey: ["causes", weighing.id],
-    queryFn: () =>
-      body(
-        client.GET("/api/labs/{lab}/weighings/{weighing}/causes", {
-          params: { path: { lab, weighing: weighing.id } },
-        }),
-      ),
-    staleTime: Number.POSITIVE_INFINITY, // what was said stays said
-  });
-  if (!asked.data) return null;
-  return (
-    <section className="panel-causes">
-      <h3 className="side-h">{t("causes.title")}</h3>
-      {asked.data.none ? <p>{asked.data.none.said}</p> : <CauseRows rows={asked.data.causes} />}
-      {asked.data.consequence && <p className="soft pt-2">{asked.data.consequence}</p>}
-    </section>
-  );
-}
-
-/** A wrong entry put right; the old one stays, struck through. */
-function Correct({ lab, weighing }: { lab: number; weighing: Weighing }) {
-  const { t } = useTranslation();
-  const [grams, setGrams] = useState("");
-  const [problem, setProblem] = useState<string>();
-  const correct = async (event: FormEvent) => {
-    event.preventDefault();
-    try {
-      await client.PUT("/api/labs/{lab}/weighings/{weighing}/correction", {
-        params: { path: { lab, weighing: weighing.id } },
-        body: { id: ulid(), grams },
-      });
-      setGrams("");
-      setProblem(undefined);
-    } catch (error) {
-      const said = asProblem(error);
-      setProblem(Object.values(said.fields)[0]?.[0] ?? said.message);
-    }
-  };
-  return (
-    <details className="panel-correct">
-      <summary>{t("board.correct")}</summary>
-      <form className="panel-note" onSubmit={correct}>
-        <input
-          inputMode="decimal"
-          aria-label={t("board.correctTo")}
-          placeholder={t("board.correctTo")}
-          value={grams}
-          onChange={(event) => setGrams(event.target.value)}
-        />
-        <button type="submit" className="btn btn-outline" disabled={grams === ""}>
-          {t("board.correctDo")}
-        </button>
-      </form>
-      <FieldProblem>{problem}</FieldProblem>
-    </details>
   );
 }

@@ -1,12 +1,13 @@
+import { useQuery } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import { useNow } from "../kit/useNow";
-import { plannedAt, usePeriod } from "../period/period";
+import { periodQuery, plannedAt } from "../period/period";
 
 /** What each station should be at now, by the plan. */
 export default function NowByPlan({ lab }: { lab: number }) {
   const { t } = useTranslation();
-  const { data: plan } = usePeriod(lab);
+  const { data: plan } = useQuery(periodQuery(lab));
   const now = useNow(15_000);
   if (!plan || plan.opened_at === null) return null;
   const at = Math.max(0, now - plan.opened_at);

@@ -1,18 +1,18 @@
 import type { KeyboardEvent } from "react";
 import { useTranslation } from "react-i18next";
+import type { Schemas } from "../api/client";
 import FieldProblem from "../kit/FieldProblem";
 import { shown } from "../kit/numbers";
-import VerdictGlyph, { type Verdict } from "../kit/VerdictGlyph";
+import VerdictGlyph from "../kit/VerdictGlyph";
 import type { Weighing } from "./board";
 
-export type Judged = { verdict: string | null; tolerances: number | null; problem: string | null };
 type Props = {
   at: string;
   id: string;
   station: string;
   line: string;
   text: string;
-  judged: Judged[];
+  judged: Schemas["PaperVerdict"][];
   /** who measured it, where the letters say so */
   student: string | undefined;
   unclear: string | undefined;
@@ -60,7 +60,7 @@ export default function PaperCell(props: Props) {
                   <VerdictGlyph
                     // biome-ignore lint/suspicious/noArrayIndexKey: tries stay in their order
                     key={at}
-                    verdict={one.verdict as Verdict}
+                    verdict={one.verdict}
                     tolerances={one.tolerances ?? 0}
                     size={28}
                     hidden

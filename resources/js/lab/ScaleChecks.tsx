@@ -1,10 +1,7 @@
-import { useQueryClient } from "@tanstack/react-query";
-import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
-import client, { asProblem, body } from "../api/client";
-import FieldProblem from "../kit/FieldProblem";
-import { Tick, Wrong } from "../kit/icons";
+import { Tick } from "../kit/icons";
 import type { Board } from "./board";
+import ScaleCheck from "./ScaleCheck";
 
 /** Each scale against a known weight, before anybody trusts it. */
 export default function ScaleChecks({ board }: { board: Board }) {
@@ -23,56 +20,11 @@ export default function ScaleChecks({ board }: { board: Board }) {
                 <Tick size={18} /> {t("board.scalePassed")}
               </span>
             ) : (
-              <Check lab={board.lab.id} scale={scale.id} failed={scale.checked} />
+              <ScaleCheck lab={board.lab.id} scale={scale.id} failed={scale.checked} />
             )}
           </li>
         ))}
       </ul>
     </section>
-  );
-}
-
-function Check({ lab, scale, failed }: { lab: number; scale: number; failed: boolean }) {
-  const { t } = useTranslation();
-  const queries = useQueryClient();
-  const [nominal, setNominal] = useState("200");
-  const [reading, setReading] = useState("");
-  const [problem, setProblem] = useState<string>();
-  const check = async (event: FormEvent) => {
-    event.preventDefault();
-    setProblem(undefined);
-    try {
-      await body(
-        client.POST("/api/labs/{lab}/scale-checks", {
-          params: { path: { lab } },
-          body: { scale_id: scale, nominal_g: nominal, reading_g: reading },
-        }),
-      );
-    } catch (error) {
-      const said = asProblem(error);
-      setProblem(Object.values(said.fields)[0]?.[0] ?? said.message);
-    }
-    await queries.invalidateQueries({ queryKey: ["board", String(lab)] });
-  };
-  return (
-    <form onSubmit={check}>
-      {failed && (
-        <span className="flex items-center gap-1 font-semibold">
-          <Wrong size={18} /> {t("board.scaleFailed")}
-        </span>
-      )}
-      <label>
-        {t("board.nominal")}
-        <input inputMode="decimal" value={nominal} onChange={(event) => setNominal(event.target.value)} />
-      </label>
-      <label>
-        {t("board.reading")}
-        <input inputMode="decimal" value={reading} onChange={(event) => setReading(event.target.value)} />
-      </label>
-      <button type="submit" className="btn btn-outline" disabled={reading === ""}>
-        {t("board.scaleCheck")}
-      </button>
-      <FieldProblem>{problem}</FieldProblem>
-    </form>
   );
 }

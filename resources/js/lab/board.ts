@@ -1,5 +1,5 @@
-import { queryOptions } from "@tanstack/react-query";
-import client, { body, type Schemas } from "../api/client";
+import type { Schemas } from "../api/client";
+import { $api } from "../api/query";
 
 export type Board = Schemas["Board"];
 export type BoardLine = Schemas["BoardLine"];
@@ -7,10 +7,7 @@ export type Weighing = Schemas["BoardWeighing"];
 export type Station = Board["stations"][number];
 
 export const boardOf = (lab: number) =>
-  queryOptions({
-    queryKey: ["board", String(lab)],
-    queryFn: () => body(client.GET("/api/labs/{lab}/board", { params: { path: { lab } } })),
-  });
+  $api.queryOptions("get", "/api/labs/{lab}/board", { params: { path: { lab } } });
 
 /** The weighings of each cell, first to last, by `station/line`. */
 export function byCell(board: Board): Map<string, Weighing[]> {

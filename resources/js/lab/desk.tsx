@@ -1,34 +1,31 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { createContext, type ReactNode, useContext, useEffect, useState } from "react";
 import { ulid } from "ulid";
-import client, { asProblem, type Schemas } from "../api/client";
+import { type Body, useRefresh, useSend } from "../api/query";
 
-type Event = Schemas["LabEventSent"];
+type Event = Body<"put", "/api/labs/{lab}/events/{event}">;
 type Done = { id: string; event: Event };
 
 const UNDOABLE: Event["kind"][] = ["checked", "sent-back", "released", "closed-again"];
 const UNDO_MS = 8000;
 
 function useWriting(lab: number) {
-  const queries = useQueryClient();
+  const refresh = useRefresh();
   const [last, setLast] = useState<Done>();
-  const saying = useMutation({
-    mutationFn: async ({ id, event }: Done) =>
-      void (await client.PUT("/api/labs/{lab}/events/{event}", { params: { path: { lab, event: id } }, body: event })),
-    onSuccess: (_, done) => setLast(UNDOABLE.includes(done.event.kind) ? done : undefined),
-    onSettled: () => queries.invalidateQueries({ queryKey: ["board", String(lab)] }),
+  const saying = useSend("put", "/api/labs/{lab}/events/{event}", {
+    onSuccess: (_, { params, body }) =>
+      setLast(UNDOABLE.includes(body.kind) ? { id: params.path.event, event: body } : undefined),
+    onSettled: () => refresh.of("/api/labs/{lab}/board"),
   });
   useEffect(() => {
     if (!last) return;
     const over = setTimeout(() => setLast(undefined), UNDO_MS);
     return () => clearTimeout(over);
   }, [last]);
-  const problem = saying.isError ? asProblem(saying.error) : undefined;
-  const say = (event: Event) => saying.mutate({ id: ulid(), event });
+  const say = (event: Event) => saying.send({ params: { path: { lab, event: ulid() } }, body: event });
   return {
     say,
     isPending: saying.isPending,
-    problem: problem && (Object.values(problem.fields)[0]?.[0] ?? problem.message),
+    problem: saying.says,
     last: last?.event,
     undo: () => last && say({ kind: "undone", station_id: last.event.station_id ?? null, detail: { event: last.id } }),
   };

@@ -1,7 +1,6 @@
-import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
-import client, { asProblem, body } from "../api/client";
+import { useSend } from "../api/query";
 import Field from "../kit/Field";
 import KitchenFraction from "../kit/KitchenFraction";
 import { signed } from "../kit/numbers";
@@ -10,13 +9,10 @@ import { signed } from "../kit/numbers";
 export default function NearestMeasure({ ingredient }: { ingredient: string }) {
   const { t, i18n } = useTranslation();
   const [grams, setGrams] = useState("");
-  const asking = useMutation({
-    mutationFn: () =>
-      body(client.GET("/api/pantry/{ingredient}/measure", { params: { path: { ingredient }, query: { grams } } })),
-  });
+  const asking = useSend("get", "/api/pantry/{ingredient}/measure");
   const ask = (event: FormEvent) => {
     event.preventDefault();
-    asking.mutate();
+    asking.send({ params: { path: { ingredient }, query: { grams } } });
   };
   return (
     <form className="grid gap-3" onSubmit={ask} noValidate>
@@ -26,9 +22,7 @@ export default function NearestMeasure({ ingredient }: { ingredient: string }) {
         inputMode="decimal"
         maxLength={8}
         value={grams}
-        problem={
-          asking.isError ? (asProblem(asking.error).fields.grams?.[0] ?? asProblem(asking.error).message) : undefined
-        }
+        problem={asking.says}
         onChange={(event) => setGrams(event.target.value)}
       />
       <button type="submit" className="btn btn-outline min-h-11">

@@ -1,11 +1,13 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
-import client, { asProblem, body } from "../api/client";
+import { type Body, useRefresh, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
+import SendButton from "../kit/SendButton";
 
-const FAMILIES = [
+type Food = Body<"post", "/api/pantry">;
+
+const FAMILIES: Food["family"][] = [
   "fine-powder",
   "granular-sugar",
   "moist-sugar",
@@ -22,30 +24,27 @@ const FAMILIES = [
   "counted",
   "whole-irregular",
 ];
-const ALLERGENS = ["wheat", "milk", "egg", "soy", "peanut", "tree-nut", "sesame", "fish"];
+const ALLERGENS: string[] = ["wheat", "milk", "egg", "soy", "peanut", "tree-nut", "sesame", "fish"];
 
 /** A food the reference does not know: its name, what it is measured like, its weight, and where that is from. */
 export default function NewFood({ done }: { done: (id: string) => void }) {
   const { t } = useTranslation();
-  const queries = useQueryClient();
+  const refresh = useRefresh();
   const [name, setName] = useState("");
-  const [family, setFamily] = useState("fine-powder");
+  const [family, setFamily] = useState<Food["family"]>("fine-powder");
   const [grams, setGrams] = useState("");
   const [reason, setReason] = useState("");
   const [allergens, setAllergens] = useState<string[]>([]);
-  const adding = useMutation({
-    mutationFn: () => body(client.POST("/api/pantry", { body: { name, family, grams, allergens, reason } })),
+  const adding = useSend("post", "/api/pantry", {
     onSuccess: async ({ id }) => {
-      await queries.invalidateQueries({ queryKey: ["pantry"] });
-      queries.invalidateQueries({ queryKey: ["pantry-names"] });
+      await refresh.of("/api/pantry", "/api/pantry/names");
       done(id);
     },
   });
-  const problem = adding.isError ? asProblem(adding.error) : undefined;
-  const at = (field: string) => problem?.fields[field]?.[0];
+  const { at } = adding;
   const add = (event: FormEvent) => {
     event.preventDefault();
-    adding.mutate();
+    adding.send({ body: { name, family, grams, allergens, reason } });
   };
   return (
     <form className="grid gap-3" onSubmit={add} noValidate>
@@ -59,7 +58,7 @@ export default function NewFood({ done }: { done: (id: string) => void }) {
       />
       <label className="field">
         <span>{t("pantry.like")}</span>
-        <select value={family} onChange={(event) => setFamily(event.target.value)}>
+        <select value={family} onChange={(event) => setFamily(event.target.value as Food["family"])}>
           {FAMILIES.map((one) => (
             <option key={one} value={one}>
               {t(`family.${one}`)}
@@ -102,9 +101,9 @@ export default function NewFood({ done }: { done: (id: string) => void }) {
         problem={at("reason")}
         onChange={(e) => setReason(e.target.value)}
       />
-      <button type="submit" className="btn btn-primary min-h-11" aria-busy={adding.isPending}>
+      <SendButton className="btn btn-primary min-h-11" isPending={adding.isPending}>
         {t("pantry.add")}
-      </button>
+      </SendButton>
     </form>
   );
 }

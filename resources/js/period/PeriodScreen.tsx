@@ -1,25 +1,23 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
 import { Link, useParams } from "react-router";
-import client, { asProblem, body } from "../api/client";
-import Loading from "../app/Loading";
-import ProblemNote from "../app/ProblemNote";
+import { useRefresh, useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
+import Loading from "../shell/Loading";
+import ProblemNote from "../shell/ProblemNote";
 import "../../css/ready.css";
 import PeriodFacts from "./PeriodFacts";
-import { periodKey, usePeriod } from "./period";
+import { periodQuery } from "./period";
 import Timeline from "./Timeline";
 
 /** A lab from bell to bell, and how long its fixed blocks take. */
 export default function PeriodScreen() {
   const { t } = useTranslation();
   const lab = Number(useParams().lab);
-  const queries = useQueryClient();
-  const asked = usePeriod(lab);
-  const changing = useMutation({
-    mutationFn: (minutes: Record<string, number>) =>
-      body(client.PUT("/api/labs/{lab}/period", { params: { path: { lab } }, body: { minutes } })),
-    onSuccess: (plan) => queries.setQueryData(periodKey(lab), plan),
+  const refresh = useRefresh();
+  const asked = useQuery(periodQuery(lab));
+  const changing = useSend("put", "/api/labs/{lab}/period", {
+    onSuccess: (plan) => refresh.keep(periodQuery(lab), plan),
   });
   if (asked.isPending) return <Loading />;
   if (!asked.data) return <ProblemNote error={asked.error} retry={asked.refetch} />;
@@ -48,18 +46,17 @@ export default function PeriodScreen() {
               defaultValue={block.minutes}
               onBlur={(event) =>
                 Number(event.target.value) !== block.minutes &&
-                changing.mutate({ [block.id]: Number(event.target.value) })
+                changing.send({
+                  params: { path: { lab } },
+                  body: { minutes: { [block.id]: Number(event.target.value) } },
+                })
               }
             />
             <span className="soft">{t("period.min")}</span>
           </label>
         ))}
       </form>
-      <FieldProblem>
-        {changing.isError
-          ? (Object.values(asProblem(changing.error).fields)[0]?.[0] ?? asProblem(changing.error).message)
-          : undefined}
-      </FieldProblem>
+      <FieldProblem>{changing.says}</FieldProblem>
       <Timeline plan={plan} />
     </main>
   );

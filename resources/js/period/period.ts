@@ -1,16 +1,11 @@
-import { useQuery } from "@tanstack/react-query";
-import client, { body, type Schemas } from "../api/client";
+import type { Schemas } from "../api/client";
+import { $api } from "../api/query";
 
-export type Plan = Schemas["PeriodPlan"];
+export type Plan = Schemas["PeriodPage"];
 export type Task = Plan["timeline"][number];
 
-export const periodKey = (lab: number) => ["period", lab];
-export const usePeriod = (lab: number) =>
-  useQuery({
-    queryKey: periodKey(lab),
-    queryFn: () => body(client.GET("/api/labs/{lab}/period", { params: { path: { lab } } })),
-    staleTime: 60_000,
-  });
+export const periodQuery = (lab: number) =>
+  $api.queryOptions("get", "/api/labs/{lab}/period", { params: { path: { lab } } }, { staleTime: 60_000 });
 
 /** What a station is at by the plan, `at` seconds from the bell; between two things, the one that comes. */
 export function plannedAt(plan: Plan, station: number, at: number): Task[] {

@@ -1,28 +1,18 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { Link, useSearchParams } from "react-router";
-import client, { body, type Schemas } from "../api/client";
-import Loading from "../app/Loading";
-import ProblemNote from "../app/ProblemNote";
-import { Tick } from "../kit/icons";
-import KitchenFraction from "../kit/KitchenFraction";
-import ToolRow from "../kit/ToolRow";
+import { useSearchParams } from "react-router";
+import Loading from "../shell/Loading";
+import { useToday } from "../shell/useToday";
 import "../../css/bench.css";
 import "../../css/practice.css";
 import "../../css/ready.css";
-import Figure from "./Figure";
-import { type AskedOfClass, useAskedOfClass } from "./useAskedOfClass";
-
-const LEVELS = [1, 2, 3];
-
-const FIRST = { skill: "read-jug", level: 1, seed: 1 };
+import OnTheWall from "./OnTheWall";
+import { useAskedOfClass } from "./useAskedOfClass";
 
 /** One question large on the wall; the class answers on paper or on its devices, then the answer is shown. */
 export default function Projected() {
   const { t } = useTranslation();
   const [search] = useSearchParams();
-  const today = useQuery({ queryKey: ["today"], queryFn: () => body(client.GET("/api/today")) });
+  const today = useToday();
   const sections = today.data?.sections ?? [];
   const section = sections.find((one) => String(one.id) === search.get("class")) ?? sections[0];
   const asked = useAskedOfClass(section?.id);
@@ -30,144 +20,4 @@ export default function Projected() {
   if (today.data && section === undefined) return <p className="ready">{t("ready.noClass")}</p>;
   if (asked.now === undefined || section === undefined) return <Loading />;
   return <OnTheWall section={section.id} now={asked.now} {...asked.acts} />;
-}
-
-type Props = { section: number; now: Schemas["AskedOfClass"] | null } & AskedOfClass["acts"];
-
-function OnTheWall({ section, now, ask, show, end }: Props) {
-  const { t } = useTranslation();
-  const [picked, pick] = useState(FIRST);
-  const [isOpen, open] = useState(false);
-  const setup = now ? { skill: now.skill, level: now.level, seed: now.seed } : picked;
-  const isShown = now ? now.shown : isOpen;
-  const wall = useQuery({
-    queryKey: ["projected", section, setup],
-    queryFn: () =>
-      body(client.GET("/api/sections/{section}/question", { params: { path: { section }, query: setup } })),
-    placeholderData: keepPreviousData,
-    staleTime: Number.POSITIVE_INFINITY,
-  });
-  // Another skill or level is looked at before it is asked; another question of the same kind goes out at once.
-  const change = (part: Partial<typeof setup>) => {
-    const next = { ...setup, seed: 1, ...part };
-    pick(next);
-    open(false);
-    if (now && part.seed === undefined) end();
-    if (now && part.seed !== undefined) ask(next);
-  };
-  if (wall.isError) return <ProblemNote error={wall.error} retry={wall.refetch} />;
-  if (!wall.data) return <Loading />;
-  const { question, skills, marked } = wall.data;
-  const { explanation, condition, key } = marked;
-  return (
-    <main className="ready projected">
-      <header className="ready-head">
-        <Link className="quiet" to="/practise">
-          {t("places.practise")}
-        </Link>
-        <label className="ready-class">
-          <span className="unseen">{t("ready.skill")}</span>
-          <select value={setup.skill} onChange={(event) => change({ skill: event.target.value })}>
-            {skills.map((skill) => (
-              <option key={skill.id} value={skill.id}>
-                {skill.said}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label className="ready-class">
-          <span className="unseen">{t("ready.level")}</span>
-          <select value={setup.level} onChange={(event) => change({ level: Number(event.target.value) })}>
-            {LEVELS.map((level) => (
-              <option key={level} value={level}>
-                {t("ready.levelNo", { level })}
-              </option>
-            ))}
-          </select>
-        </label>
-        <button
-          type="button"
-          className="btn btn-outline"
-          aria-pressed={now !== null}
-          onClick={() => {
-            pick(setup);
-            if (now) end();
-            else ask(setup);
-          }}
-        >
-          {t(now ? "ready.stopAsking" : "ready.askHere")}
-        </button>
-        <button
-          type="button"
-          className={`btn ${isShown ? "btn-primary" : "btn-outline"}`}
-          onClick={() => change({ seed: setup.seed + 1 })}
-        >
-          {t("ready.another")}
-        </button>
-        {!(now && isShown) && (
-          <button
-            type="button"
-            className={`btn ${isShown ? "btn-outline" : "btn-primary"}`}
-            aria-pressed={isShown}
-            onClick={() => (now ? show() : open(!isShown))}
-          >
-            {t(isShown ? "ready.hide" : "ready.show")}
-          </button>
-        )}
-      </header>
-      {now && (
-        <p className="projected-count num" role="status">
-          {t("ready.answered", { count: now.answered, of: now.of })}
-          {isShown && <b>{t("ready.wereRight", { count: now.right, of: now.answered })}</b>}
-        </p>
-      )}
-      <h1 aria-live="polite">
-        <KitchenFraction>{question.prompt}</KitchenFraction>
-      </h1>
-      <Figure key={question.id} question={question} />
-      {question.figure.words && (
-        <p className="projected-line" lang="en">
-          <KitchenFraction>{question.figure.words.join(" ")}</KitchenFraction>
-        </p>
-      )}
-      <ol className="projected-choices">
-        {question.choices.map((choice, i) => {
-          const place = key.indexOf(choice.id);
-          return (
-            <li key={choice.id} className={isShown && place < 0 && key.length > 0 ? "is-out" : ""}>
-              <b>{"ABCDEFGHIJKLM"[i]}</b>
-              {choice.tool && <ToolRow k={9} label="" fills={[{ ...choice.tool, count: 1, mark_ml: null }]} />}
-              {choice.tool?.nominal !== "" && (
-                <span>
-                  <KitchenFraction>{choice.said}</KitchenFraction>
-                </span>
-              )}
-              {now && isShown && question.kind === "choice" && (
-                <span className="projected-chose num">{t("ready.chose", { count: now.choices[choice.id] ?? 0 })}</span>
-              )}
-              {isShown && place >= 0 && (
-                <span className="p-key">
-                  {question.kind === "order" ? <b className="num">{place + 1}</b> : <Tick size={26} />}
-                  <span className="unseen">{t("ready.right")}</span>
-                </span>
-              )}
-            </li>
-          );
-        })}
-      </ol>
-      {isShown && (
-        <section className="practice-marked is-right" role="status">
-          <p>
-            <KitchenFraction>{explanation}</KitchenFraction>
-          </p>
-          {condition && <p className="soft">{condition}</p>}
-          {now?.missed.map((one) => (
-            <p key={one.said}>
-              <b className="num">{t("ready.times", { count: one.times })}</b> {one.said}
-            </p>
-          ))}
-        </section>
-      )}
-    </main>
-  );
 }

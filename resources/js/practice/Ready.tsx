@@ -1,26 +1,27 @@
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
-import client, { body } from "../api/client";
-import Loading from "../app/Loading";
-import ProblemNote from "../app/ProblemNote";
+import { $api } from "../api/query";
 import { Tick } from "../kit/icons";
+import Loading from "../shell/Loading";
+import ProblemNote from "../shell/ProblemNote";
+import { useToday } from "../shell/useToday";
 import "../../css/ready.css";
+import SafetyPoints from "./SafetyPoints";
 import SetPractice from "./SetPractice";
 
 /** Before the lab: which skills its lines ask for, who has shown them, and what the class gets wrong most. */
 export default function Ready() {
   const { t } = useTranslation();
-  const today = useQuery({ queryKey: ["today"], queryFn: () => body(client.GET("/api/today")) });
+  const today = useToday();
   const [chosen, choose] = useState<number>();
   const section = chosen ?? today.data?.sections[0]?.id;
-  const practice = useQuery({
-    queryKey: ["class-practice", section],
-    queryFn: () =>
-      body(client.GET("/api/sections/{section}/practice", { params: { path: { section: section ?? 0 } } })),
-    enabled: section !== undefined,
-  });
+  const practice = $api.useQuery(
+    "get",
+    "/api/sections/{section}/practice",
+    { params: { path: { section: section ?? 0 } } },
+    { enabled: section !== undefined },
+  );
   if (today.isPending) return <Loading />;
   if (!today.data) return <ProblemNote error={today.error} retry={today.refetch} />;
   if (practice.isError) return <ProblemNote error={practice.error} retry={practice.refetch} />;
@@ -50,7 +51,7 @@ export default function Ready() {
         <Link className="btn btn-outline" to={`/practise/question?class=${section}`}>
           {t("ready.project")}
         </Link>
-        <Link className="btn btn-primary" to="/practise/bench">
+        <Link className="btn btn-primary" to="/practise/simulator">
           {t("ready.bench")}
         </Link>
       </header>
@@ -97,7 +98,7 @@ export default function Ready() {
                             </td>
                           );
                         })}
-                        {points.length > 0 && <Safety points={points} shown={student.shown} />}
+                        {points.length > 0 && <SafetyPoints points={points} shown={student.shown} />}
                         <td className="num">{student.answered}</td>
                       </tr>
                     ))}
@@ -122,19 +123,5 @@ export default function Ready() {
         </div>
       )}
     </main>
-  );
-}
-
-/** How many of the safety points a student has shown; all: a tick. */
-function Safety({ points, shown }: { points: { id: string }[]; shown: string[] }) {
-  const { t } = useTranslation();
-  const count = points.filter((point) => shown.includes(point.id)).length;
-  return (
-    <td className={count === points.length ? "is-shown" : "is-tried num"}>
-      {count === points.length && <Tick size={20} />}
-      <span className={count === points.length ? "unseen" : ""}>
-        {t("ready.safetyOf", { count, of: points.length })}
-      </span>
-    </td>
   );
 }

@@ -1,7 +1,7 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { keepPreviousData } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
-import client, { body } from "../api/client";
-import ScaleFace from "../bench/ScaleFace";
+import { $api, type Body } from "../api/query";
+import ScaleFace from "../simulator/ScaleFace";
 import type { Answer, Question } from "./practice";
 
 const KEYS = ["power", "unit", "bowl", "tare", "pour"] as const;
@@ -16,15 +16,13 @@ type Props = {
 /** The drawn scale as it was left, and its keys. */
 export default function ScaleKeys({ question, answer, marked, onAnswer }: Props) {
   const { t } = useTranslation();
-  const keys = Array.isArray(answer) ? answer.map(String) : [];
-  const scale = useQuery({
-    queryKey: ["practice-scale", question.id, keys],
-    queryFn: () => body(client.POST("/api/practice/scale", { body: { id: question.id, keys } })),
-    placeholderData: keepPreviousData,
-    staleTime: Number.POSITIVE_INFINITY,
-    enabled: !marked,
-    retry: false,
-  });
+  const keys = (Array.isArray(answer) ? answer : []) as Body<"post", "/api/practice/scale">["keys"];
+  const scale = $api.useQuery(
+    "post",
+    "/api/practice/scale",
+    { body: { id: question.id, keys } },
+    { placeholderData: keepPreviousData, staleTime: Number.POSITIVE_INFINITY, enabled: !marked, retry: false },
+  );
   return (
     <div className="bench-scale p-scale">
       {scale.data && <ScaleFace shown={scale.data} />}

@@ -1,38 +1,26 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import client, { asProblem, body, type Schemas } from "../api/client";
+import type { Schemas } from "../api/client";
+import { $api, useRefresh, useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
+import SendButton from "../kit/SendButton";
 import { useDay } from "../kit/useDay";
 
-type Props = { section: number; practice: Schemas["ClassPractice"] };
+type Props = { section: number; practice: Schemas["ClassPracticePage"] };
 
 /** Sets practice for the class or one student until a day, and shows how far what was set has come. */
 export default function SetPractice({ section, practice }: Props) {
   const { t } = useTranslation();
-  const queries = useQueryClient();
+  const refresh = useRefresh();
   const day = useDay();
   const needed = practice.skills.map((one) => one.id);
   const [whom, setWhom] = useState("");
   const [aims, setAims] = useState(practice.lab ? needed : []);
   const [due, setDue] = useState(practice.due_on ?? "");
-  const done = (now: Schemas["ClassPractice"]) => queries.setQueryData(["class-practice", section], now);
-  const setting = useMutation({
-    mutationFn: () =>
-      body(
-        client.POST("/api/sections/{section}/tasks", {
-          params: { path: { section } },
-          body: { aims, due_on: due, student_id: whom === "" ? null : Number(whom) },
-        }),
-      ),
-    onSuccess: done,
-  });
-  const withdrawing = useMutation({
-    mutationFn: (task: number) =>
-      body(client.DELETE("/api/sections/{section}/tasks/{task}", { params: { path: { section, task } } })),
-    onSuccess: done,
-  });
-  const problem = setting.isError ? asProblem(setting.error) : undefined;
+  const page = $api.queryOptions("get", "/api/sections/{section}/practice", { params: { path: { section } } });
+  const keep = { onSuccess: (now: Schemas["ClassPracticePage"]) => refresh.keep(page, now) };
+  const setting = useSend("post", "/api/sections/{section}/tasks", keep);
+  const withdrawing = useSend("delete", "/api/sections/{section}/tasks/{task}", keep);
   const toggle = (id: string) => setAims(aims.includes(id) ? aims.filter((one) => one !== id) : [...aims, id]);
   return (
     <>
@@ -61,7 +49,7 @@ export default function SetPractice({ section, practice }: Props) {
               type="button"
               className="quiet underline"
               aria-busy={withdrawing.isPending}
-              onClick={() => withdrawing.mutate(task.id)}
+              onClick={() => withdrawing.send({ params: { path: { section, task: task.id } } })}
             >
               {t("ready.withdraw")}
             </button>
@@ -73,7 +61,10 @@ export default function SetPractice({ section, practice }: Props) {
         <form
           onSubmit={(event) => {
             event.preventDefault();
-            setting.mutate();
+            setting.send({
+              params: { path: { section } },
+              body: { aims, due_on: due, student_id: whom === "" ? null : Number(whom) },
+            });
           }}
           noValidate
         >
@@ -88,12 +79,12 @@ export default function SetPractice({ section, practice }: Props) {
               ))}
             </select>
           </label>
-          <FieldProblem>{problem?.fields.student_id?.[0]}</FieldProblem>
+          <FieldProblem>{setting.at("student_id")}</FieldProblem>
           <label>
             <span>{t("ready.due")}</span>
             <input type="date" value={due} onChange={(event) => setDue(event.target.value)} />
           </label>
-          <FieldProblem>{problem?.fields.due_on?.[0]}</FieldProblem>
+          <FieldProblem>{setting.at("due_on")}</FieldProblem>
           {[false, true].map((safety) => (
             <fieldset key={String(safety)}>
               <legend>{t(safety ? "ready.safetyGroup" : "ready.what")}</legend>
@@ -107,10 +98,10 @@ export default function SetPractice({ section, practice }: Props) {
                 ))}
             </fieldset>
           ))}
-          <FieldProblem>{problem?.fields.aims?.[0]}</FieldProblem>
-          <button type="submit" className="btn btn-primary" aria-busy={setting.isPending}>
+          <FieldProblem>{setting.at("aims")}</FieldProblem>
+          <SendButton className="btn btn-primary" isPending={setting.isPending}>
             {t("ready.set")}
-          </button>
+          </SendButton>
         </form>
       </details>
     </>

@@ -1,43 +1,36 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import client, { body, type Schemas } from "../api/client";
-import { type LiveState, useLive } from "../app/live";
+import { $api, type Body, useRefresh, useSend } from "../api/query";
+import { type LiveState, useLive } from "../shell/live";
 
-type Asked = Schemas["AskedOfClass"];
-type Setup = Pick<Asked, "skill" | "level" | "seed">;
+const PATH = "/api/sections/{section}/class-question";
+export type Setup = Body<"post", typeof PATH>;
 export type AskedOfClass = ReturnType<typeof useAskedOfClass>;
 
 const POLL_MS = 3000;
 
 /** What is being asked on a class's devices (`now`; undefined until known), and the teacher's three acts with it. */
 export function useAskedOfClass(section: number | undefined) {
-  const queries = useQueryClient();
+  const refresh = useRefresh();
   const [live, setLive] = useState<LiveState>("polling");
-  const key = ["asked-of-class", section];
-  const path = { path: { section: section ?? 0 } };
-  const asked = useQuery({
-    queryKey: key,
-    queryFn: () => body(client.GET("/api/sections/{section}/class-question", { params: path })),
+  const of = { params: { path: { section: section ?? 0 } } };
+  const query = $api.queryOptions("get", PATH, of, {
     enabled: section !== undefined,
-    refetchInterval: live === "polling" ? POLL_MS : false,
+    refetchInterval: live === "polling" ? POLL_MS : (false as const),
   });
-  const state = useLive(section === undefined ? undefined : `/live/sections/${section}`, key);
+  const asked = useQuery(query);
+  const state = useLive(section === undefined ? undefined : `/live/sections/${section}`, PATH);
   if (state !== live) setLive(state);
-  const act = useMutation({
-    mutationFn: (what: Setup | "show" | "end"): Promise<{ asked: Asked | null }> =>
-      what === "show"
-        ? body(client.PUT("/api/sections/{section}/class-question", { params: path }))
-        : what === "end"
-          ? body(client.DELETE("/api/sections/{section}/class-question", { params: path }))
-          : body(client.POST("/api/sections/{section}/class-question", { params: path, body: what })),
-    onSuccess: (told) => queries.setQueryData(key, told),
-  });
+  const keep = { onSuccess: (told: unknown) => refresh.keep(query, told) };
+  const asking = useSend("post", PATH, keep);
+  const showing = useSend("put", PATH, keep);
+  const ending = useSend("delete", PATH, keep);
   return {
     now: asked.data?.asked,
     acts: {
-      ask: (setup: Setup) => act.mutate(setup),
-      show: () => act.mutate("show"),
-      end: () => act.mutate("end"),
+      ask: (setup: Setup) => asking.send({ ...of, body: setup }),
+      show: () => showing.send(of),
+      end: () => ending.send(of),
     },
   };
 }

@@ -1,45 +1,36 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useNavigate } from "react-router";
-import client, { asProblem, body } from "../api/client";
+import { useRefresh, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
+import SendButton from "../kit/SendButton";
 import type { Sheet } from "./recipe";
 
 /** Another version of a recipe, with what changed and why. Labs keep the version they were made from. */
 export default function ChangeRecipe({ sheet, done }: { sheet: Sheet; done: () => void }) {
   const { t } = useTranslation();
   const go = useNavigate();
-  const queries = useQueryClient();
+  const refresh = useRefresh();
   const [text, setText] = useState(sheet.text);
   const [note, setNote] = useState("");
-  const changing = useMutation({
-    mutationFn: () =>
-      body(
-        client.POST("/api/recipes/{recipe}/versions", {
-          params: { path: { recipe: sheet.id } },
-          body: { text, note },
-        }),
-      ),
+  const changing = useSend("post", "/api/recipes/{recipe}/versions", {
     onSuccess: () => {
-      queries.invalidateQueries();
+      refresh.all();
       done();
     },
   });
-  const archiving = useMutation({
-    mutationFn: async () =>
-      void (await client.POST("/api/recipes/{recipe}/archive", { params: { path: { recipe: sheet.id } } })),
+  const archiving = useSend("post", "/api/recipes/{recipe}/archive", {
     onSuccess: () => {
-      queries.invalidateQueries({ queryKey: ["recipes"] });
+      refresh.of("/api/recipes");
       go("/prepare");
     },
   });
-  const problem = changing.isError ? asProblem(changing.error) : undefined;
-  const says = problem && (problem.fields.text?.[0] ?? problem.fields.title?.[0] ?? problem.message);
+  const path = { recipe: sheet.id };
+  const says = changing.at("note") ? undefined : changing.says;
   const keep = (event: FormEvent) => {
     event.preventDefault();
-    changing.mutate();
+    changing.send({ params: { path }, body: { text, note } });
   };
   return (
     <main className="desk">
@@ -62,21 +53,22 @@ export default function ChangeRecipe({ sheet, done }: { sheet: Sheet; done: () =
             label={t("recipe.changeNote")}
             value={note}
             maxLength={200}
-            problem={problem?.fields.note?.[0]}
+            problem={changing.at("note")}
             onChange={(event) => setNote(event.target.value)}
           />
         </div>
         <p className="flex flex-wrap gap-2 pt-4">
-          <button type="submit" className="btn btn-primary h-12 px-6" aria-busy={changing.isPending}>
+          <SendButton className="btn btn-primary h-12 px-6" isPending={changing.isPending}>
             {t("recipe.saveVersion", { number: sheet.version + 1 })}
-          </button>
+          </SendButton>
           <button type="button" className="btn btn-outline h-12" onClick={done}>
             {t("recipe.cancel")}
           </button>
-          <button type="button" className="quiet ml-auto" onClick={() => archiving.mutate()}>
+          <button type="button" className="quiet ml-auto" onClick={() => archiving.send({ params: { path } })}>
             {t("recipe.archive")}
           </button>
         </p>
+        <FieldProblem>{archiving.says}</FieldProblem>
       </form>
     </main>
   );

@@ -1,13 +1,16 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useNavigate } from "react-router";
-import client, { asProblem, body } from "../api/client";
+import { type Body, useRefresh, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
+import SendButton from "../kit/SendButton";
+import { useToday } from "../shell/useToday";
 import type { Sheet } from "./recipe";
+
+type Shared = Body<"post", "/api/recipes/{recipe}/labs">["for"];
 
 const tomorrow = () => new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
 
@@ -15,31 +18,27 @@ const tomorrow = () => new Date(Date.now() + 86_400_000).toISOString().slice(0, 
 export default function MakeLab({ sheet }: { sheet: Sheet }) {
   const { t, i18n } = useTranslation();
   const go = useNavigate();
-  const queries = useQueryClient();
-  const today = useQuery({ queryKey: ["today"], queryFn: () => body(client.GET("/api/today")) });
+  const refresh = useRefresh();
+  const today = useToday();
   const [section, setSection] = useState<number>(sheet.section.id);
   const [day, setDay] = useState(tomorrow);
-  const [chosen, choose] = useState<"class" | "station">();
+  const [chosen, choose] = useState<Shared>();
   const isAsked = sheet.section.stations > 1;
   const option = sheet.labs.find((one) => one.for === chosen);
-  const making = useMutation({
-    mutationFn: () =>
-      body(
-        client.POST("/api/recipes/{recipe}/labs", {
-          params: { path: { recipe: sheet.id } },
-          // With one station both are the same.
-          body: { section, planned_for: day, factor: sheet.factor, for: isAsked ? (chosen ?? null) : "station" },
-        }),
-      ),
+  const making = useSend("post", "/api/recipes/{recipe}/labs", {
     onSuccess: ({ id }) => {
-      queries.invalidateQueries({ queryKey: ["today"] });
+      refresh.of("/api/today");
       go(`/labs/${id}/prepare`);
     },
   });
-  const problem = making.isError ? asProblem(making.error) : undefined;
   const make = (event: FormEvent) => {
     event.preventDefault();
-    making.mutate();
+    // With one station both are the same; with more, nothing chosen is refused in words.
+    const shared = (isAsked ? (chosen ?? null) : "station") as Shared;
+    making.send({
+      params: { path: { recipe: sheet.id } },
+      body: { section, planned_for: day, factor: sheet.factor, for: shared },
+    });
   };
   return (
     <section>
@@ -61,7 +60,7 @@ export default function MakeLab({ sheet }: { sheet: Sheet }) {
           label={t("recipe.day")}
           type="date"
           value={day}
-          problem={problem?.fields.planned_for?.[0]}
+          problem={making.at("planned_for")}
           onChange={(event) => setDay(event.target.value)}
         />
         {isAsked && (
@@ -86,7 +85,7 @@ export default function MakeLab({ sheet }: { sheet: Sheet }) {
                 </span>
               </label>
             ))}
-            <FieldProblem>{problem?.fields.for?.[0]}</FieldProblem>
+            <FieldProblem>{making.at("for")}</FieldProblem>
           </fieldset>
         )}
         {option && (
@@ -102,17 +101,10 @@ export default function MakeLab({ sheet }: { sheet: Sheet }) {
             </ul>
           </details>
         )}
-        <button
-          type="submit"
-          className="btn btn-primary h-12 text-[1.0625rem]"
-          aria-busy={making.isPending}
-          disabled={making.isPending}
-        >
+        <SendButton className="btn btn-primary h-12 text-[1.0625rem]" isPending={making.isPending}>
           {t("recipe.makeLab")}
-        </button>
-        {problem && !problem.fields.planned_for && !problem.fields.for && (
-          <FieldProblem>{problem.message}</FieldProblem>
-        )}
+        </SendButton>
+        {!making.at("planned_for") && !making.at("for") && <FieldProblem>{making.says}</FieldProblem>}
       </form>
     </section>
   );

@@ -1,33 +1,29 @@
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
-import { asProblem } from "../api/client";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
-import { type SheetLine, usePantryNames, useSettle } from "./recipe";
+import SendButton from "../kit/SendButton";
+import { type Answer, type SheetLine, usePantryNames, useSettle } from "./recipe";
 
+type Settled = Required<Answer>;
 type Props = { recipe: number; line: SheetLine; done: () => void };
 
 /** What a line means, said by the teacher: ingredient, amount, method; or left out; or back to how it was read. */
 export default function Mend({ recipe, line, done }: Props) {
   const { t } = useTranslation();
-  const names = usePantryNames(true);
+  const names = usePantryNames();
   const settling = useSettle(recipe);
   const first = line.settled ?? line.choices[0]?.settled;
   const [ingredient, setIngredient] = useState(first?.ingredient ?? "");
   const [amount, setAmount] = useState(first?.amount ?? "");
-  const [unit, setUnit] = useState(first?.unit ?? "cup");
-  const [method, setMethod] = useState(first?.method ?? "");
-  const problem = settling.isError ? asProblem(settling.error) : undefined;
-  const at = (field: string) => problem?.fields[field]?.[0];
+  const [unit, setUnit] = useState<Settled["unit"]>(first?.unit ?? "cup");
+  const [method, setMethod] = useState<Settled["method"]>(first?.method ?? null);
+  const { at, problem } = settling;
   const settle = (event: FormEvent) => {
     event.preventDefault();
-    settling.mutate(
-      { index: line.index, answer: { as: "settled", ingredient, amount, unit, method: method || null } },
-      { onSuccess: done },
-    );
+    settling.settle(line.id, { as: "settled", ingredient, amount, unit, method }, done);
   };
-  const answer = (as: "left-out" | "read") =>
-    settling.mutate({ index: line.index, answer: { as } }, { onSuccess: done });
+  const answer = (as: "left-out" | "read") => settling.settle(line.id, { as }, done);
   const sameIngredient = ingredient === line.settled?.ingredient || ingredient === first?.ingredient;
 
   return (
@@ -60,7 +56,11 @@ export default function Mend({ recipe, line, done }: Props) {
       />
       <label className="field">
         <span>{t("recipe.unit")}</span>
-        <select value={unit} aria-invalid={at("unit") !== undefined} onChange={(event) => setUnit(event.target.value)}>
+        <select
+          value={unit}
+          aria-invalid={at("unit") !== undefined}
+          onChange={(event) => setUnit(event.target.value as Settled["unit"])}
+        >
           {names.data?.units.map((one) => (
             <option key={one.id} value={one.id}>
               {one.name}
@@ -72,7 +72,10 @@ export default function Mend({ recipe, line, done }: Props) {
       {line.methods.length > 0 && sameIngredient && (
         <label className="field">
           <span>{t("recipe.method")}</span>
-          <select value={method} onChange={(event) => setMethod(event.target.value)}>
+          <select
+            value={method ?? ""}
+            onChange={(event) => setMethod((event.target.value || null) as Settled["method"])}
+          >
             <option value="">{t("recipe.byClass")}</option>
             {line.methods.map((one) => (
               <option key={one.id} value={one.id}>
@@ -84,9 +87,9 @@ export default function Mend({ recipe, line, done }: Props) {
         </label>
       )}
       <p className="flex flex-wrap items-center gap-2">
-        <button type="submit" className="btn btn-now" aria-busy={settling.isPending}>
+        <SendButton className="btn btn-now" isPending={settling.isPending}>
           {t("recipe.settleIt")}
-        </button>
+        </SendButton>
         {!line.skip && (
           <button type="button" className="btn btn-outline" onClick={() => answer("left-out")}>
             {t("recipe.leaveOut")}

@@ -1,7 +1,6 @@
-import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
-import client, { asProblem, body } from "../api/client";
+import { useSend } from "../api/query";
 import Field from "../kit/Field";
 import KitchenFraction from "../kit/KitchenFraction";
 
@@ -10,13 +9,10 @@ export default function Portion({ section }: { section: number }) {
   const { t } = useTranslation();
   const [batch, setBatch] = useState("10 cups");
   const [each, setEach] = useState("1/3 cup");
-  const asking = useMutation({
-    mutationFn: () => body(client.GET("/api/portions", { params: { query: { batch, each, section } } })),
-  });
-  const fields = asking.isError ? asProblem(asking.error).fields : {};
+  const asking = useSend("get", "/api/portions");
   const ask = (event: FormEvent) => {
     event.preventDefault();
-    asking.mutate();
+    asking.send({ params: { query: { batch, each, section } } });
   };
   return (
     <section>
@@ -26,14 +22,14 @@ export default function Portion({ section }: { section: number }) {
           label={t("recipe.batch")}
           value={batch}
           maxLength={60}
-          problem={fields.batch?.[0]}
+          problem={asking.at("batch")}
           onChange={(e) => setBatch(e.target.value)}
         />
         <Field
           label={t("recipe.each")}
           value={each}
           maxLength={60}
-          problem={fields.each?.[0]}
+          problem={asking.at("each")}
           onChange={(e) => setEach(e.target.value)}
         />
         <button type="submit" className="btn btn-outline min-h-11">

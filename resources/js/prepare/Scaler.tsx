@@ -22,10 +22,10 @@ export default function Scaler({ sheet, wanted, want, problem }: Props) {
     want({ ...(wanted.section ? { section: wanted.section } : {}), factor });
   };
   const measured = sheet.lines.filter((one) => one.scaled);
-  const chosen = measured.find((one) => String(one.index) === line) ?? measured[0];
+  const chosen = measured.find((one) => one.id === line) ?? measured[0];
   const spend = (event: FormEvent) => {
     event.preventDefault();
-    if (chosen) want({ use_up_line: chosen.index, use_up_g: grams.replace(",", ".") });
+    if (chosen) want({ use_up_line: chosen.id, use_up_g: grams.replace(",", ".") });
   };
   return (
     <div className="scale-box">
@@ -46,9 +46,9 @@ export default function Scaler({ sheet, wanted, want, problem }: Props) {
           <form onSubmit={spend} noValidate>
             <label className="field">
               <span className="unseen">{t("recipe.ingredient")}</span>
-              <select value={String(chosen.index)} onChange={(event) => setLine(event.target.value)}>
+              <select value={chosen.id} onChange={(event) => setLine(event.target.value)}>
                 {measured.map((one) => (
-                  <option key={one.index} value={one.index}>
+                  <option key={one.id} value={one.id}>
                     {one.reads_as}
                   </option>
                 ))}

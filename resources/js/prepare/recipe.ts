@@ -1,37 +1,32 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import client, { body, type Schemas } from "../api/client";
+import { keepPreviousData } from "@tanstack/react-query";
+import type { Schemas } from "../api/client";
+import { $api, type Body, useRefresh, useSend } from "../api/query";
 
-export type Sheet = Schemas["RecipeSheet"];
-export type SheetLine = Schemas["SheetLine"];
-export type Settled = Schemas["Settled"];
+export type Sheet = Schemas["RecipePage"];
+export type SheetLine = Schemas["RecipePageLine"];
 /** How much of a recipe: a factor, or what is to be used up; read for a class. */
-export type Wanted = { section?: number; factor?: string; use_up_line?: number; use_up_g?: string };
+export type Wanted = { section?: number; factor?: string; use_up_line?: string; use_up_g?: string };
 
 export const useSheet = (recipe: number, wanted: Wanted) =>
-  useQuery({
-    queryKey: ["recipe", recipe, wanted],
-    queryFn: () => body(client.GET("/api/recipes/{recipe}", { params: { path: { recipe }, query: wanted } })),
-    placeholderData: (before) => before, // the sheet stays while another size is worked out
-  });
+  $api.useQuery(
+    "get",
+    "/api/recipes/{recipe}",
+    { params: { path: { recipe }, query: wanted } },
+    { placeholderData: keepPreviousData }, // the sheet stays while another size is worked out
+  );
 
-export type Answer = ({ as: "settled" } & Settled) | { as: "left-out" } | { as: "read" };
+const LINE = "/api/recipes/{recipe}/lines/{line}";
+export type Answer = Body<"put", typeof LINE>;
 
+/** What the teacher says that a line means. */
 export function useSettle(recipe: number) {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: async ({ index, answer }: { index: number; answer: Answer }) =>
-      void (await client.PUT("/api/recipes/{recipe}/lines/{index}", {
-        params: { path: { recipe, index } },
-        body: answer,
-      })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["recipe", recipe] }),
-  });
+  const refresh = useRefresh();
+  const settling = useSend("put", LINE, { onSuccess: () => refresh.of("/api/recipes/{recipe}") });
+  return {
+    ...settling,
+    settle: (line: string, answer: Answer, done?: () => void) =>
+      settling.send({ params: { path: { recipe, line } }, body: answer }, done),
+  };
 }
 
-export const usePantryNames = (enabled: boolean) =>
-  useQuery({
-    queryKey: ["pantry-names"],
-    queryFn: () => body(client.GET("/api/pantry/names")),
-    staleTime: 600_000,
-    enabled,
-  });
+export const usePantryNames = () => $api.useQuery("get", "/api/pantry/names", {}, { staleTime: 600_000 });

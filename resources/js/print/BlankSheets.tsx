@@ -1,7 +1,7 @@
 import { useTranslation } from "react-i18next";
 import KitchenFraction from "../kit/KitchenFraction";
+import type { Sheet } from "../prepare/lab";
 import Lettered from "./Lettered";
-import type { Sheet } from "./PrintLab";
 
 /** For a room without devices: written by hand, typed in later. */
 export default function BlankSheets({ sheet }: { sheet: Sheet }) {

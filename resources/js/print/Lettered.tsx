@@ -2,7 +2,7 @@ import type { ReactNode } from "react";
 import { useTranslation } from "react-i18next";
 import KitchenFraction from "../kit/KitchenFraction";
 import { useDay } from "../kit/useDay";
-import type { Sheet } from "./PrintLab";
+import type { Sheet } from "../prepare/lab";
 
 type Props = { title: string; under?: string; sheet: Sheet; children: ReactNode };
 

@@ -1,10 +1,7 @@
 import "../../css/print.css";
 import type { ReactNode } from "react";
 import { useTranslation } from "react-i18next";
-import { Navigate, useNavigate } from "react-router";
-import { asProblem } from "../api/client";
-import Loading from "../app/Loading";
-import ProblemNote from "../app/ProblemNote";
+import { useNavigate } from "react-router";
 
 /** Around every print page: black on white; the buttons stay on the screen. */
 export default function PrintFrame({ children }: { children: ReactNode }) {
@@ -22,15 +19,5 @@ export default function PrintFrame({ children }: { children: ReactNode }) {
       </p>
       {children}
     </div>
-  );
-}
-
-/** In place of a page that is not there yet, or will not come. */
-export function Waiting({ error, retry }: { error: unknown; retry: () => void }) {
-  if (!error) return <Loading />;
-  return asProblem(error).isSignedOut ? (
-    <Navigate to="/sign-in" replace />
-  ) : (
-    <ProblemNote error={error} retry={retry} />
   );
 }

@@ -1,62 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
-import { useTranslation } from "react-i18next";
 import { useParams } from "react-router";
-import { type Board, boardOf } from "../lab/board";
-import { useLeft } from "../lab/HandOver";
-import Lettered from "./Lettered";
-import { Waiting } from "./PrintFrame";
-import type { Sheet } from "./PrintLab";
+import { boardOf } from "../lab/board";
+import type { Sheet } from "../prepare/lab";
+import HandOverStations from "./HandOverStations";
+import PrintWaiting from "./PrintWaiting";
 
 /** For whoever goes on with the lab: what each station has left, what was sent back and why, what it has out, notes, and a place to tick. */
 export default function PrintHandOver({ sheet }: { sheet: Sheet }) {
   const asked = useQuery(boardOf(Number(useParams().lab)));
-  if (!asked.data) return <Waiting error={asked.error} retry={asked.refetch} />;
-  return <Stations sheet={sheet} board={asked.data} />;
-}
-
-function Stations({ sheet, board }: { sheet: Sheet; board: Board }) {
-  const { t } = useTranslation();
-  const left = useLeft(board);
-  const name = (id: number) => board.lines.find((line) => line.id === id)?.name ?? "";
-  return (
-    <Lettered title={t("board.handOver")} sheet={sheet}>
-      <table className="hand-over">
-        <thead>
-          <tr>
-            <th scope="col">{t("board.stations")}</th>
-            <th scope="col">{t("board.left")}</th>
-            <th scope="col">{t("board.notes")}</th>
-            <th scope="col">{t("print.done")}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {board.stations.map((station) => (
-            <tr key={station.id}>
-              <th scope="row">
-                {station.name}
-                <span>{station.students.join(", ")}</span>
-              </th>
-              <td>{left(station)}</td>
-              <td>
-                {station.sent_back.map((one) => (
-                  <p key={one.line}>
-                    {t("board.sentBack", { line: name(one.line) })} {one.reason}
-                  </p>
-                ))}
-                {station.out.map((line) => (
-                  <p key={line}>{t("board.hasOut", { line: name(line) })}</p>
-                ))}
-                {station.notes.map((note) => (
-                  <p key={note.at}>{note.text}</p>
-                ))}
-              </td>
-              <td>
-                <i aria-hidden />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </Lettered>
-  );
+  if (!asked.data) return <PrintWaiting error={asked.error} retry={asked.refetch} />;
+  return <HandOverStations sheet={sheet} board={asked.data} />;
 }

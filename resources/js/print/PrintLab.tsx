@@ -1,16 +1,14 @@
 import { Navigate, useParams } from "react-router";
-import type { Schemas } from "../api/client";
-import { useLabSheet } from "../prepare/LabScreen";
+import { type Sheet, useLabSheet } from "../prepare/lab";
 import BlankSheets from "./BlankSheets";
-import PrintFrame, { Waiting } from "./PrintFrame";
+import PrintFrame from "./PrintFrame";
 import PrintHandOver from "./PrintHandOver";
 import PrintPeriod from "./PrintPeriod";
+import PrintWaiting from "./PrintWaiting";
 import RecipeSheet from "./RecipeSheet";
 import ShoppingList from "./ShoppingList";
 import StationCards from "./StationCards";
 import TechniqueCards from "./TechniqueCards";
-
-export type Sheet = Schemas["LabSheet"];
 
 const PAGES: Record<string, (props: { sheet: Sheet }) => React.ReactNode> = {
   cards: StationCards,
@@ -28,7 +26,7 @@ export default function PrintLab() {
   const sheet = useLabSheet(Number(lab));
   const Page = PAGES[what];
   if (!Page) return <Navigate to={`/labs/${lab}/prepare`} replace />;
-  if (!sheet.data) return <Waiting error={sheet.error} retry={sheet.refetch} />;
+  if (!sheet.data) return <PrintWaiting error={sheet.error} retry={sheet.refetch} />;
   return (
     <PrintFrame>
       <Page sheet={sheet.data} />

@@ -1,16 +1,17 @@
+import { useQuery } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
 import { useParams } from "react-router";
-import Loading from "../app/Loading";
 import PeriodFacts from "../period/PeriodFacts";
-import { usePeriod } from "../period/period";
+import { periodQuery } from "../period/period";
 import Timeline from "../period/Timeline";
+import type { Sheet } from "../prepare/lab";
+import Loading from "../shell/Loading";
 import Lettered from "./Lettered";
-import type { Sheet } from "./PrintLab";
 
 /** The period plan for the wall: the picture, and for each station its order in words. */
 export default function PrintPeriod({ sheet }: { sheet: Sheet }) {
   const { t } = useTranslation();
-  const asked = usePeriod(Number(useParams().lab));
+  const asked = useQuery(periodQuery(Number(useParams().lab)));
   if (!asked.data) return <Loading />;
   const plan = asked.data;
   return (

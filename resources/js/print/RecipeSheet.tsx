@@ -1,8 +1,8 @@
 import { useTranslation } from "react-i18next";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
+import type { Sheet } from "../prepare/lab";
 import Lettered from "./Lettered";
-import type { Sheet } from "./PrintLab";
 
 /** The recipe with cups and grams side by side, and where the grams come from. */
 export default function RecipeSheet({ sheet }: { sheet: Sheet }) {

@@ -1,8 +1,8 @@
 import { useTranslation } from "react-i18next";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
+import type { Sheet } from "../prepare/lab";
 import Lettered from "./Lettered";
-import type { Sheet } from "./PrintLab";
 
 /** What the class takes, with the allowance for measuring again; a box to tick for what is there. */
 export default function ShoppingList({ sheet }: { sheet: Sheet }) {

@@ -2,29 +2,9 @@ import { useTranslation } from "react-i18next";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
 import ToolRow from "../kit/ToolRow";
+import type { Sheet } from "../prepare/lab";
 import Lettered from "./Lettered";
-import type { Sheet } from "./PrintLab";
-
-/** Shy, Level and Heaped as outlines to circle. */
-const Outlines = () => (
-  <span className="outlines" aria-hidden>
-    {["C15 22 33 22 39 18", "L39 18", "C15 8 33 8 39 18"].map((surface) => (
-      <svg
-        key={surface}
-        viewBox="0 0 48 44"
-        width={30}
-        height={27}
-        fill="none"
-        stroke="currentColor"
-        strokeWidth={2}
-        aria-hidden
-      >
-        <path d={`M9 18 ${surface}`} />
-        <path d="M9 18 L11.6 35 Q12.3 40 17 40 H31 Q35.7 40 36.4 35 L39 18M2 18H46" />
-      </svg>
-    ))}
-  </span>
-);
+import ToolOutlines from "./ToolOutlines";
 
 /** A card a station: tools, technique, boxes for the weights. The bands are under a fold, upside down. */
 export default function StationCards({ sheet }: { sheet: Sheet }) {
@@ -58,7 +38,7 @@ export default function StationCards({ sheet }: { sheet: Sheet }) {
                   <span>{t(which)}</span>
                   <b>g</b>
                 </div>
-                <Outlines />
+                <ToolOutlines />
               </div>
             ))}
           </div>

@@ -1,8 +1,8 @@
 import { useTranslation } from "react-i18next";
 import KitchenFraction from "../kit/KitchenFraction";
 import ToolRow from "../kit/ToolRow";
+import type { Sheet } from "../prepare/lab";
 import Lettered from "./Lettered";
-import type { Sheet } from "./PrintLab";
 
 /** Four techniques a page: what to fetch and each step in order. */
 export default function TechniqueCards({ sheet }: { sheet: Sheet }) {

@@ -2,10 +2,10 @@ import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useNavigate } from "react-router";
 import client, { asProblem, body } from "../api/client";
-import Door from "../app/Door";
-import { useEntering, useSession } from "../app/session";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
+import Door from "../shell/Door";
+import { useEntering, useSession } from "../shell/session";
 
 export default function SignIn() {
   const { t } = useTranslation();

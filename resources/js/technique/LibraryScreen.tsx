@@ -1,8 +1,8 @@
 import { useTranslation } from "react-i18next";
 import { NavLink, useLocation, useParams } from "react-router";
-import BrokenPage from "../app/BrokenPage";
-import Loading from "../app/Loading";
-import ProblemNote from "../app/ProblemNote";
+import BrokenPage from "../shell/BrokenPage";
+import Loading from "../shell/Loading";
+import ProblemNote from "../shell/ProblemNote";
 import Care from "./Care";
 import Family from "./Family";
 import KnownTools from "./KnownTools";

@@ -1,16 +1,15 @@
-import { useQuery } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
 import { Link, useSearchParams } from "react-router";
-import client, { body } from "../api/client";
-import Loading from "../app/Loading";
-import ProblemNote from "../app/ProblemNote";
+import Loading from "../shell/Loading";
+import ProblemNote from "../shell/ProblemNote";
+import { useToday } from "../shell/useToday";
 import LibraryScreen from "./LibraryScreen";
 
 /** The same library on the wall: by the class named in the address, or the first. */
 export default function TeacherLibrary() {
   const { t } = useTranslation();
   const [search] = useSearchParams();
-  const today = useQuery({ queryKey: ["today"], queryFn: () => body(client.GET("/api/today")) });
+  const today = useToday();
   if (today.isPending) return <Loading />;
   if (!today.data) return <ProblemNote error={today.error} retry={today.refetch} />;
   const section = Number(search.get("class")) || today.data.sections[0]?.id;

@@ -1,13 +1,14 @@
-import { useQuery } from "@tanstack/react-query";
-import client, { body, type Schemas } from "../api/client";
+import type { Schemas } from "../api/client";
+import { $api } from "../api/query";
 
-export type Library = Schemas["Library"];
-export type TechniquePage = Schemas["TechniquePage"];
+export type Library = Schemas["TechniqueLibrary"];
+export type TechniquePage = Schemas["TechniqueFamily"];
 
 /** The whole library at once: small, and it stays as it is through a lesson. */
 export const useLibrary = (section?: number) =>
-  useQuery({
-    queryKey: ["techniques", section],
-    queryFn: () => body(client.GET("/api/techniques", { params: { query: section === undefined ? {} : { section } } })),
-    staleTime: 300_000,
-  });
+  $api.useQuery(
+    "get",
+    "/api/techniques",
+    { params: { query: section === undefined ? {} : { section } } },
+    { staleTime: 300_000 },
+  );

@@ -1,27 +1,16 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
-import client, { asProblem, body } from "../api/client";
-import Loading from "../app/Loading";
-import ProblemNote from "../app/ProblemNote";
 import FieldProblem from "../kit/FieldProblem";
 import { Back } from "../kit/icons";
 import VerdictGlyph from "../kit/VerdictGlyph";
-
-const KEY = ["bake"];
+import Loading from "../shell/Loading";
+import ProblemNote from "../shell/ProblemNote";
+import { useBake } from "./useBake";
 
 /** From how it came out of the oven back to the weights that could have led there. */
 export default function Bake() {
   const { t } = useTranslation();
-  const queries = useQueryClient();
-  const bake = useQuery({ queryKey: KEY, queryFn: () => body(client.GET("/api/bake")) });
-  const logging = useMutation({
-    mutationFn: ({ id, chosen }: { id: string; chosen: boolean }) => {
-      const path = { params: { path: { fault: id } } };
-      return body(chosen ? client.DELETE("/api/bake/{fault}", path) : client.PUT("/api/bake/{fault}", path));
-    },
-    onSuccess: (now) => queries.setQueryData(KEY, now),
-  });
+  const { bake, isPending, says, tap } = useBake();
   if (bake.isPending) return <Loading />;
   if (!bake.data) return <ProblemNote error={bake.error} retry={bake.refetch} />;
   const { faults, suspects, no_suspect, others, lab } = bake.data;
@@ -45,14 +34,14 @@ export default function Bake() {
               type="button"
               className="name"
               aria-pressed={fault.chosen}
-              aria-busy={logging.isPending && logging.variables.id === fault.id}
-              onClick={() => logging.mutate(fault)}
+              aria-busy={isPending}
+              onClick={() => tap(fault.id, fault.chosen)}
             >
               {fault.said}
             </button>
           ))}
         </fieldset>
-        {logging.isError && <FieldProblem>{asProblem(logging.error).message}</FieldProblem>}
+        <FieldProblem>{says}</FieldProblem>
         <div className="bake-why" aria-live="polite">
           <section>
             <h2 className="h2rim">{t("bake.weights")}</h2>

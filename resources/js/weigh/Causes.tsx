@@ -1,28 +1,19 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
 import { useTranslation } from "react-i18next";
-import client, { asProblem, body } from "../api/client";
+import { asProblem, type Schemas } from "../api/client";
 import CauseRows from "../kit/CauseRows";
 import FieldProblem from "../kit/FieldProblem";
 import TechniqueLink from "../technique/TechniqueLink";
 import type { Result } from "./kitchen";
+import { useCauses } from "./useCauses";
+
+type Cause = Schemas["CauseChoice"]["id"];
 
 /** What a miss may come from. The student may say first what they believe; a class may ask for that. */
 export default function Causes({ result, working }: { result: Result; working: ReactNode }) {
   const { t } = useTranslation();
-  const queries = useQueryClient();
-  const key = ["causes", result.id];
-  const path = { params: { path: { weighing: result.id } } };
-  const asked = useQuery({
-    queryKey: key,
-    queryFn: () => body(client.GET("/api/weighings/{weighing}/causes", path)),
-    staleTime: Number.POSITIVE_INFINITY, // what was said stays said
-  });
-  const guessing = useMutation({
-    mutationFn: (cause: string) => body(client.PUT("/api/weighings/{weighing}/guess", { ...path, body: { cause } })),
-    onSuccess: (causes) => queries.setQueryData(key, causes),
-  });
-  const [looked, look] = useState<string>();
+  const { asked, guessing, guess: sendGuess } = useCauses(result.id);
+  const [looked, look] = useState<Cause>();
   if (!asked.data) {
     return (
       <section className="why-it" aria-busy={asked.isPending}>
@@ -32,9 +23,9 @@ export default function Causes({ result, working }: { result: Result; working: R
     );
   }
   const { asks_first, guess, choices, causes, none, consequence } = asked.data;
-  const choose = (id: string) => {
+  const choose = (id: Cause) => {
     look(id);
-    if (guess === null) guessing.mutate(id);
+    if (guess === null) sendGuess(id);
   };
   const shown = causes.find((one) => one.id === looked) ?? causes[0];
   const next = none?.next ?? shown?.next;
@@ -74,7 +65,7 @@ export default function Causes({ result, working }: { result: Result; working: R
       ) : (
         <CauseRows rows={causes} chosen={looked ?? guess ?? undefined} onChoose={choose} />
       )}
-      {guessing.isError && <FieldProblem>{asProblem(guessing.error).message}</FieldProblem>}
+      <FieldProblem>{guessing.problem?.message}</FieldProblem>
       {!asks_first && (
         <p className="why-next" aria-live="polite">
           <strong>{t("causes.next", { next })}</strong> {consequence && <span className="soft">{consequence}</span>}

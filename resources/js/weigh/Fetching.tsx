@@ -1,7 +1,7 @@
-import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import FieldProblem from "../kit/FieldProblem";
 import KitchenFraction from "../kit/KitchenFraction";
+import DropTool from "./DropTool";
 import type { Line } from "./kitchen";
 import { useHappened } from "./useHappened";
 
@@ -42,34 +42,9 @@ export default function Fetching({ line }: { line: Line }) {
         </p>
       ))}
       {line.fallen.length === 0 && (
-        <Drop fills={line.fills} drop={(tool) => happened("dropped", { detail: { tool } })} />
+        <DropTool fills={line.fills} drop={(tool) => happened("dropped", { detail: { tool } })} />
       )}
       <FieldProblem>{problem}</FieldProblem>
     </div>
-  );
-}
-
-/** Tells which tool fell down; asks only where there are several. */
-function Drop({ fills, drop }: { fills: Line["fills"]; drop: (tool: string) => void }) {
-  const { t } = useTranslation();
-  const [isAsking, ask] = useState(false);
-  const [only] = fills;
-  if (!only) return null;
-  if (!isAsking) {
-    return (
-      <button type="button" className="quiet" onClick={() => (fills.length > 1 ? ask(true) : drop(only.tool))}>
-        {t("shelf.drop")}
-      </button>
-    );
-  }
-  return (
-    <fieldset className="which-fell">
-      <legend>{t("shelf.which")}</legend>
-      {fills.map((fill) => (
-        <button key={fill.tool} type="button" className="btn btn-outline" onClick={() => drop(fill.tool)}>
-          <KitchenFraction>{fill.called}</KitchenFraction>
-        </button>
-      ))}
-    </fieldset>
   );
 }

@@ -1,8 +1,7 @@
 import { useTranslation } from "react-i18next";
-import KitchenFraction from "../kit/KitchenFraction";
-import VerdictGlyph from "../kit/VerdictGlyph";
 import { useKept } from "../outbox/outbox";
-import { inPlannedOrder, isOpen, keptOf, type Line, latest, useKitchen } from "./kitchen";
+import IngredientRow from "./IngredientRow";
+import { type Line, toDo, useKitchen } from "./kitchen";
 
 type Props = { next: Line | undefined; measure: (line: Line) => void };
 
@@ -11,8 +10,8 @@ export default function Ingredients({ next, measure }: Props) {
   const { t } = useTranslation();
   const kitchen = useKitchen();
   const kept = useKept();
-  const open = inPlannedOrder(kitchen).filter((line) => isOpen(line, kept));
-  const aside = kitchen.lines.filter((line) => !isOpen(line, kept));
+  const open = toDo(kitchen, kept);
+  const aside = kitchen.lines.filter((line) => !open.includes(line));
   return (
     <>
       {open.length > 0 && (
@@ -21,7 +20,7 @@ export default function Ingredients({ next, measure }: Props) {
           <ul>
             {open.map((line) => (
               <li key={line.id}>
-                <Row line={line} isNext={line === next} measure={measure} />
+                <IngredientRow line={line} isNext={line === next} measure={measure} />
               </li>
             ))}
           </ul>
@@ -33,50 +32,12 @@ export default function Ingredients({ next, measure }: Props) {
           <ol className="aside">
             {aside.map((line) => (
               <li key={line.id}>
-                <Row line={line} isNext={false} measure={measure} />
+                <IngredientRow line={line} isNext={false} measure={measure} />
               </li>
             ))}
           </ol>
         </>
       )}
     </>
-  );
-}
-
-function Row({ line, isNext, measure }: { line: Line; isNext: boolean; measure: Props["measure"] }) {
-  const { t } = useTranslation();
-  const kept = useKept();
-  const last = latest(line);
-  const isKept = keptOf(line, kept).length > 0;
-  return (
-    <button type="button" className={`todo-row ${isNext ? "next" : ""}`} onClick={() => measure(line)}>
-      <VerdictGlyph verdict={last?.verdict ?? "none"} tolerances={last?.tolerances ?? 0} size={40} hidden />
-      <span className="what">
-        <b>{line.name}</b>
-        <span className="running">
-          <KitchenFraction>{line.amount}</KitchenFraction>
-        </span>
-      </span>
-      <span className="how text-right">
-        {isKept ? (
-          <span>{t("outbox.here")}</span>
-        ) : line.sent_back !== null ? (
-          <span className="tag-now">{t("gate.again")}</span>
-        ) : (
-          <span className={last ? `v-${last.verdict}` : "unseen"}>{t(`verdict.${last?.verdict ?? "none"}`)}</span>
-        )}
-        {last && (
-          <span className="soft block text-[0.9375rem] font-normal">
-            {[
-              last.student,
-              line.attempts.length > 1 && t("kitchen.times", { count: line.attempts.length }),
-              line.checked && t("gate.checked"),
-            ]
-              .filter(Boolean)
-              .join(" · ")}
-          </span>
-        )}
-      </span>
-    </button>
   );
 }

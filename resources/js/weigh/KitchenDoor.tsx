@@ -1,13 +1,11 @@
 import { useEffect, useState } from "react";
-import { Navigate, Outlet, useMatch } from "react-router";
+import { Navigate, useMatch } from "react-router";
 import { asProblem } from "../api/client";
-import Loading from "../app/Loading";
-import { type LiveState, useLive } from "../app/live";
-import ProblemNote from "../app/ProblemNote";
-import { belongsTo, keepSending } from "../outbox/outbox";
-import { dropOldDrafts } from "./draft";
-import { type InKitchen, type Kitchen, ownerOf, useKitchenQuery } from "./kitchen";
-import { useScreenAwake } from "./useScreenAwake";
+import Loading from "../shell/Loading";
+import type { LiveState } from "../shell/live";
+import ProblemNote from "../shell/ProblemNote";
+import InsideKitchen from "./InsideKitchen";
+import { useKitchenQuery } from "./kitchen";
 
 /** Lets students and stations in, and hands them their kitchen. What is on screen stays there while the network is away. */
 export default function KitchenDoor() {
@@ -18,24 +16,7 @@ export default function KitchenDoor() {
   // The application stays on the device, to open without the network.
   useEffect(() => void navigator.serviceWorker?.register("/sw.js"), []);
   if (signedOut && (between || !kitchen.data)) return <Navigate to="/" replace />;
-  if (kitchen.data) return <Inside kitchen={kitchen.data} onLive={setLive} />;
+  if (kitchen.data) return <InsideKitchen kitchen={kitchen.data} onLive={setLive} />;
   if (kitchen.isPending) return <Loading />;
   return <ProblemNote error={kitchen.error} retry={kitchen.refetch} />;
-}
-
-/** Hears what happens at the station, and sends what is kept here. */
-function Inside({ kitchen, onLive }: { kitchen: Kitchen; onLive: (state: LiveState) => void }) {
-  const owner = ownerOf(kitchen);
-  const stream =
-    kitchen.lab && kitchen.station_id ? `/live/labs/${kitchen.lab.id}/stations/${kitchen.station_id}` : undefined;
-  const live = useLive(stream, ["kitchen"]);
-  useEffect(() => onLive(live), [live, onLive]);
-  useEffect(() => {
-    belongsTo(owner);
-    return keepSending();
-  }, [owner]);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: once a lab
-  useEffect(() => dropOldDrafts(kitchen), [kitchen.lab?.id]);
-  useScreenAwake(kitchen.lab !== null);
-  return <Outlet context={{ kitchen, isLive: live === "live" } satisfies InKitchen} />;
 }

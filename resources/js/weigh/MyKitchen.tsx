@@ -1,18 +1,17 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { Link, useNavigate } from "react-router";
-import LanguageButton from "../app/LanguageButton";
-import { useSignOut } from "../app/session";
+import { useNavigate } from "react-router";
 import FieldProblem from "../kit/FieldProblem";
 import VerdictGlyph from "../kit/VerdictGlyph";
 import { useKept } from "../outbox/outbox";
-import AskedBar from "../practice/AskedBar";
+import LanguageButton from "../shell/LanguageButton";
+import { useSignOut } from "../shell/session";
+import AlsoHere from "./AlsoHere";
 import Directions from "./Directions";
 import { useChosenId } from "./draft";
 import Gate from "./Gate";
 import Ingredients from "./Ingredients";
 import { type Line, nextLine, useKitchen } from "./kitchen";
-import SetForMe from "./SetForMe";
 import StationCheck, { useIsDone } from "./StationCheck";
 import StationHead from "./StationHead";
 import { useHappened } from "./useHappened";
@@ -179,33 +178,5 @@ export default function MyKitchen() {
         )}
       </footer>
     </div>
-  );
-}
-
-/** Places beside the measuring: practice for one alone, the bench to try things on, and how the bake came out. */
-function AlsoHere() {
-  const { t } = useTranslation();
-  const kitchen = useKitchen();
-  return (
-    <>
-      {kitchen.kind === "student" && <AskedBar />}
-      {kitchen.kind === "student" && <SetForMe />}
-      <p className="also-links">
-        {kitchen.kind === "student" && (
-          <Link className="quiet" to="practice">
-            {t("kitchen.practice")}
-          </Link>
-        )}
-        <Link className="quiet" to="techniques">
-          {t("kitchen.techniques")}
-        </Link>
-        <Link className="quiet" to="bench">
-          {t("kitchen.bench")}
-        </Link>
-        <Link className="quiet" to="bake">
-          {t("bake.link")}
-        </Link>
-      </p>
-    </>
   );
 }

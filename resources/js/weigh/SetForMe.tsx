@@ -1,14 +1,13 @@
-import { useQuery } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
-import client, { body } from "../api/client";
+import { $api } from "../api/query";
 import { useDay } from "../kit/useDay";
 
 /** Practice that the teacher has set, while there is some left. */
 export default function SetForMe() {
   const { t } = useTranslation();
   const said = useDay();
-  const asked = useQuery({ queryKey: ["practice-tasks"], queryFn: () => body(client.GET("/api/practice/tasks")) });
+  const asked = $api.useQuery("get", "/api/practice/tasks");
   const task = asked.data?.tasks.find((one) => !one.done);
   if (!task) return null;
   const open = task.aims.filter((aim) => !aim.shown);

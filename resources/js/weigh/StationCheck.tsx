@@ -1,17 +1,17 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { ulid } from "ulid";
 import type { Schemas } from "../api/client";
+import { useRefresh } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
 import { Tick } from "../kit/icons";
 import { store, useStored } from "../kit/useStored";
 import { post, useKept } from "../outbox/outbox";
 import { useChosenId } from "./draft";
-import { ownerOf, useKitchen } from "./kitchen";
+import { ownerOf, useKitchen, workQuery } from "./kitchen";
 
 type Kind = "set-up" | "clean-up";
-type Check = Schemas["KitchenCheck"];
+type Check = Schemas["StationChecks"];
 type Props = { kind: Kind; check: Check };
 
 const urlOf = (kind: Kind) => `/api/work/checks/${kind}`;
@@ -26,7 +26,7 @@ export function useIsDone() {
 /** A station's list to tick through, before anything is measured and at the end. Half a list cannot be sent. */
 export default function StationCheck({ kind, check }: Props) {
   const { t } = useTranslation();
-  const queries = useQueryClient();
+  const refresh = useRefresh();
   const kitchen = useKitchen();
   const [student] = useChosenId("student");
   const [isPending, setPending] = useState(false);
@@ -43,7 +43,7 @@ export default function StationCheck({ kind, check }: Props) {
     setPending(false);
     if (sent.state === "refused") return setProblem(sent.problem.message);
     store(localStorage, place, null);
-    if (sent.state === "sent") queries.setQueryData(["kitchen"], (sent.answer as Schemas["StoredAtStation"]).kitchen);
+    if (sent.state === "sent") refresh.keep(workQuery, (sent.answer as Schemas["StoredAtStation"]).work);
   };
   const open = check.items.filter((item) => !ticked.includes(item.id)).length;
   return (

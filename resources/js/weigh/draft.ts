@@ -63,9 +63,9 @@ export const weighAgain = (kitchen: Kitchen, line: number, ticked: string[], sca
 
 export const dropDraft = (kitchen: Kitchen, line: number) => store(localStorage, placeOf(kitchen) + line, null);
 
-/** Drafts of labs that are over, half-ticked lists among them. */
-export function dropOldDrafts({ lab, set_up, clean_up }: Kitchen) {
-  const now = [lab?.id, set_up?.lab_id, clean_up?.lab_id].map((id) => `hovik.draft.${id}.`);
+/** Drafts of labs other than these, half-ticked lists among them. */
+export function dropOldDrafts(labs: (number | undefined)[]) {
+  const now = labs.map((id) => `hovik.draft.${id}.`);
   for (const key of Object.keys(localStorage)) {
     if (key.startsWith("hovik.draft.") && !now.some((one) => key.startsWith(one))) localStorage.removeItem(key);
   }

@@ -1,12 +1,12 @@
-import { useQuery } from "@tanstack/react-query";
 import { useOutletContext } from "react-router";
-import client, { body, type Schemas } from "../api/client";
-import type { LiveState } from "../app/live";
+import type { Schemas } from "../api/client";
+import { $api } from "../api/query";
 import type { Kept } from "../outbox/store";
+import type { LiveState } from "../shell/live";
 
-export type Kitchen = Schemas["Kitchen"];
-export type Line = Schemas["KitchenLine"];
-export type Result = Schemas["Verdict"];
+export type Kitchen = Schemas["StationWork"];
+export type Line = Schemas["StationLine"];
+export type Result = Schemas["WeighingResult"];
 
 // The stream tells of everything and has all of it fetched again when it is back; asking in between is for what nobody foresaw.
 const LIVE_MS = 120_000;
@@ -14,11 +14,19 @@ const ALONE_MS = 5000;
 
 /** What this student or station has to do. Asked again now and then, so that an opened lab appears by itself. */
 export const useKitchenQuery = (live: LiveState) =>
-  useQuery({
-    queryKey: ["kitchen"],
-    queryFn: () => body(client.GET("/api/work")),
-    refetchInterval: live === "live" ? LIVE_MS : ALONE_MS,
-  });
+  $api.useQuery("get", "/api/work", {}, { refetchInterval: live === "live" ? LIVE_MS : ALONE_MS });
+
+/** A weighing with its verdict; what was weighed stays weighed. */
+export const weighingQuery = (weighing: string) =>
+  $api.queryOptions(
+    "get",
+    "/api/weighings/{weighing}",
+    { params: { path: { weighing } } },
+    { staleTime: Number.POSITIVE_INFINITY },
+  );
+
+/** Where what is to do is kept. */
+export const workQuery = $api.queryOptions("get", "/api/work");
 
 export type InKitchen = { kitchen: Kitchen; isLive: boolean };
 
@@ -39,23 +47,13 @@ export const latest = (line: Line) => line.attempts[line.attempts.length - 1];
 export const keptOf = (line: Line, kept: Kept[]) =>
   kept.filter((item) => item.url.includes("/weighings/") && (item.body as { line_id?: number }).line_id === line.id);
 
-/** Sent back, or not weighed by anybody here yet. */
-export const isOpen = (line: Line, kept: Kept[]) =>
-  keptOf(line, kept).length === 0 && (line.sent_back !== null || line.attempts.length === 0);
-
-/** What was sent back, then as the period plan has them here, so that stations do not queue. */
-export function inPlannedOrder(kitchen: Kitchen): Line[] {
-  const planned = kitchen.order
+/** What is to be measured yet, or again, in the order to take it; what is kept on this device is measured. */
+export const toDo = (kitchen: Kitchen, kept: Kept[]): Line[] =>
+  kitchen.todo
     .map((id) => kitchen.lines.find((line) => line.id === id))
-    .filter((line) => line !== undefined);
-  const lines = planned.length === kitchen.lines.length ? planned : kitchen.lines;
-  return [...lines.filter((line) => line.sent_back !== null), ...lines.filter((line) => line.sent_back === null)];
-}
+    .filter((line) => line !== undefined)
+    .filter((line) => keptOf(line, kept).length === 0);
 
-/** The ingredient to measure next; after one was measured, what follows it. */
-export function nextLine(kitchen: Kitchen, kept: Kept[], after?: Line): Line | undefined {
-  const lines = inPlannedOrder(kitchen);
-  const from = after ? lines.indexOf(after) + 1 : 0;
-  const inTurn = [...lines.slice(from), ...lines.slice(0, from)].filter((line) => isOpen(line, kept));
-  return inTurn.find((line) => line.sent_back !== null) ?? inTurn[0];
-}
+/** The ingredient to measure next; after one was measured, another. */
+export const nextLine = (kitchen: Kitchen, kept: Kept[], after?: Line): Line | undefined =>
+  toDo(kitchen, kept).find((line) => line.id !== after?.id);

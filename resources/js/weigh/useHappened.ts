@@ -1,16 +1,16 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { ulid } from "ulid";
 import type { Schemas } from "../api/client";
+import { type Body, useRefresh } from "../api/query";
 import { post } from "../outbox/outbox";
 import { useChosenId } from "./draft";
-import { ownerOf, useKitchen } from "./kitchen";
+import { ownerOf, useKitchen, workQuery } from "./kitchen";
 
-type Event = Schemas["LabEventSent"];
+type Event = Body<"put", "/api/events/{event}">;
 
 /** Tells what happened at this station, by way of the outbox. Says in words what the server refused. */
 export function useHappened() {
-  const queries = useQueryClient();
+  const refresh = useRefresh();
   const kitchen = useKitchen();
   const [student] = useChosenId("student");
   const [problem, setProblem] = useState<string>();
@@ -23,7 +23,7 @@ export function useHappened() {
       body: { kind, student_id: student ?? null, ...more },
       owner: ownerOf(kitchen),
     });
-    if (sent.state === "sent") queries.setQueryData(["kitchen"], (sent.answer as Schemas["StoredAtStation"]).kitchen);
+    if (sent.state === "sent") refresh.keep(workQuery, (sent.answer as Schemas["StoredAtStation"]).work);
     if (sent.state === "refused") setProblem(Object.values(sent.problem.fields)[0]?.[0] ?? sent.problem.message);
   };
   return { happened, problem };

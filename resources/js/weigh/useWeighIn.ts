@@ -1,13 +1,13 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import type { Problem, Schemas } from "../api/client";
+import type { Problem } from "../api/client";
+import { useRefresh } from "../api/query";
 import { post } from "../outbox/outbox";
 import { type Draft, dropDraft } from "./draft";
-import { type Line, ownerOf, type Result, useIsLive, useKitchen } from "./kitchen";
+import { type Line, ownerOf, type Result, useIsLive, useKitchen, weighingQuery } from "./kitchen";
 
 /** How a weigh-in is sent: first into the outbox of this device. On success its verdict is at hand without another question. */
 export function useWeighIn(line: Line, draft: Draft) {
-  const queries = useQueryClient();
+  const refresh = useRefresh();
   const kitchen = useKitchen();
   const isLive = useIsLive();
   const [isPending, setPending] = useState(false);
@@ -43,12 +43,11 @@ export function useWeighIn(line: Line, draft: Draft) {
     dropDraft(kitchen, line.id);
     if (sent.state === "sent") {
       const result = sent.answer as Result;
-      queries.setQueryData(["weighing", result.id], result);
-      if (!isLive) queries.invalidateQueries({ queryKey: ["kitchen"] }); // else the station's stream has it fetched
+      refresh.keep(weighingQuery(result.id), result);
+      if (!isLive) void refresh.of("/api/work"); // else the station's stream has it fetched
       return `/kitchen/weighings/${result.id}`;
     }
     return `/kitchen/lines/${line.id}/kept`;
   };
   return { send, isPending, problem, reset: () => setProblem(undefined) };
 }
-export type Prediction = NonNullable<Schemas["VerdictWord"]>;

@@ -9,6 +9,7 @@ use Hovik\Core\Simulator\HandlingChoices;
 use Hovik\Core\Simulator\SimulatedTry;
 use Hovik\Core\Simulator\Simulator;
 use Hovik\Core\Weighing\Verdict;
+use Illuminate\Support\Arr;
 
 /** How it is measured there, and what is done on the scale. */
 final class SimulatedTryRequest extends SimulatorRequest
@@ -20,8 +21,8 @@ final class SimulatedTryRequest extends SimulatorRequest
             ...parent::rules(),
             'scale' => ['sometimes', 'string', 'in:'.implode(',', self::SCALES)],
             'seed' => ['sometimes', 'integer', 'min:0', 'max:999999'],
-            'hands' => ['sometimes', 'array', 'max:20'],
-            'other' => ['sometimes', 'array', 'max:20'],
+            ...self::handsAt('hands'),
+            ...self::handsAt('other'),
             'draws' => ['sometimes', 'integer', 'min:1', 'max:'.Simulator::MOST_DRAWS],
             'bowl_g' => ['sometimes', 'numeric', 'min:0', 'max:5000'],
             'actions' => ['sometimes', 'array', 'list', 'max:60'],
@@ -29,6 +30,23 @@ final class SimulatedTryRequest extends SimulatorRequest
             'check' => ['sometimes', 'boolean'],
             'predicted' => ['sometimes', 'nullable', 'string', 'in:level,heaped,shy'],
         ];
+    }
+
+    /** @return array<string, list<string>> what may be said of two hands: which of it means something for the food, the simulator knows */
+    private static function handsAt(string $field): array
+    {
+        $all = ['' => ['sometimes', 'array', 'max:20']];
+        foreach (['preparation', 'filling', 'settling', 'levelling', 'curve'] as $choice) {
+            $all[".$choice"] = ['sometimes', 'nullable', 'string', 'max:20'];
+        }
+        foreach (['eye_deg', 'share_across'] as $number) {
+            $all[".$number"] = ['sometimes', 'nullable', 'numeric'];
+        }
+        foreach (['held', 'scraped'] as $yes) {
+            $all[".$yes"] = ['sometimes', 'nullable', 'boolean'];
+        }
+
+        return Arr::mapWithKeys($all, static fn (array $rules, string $name): array => [$field.$name => $rules]);
     }
 
     public function given(): SimulatedTry

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Views\Practice;
 
-use App\Http\Views\JsonMap;
 use App\Http\Views\View;
 use App\Words\Said;
 use Hovik\Core\Words\Phrase;
@@ -16,7 +15,6 @@ final readonly class PracticeFigure extends View
      * @param  list<string>|null  $steps
      * @param  list<string>|null  $words
      * @param  list<FigureMark>|null  $marks
-     * @param  JsonMap<mixed>|null  $hands  choices of handling, by what they are about
      */
     public function __construct(
         public ?PracticeTool $tool,
@@ -27,7 +25,7 @@ final readonly class PracticeFigure extends View
         public ?float $eye_deg,
         public ?int $rings,
         public ?array $marks,
-        public ?JsonMap $hands,
+        public ?PracticeHands $hands,
     ) {
     }
 
@@ -53,7 +51,7 @@ final readonly class PracticeFigure extends View
             eye_deg: $number('eye_deg'),
             rings: $rings === null ? null : (int) $rings,
             marks: FigureMark::all($figure['marks'] ?? null),
-            hands: $hands === null ? null : new JsonMap($hands),
+            hands: $hands === null ? null : PracticeHands::of($hands),
         );
     }
 }

@@ -1,0 +1,47 @@
+import { useState } from "react";
+import { useTranslation } from "react-i18next";
+import { Link } from "react-router";
+import { useToday } from "../shell/useToday";
+import Codes from "./Codes";
+import Colleagues from "./Colleagues";
+import type { Class } from "./class";
+import NewClass from "./NewClass";
+import Roster from "./Roster";
+import Seats from "./Seats";
+import Settings from "./Settings";
+
+/** Who sits where, the codes to come in by, the class's settings, who helps. */
+export default function ClassPage({ one }: { one: Class }) {
+  const { t } = useTranslation();
+  const today = useToday();
+  const [making, setMaking] = useState(false);
+  if (making) return <NewClass cancel={() => setMaking(false)} />;
+  return (
+    <main className="sheet">
+      <div className="grid content-start gap-9">
+        <header className="sheet-head !pb-0">
+          <h1>{one.settings.name}</h1>
+          <p className="flex flex-wrap gap-2">
+            {today.data?.sections
+              .filter((other) => other.id !== one.id)
+              .map((other) => (
+                <Link key={other.id} className="quiet grid items-center" to={`/class/${other.id}`}>
+                  {other.name}
+                </Link>
+              ))}
+            <button type="button" className="btn btn-outline" onClick={() => setMaking(true)}>
+              {t("class.make")}
+            </button>
+          </p>
+        </header>
+        <Seats one={one} />
+        <Roster section={one.id} />
+        <Settings one={one} />
+      </div>
+      <aside className="sheet-side">
+        <Codes one={one} />
+        <Colleagues one={one} />
+      </aside>
+    </main>
+  );
+}

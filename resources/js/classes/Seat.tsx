@@ -1,0 +1,85 @@
+import { useTranslation } from "react-i18next";
+import { useSend } from "../api/query";
+import FieldProblem from "../kit/FieldProblem";
+import Bowl from "./Bowl";
+import { type Class, useClassRefresh } from "./class";
+
+type Student = Class["students"][number];
+type Props = {
+  one: Class;
+  /** none: those without a seat */
+  station: Class["stations"][number] | undefined;
+  change: (student: Student, station: number | null, resetPin?: boolean) => void;
+};
+
+/** One station with who sits there; without students it can be taken out. */
+export default function Seat({ one, station, change }: Props) {
+  const { t } = useTranslation();
+  const dropping = useSend("delete", "/api/sections/{section}/stations/{station}", useClassRefresh());
+  const place = station?.id ?? null;
+  const here = one.students.filter((student) => student.station_id === place);
+  if (!station && here.length === 0) return null;
+  const drop = (student: Student | undefined) => {
+    if (student && student.station_id !== place) change(student, place);
+  };
+  return (
+    <section
+      className="seat"
+      aria-label={station?.name ?? t("class.noSeat")}
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        const dragged = Number(event.dataTransfer.getData("text/plain"));
+        drop(one.students.find((student) => student.id === dragged));
+      }}
+    >
+      <h3>
+        {station?.name ?? t("class.noSeat")}
+        {station && here.length === 0 && (
+          <button
+            type="button"
+            className="quiet"
+            aria-label={t("class.dropStation", { name: station.name })}
+            onClick={() => dropping.send({ params: { path: { section: one.id, station: station.id } } })}
+          >
+            {t("lab.takeOut")}
+          </button>
+        )}
+      </h3>
+      <FieldProblem>{dropping.says}</FieldProblem>
+      {station && <Bowl section={one.id} station={station} />}
+      <ul>
+        {here.map((student) => (
+          <li
+            key={student.id}
+            draggable
+            onDragStart={(event) => event.dataTransfer.setData("text/plain", String(student.id))}
+          >
+            <span>{student.name}</span>
+            <select
+              aria-label={t("class.seatOf", { name: student.name })}
+              value={student.station_id ?? ""}
+              onChange={(event) => change(student, event.target.value ? Number(event.target.value) : null)}
+            >
+              <option value="">{t("class.noSeat")}</option>
+              {one.stations.map((each) => (
+                <option key={each.id} value={each.id}>
+                  {each.name}
+                </option>
+              ))}
+            </select>
+            {student.has_pin && (
+              <button
+                type="button"
+                className="quiet"
+                aria-label={t("class.resetPinOf", { name: student.name })}
+                onClick={() => change(student, student.station_id, true)}
+              >
+                {t("class.resetPin")}
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,75 @@
+import { type FormEvent, useState } from "react";
+import { useTranslation } from "react-i18next";
+import { useSend } from "../api/query";
+import Field from "../kit/Field";
+import FieldProblem from "../kit/FieldProblem";
+import { shown } from "../kit/numbers";
+import SendButton from "../kit/SendButton";
+import { useDay } from "../kit/useDay";
+import { type Drawer, useDrawerRefresh } from "./drawer";
+
+/** The kitchen's scales, with when each was last right. */
+export default function DrawerScales({ drawer }: { drawer: Drawer }) {
+  const { t, i18n } = useTranslation();
+  const after = useDrawerRefresh();
+  const adding = useSend("post", "/api/drawer/scales", after);
+  const dropping = useSend("delete", "/api/drawer/scales/{scale}", after);
+  const day = useDay();
+  const [name, setName] = useState("");
+  const [kind, setKind] = useState(drawer.scale_kinds[0]?.id ?? "");
+  const step = (number: number, decimals: number) => shown(number, decimals, i18n.language);
+  const add = (event: FormEvent) => {
+    event.preventDefault();
+    adding.send({ body: { name, catalogue_id: kind } }, () => setName(""));
+  };
+  return (
+    <section>
+      <h2 className="h2rim">{t("drawer.scales")}</h2>
+      <ul>
+        {drawer.scales.map((scale) => (
+          <li key={scale.id} className="note flex items-center justify-between gap-2">
+            <span>
+              <b>{scale.name}</b>
+              <span className="soft block">
+                {t("drawer.scaleIs", { step: step(scale.step, scale.decimals), capacity: scale.capacity })}
+                {", "}
+                {scale.checked_on ? t("drawer.checked", { day: day(scale.checked_on) }) : t("drawer.unchecked")}
+              </span>
+            </span>
+            <button
+              type="button"
+              className="quiet !min-h-8"
+              aria-label={t("drawer.dropScale", { name: scale.name })}
+              onClick={() => dropping.send({ params: { path: { scale: scale.id } } })}
+            >
+              {t("lab.takeOut")}
+            </button>
+          </li>
+        ))}
+      </ul>
+      <FieldProblem>{dropping.says}</FieldProblem>
+      <form className="grid gap-3 pt-3" onSubmit={add} noValidate>
+        <Field
+          label={t("drawer.scaleName")}
+          value={name}
+          maxLength={40}
+          problem={adding.says}
+          onChange={(event) => setName(event.target.value)}
+        />
+        <label className="field">
+          <span>{t("drawer.scaleKind")}</span>
+          <select value={kind} onChange={(event) => setKind(event.target.value)}>
+            {drawer.scale_kinds.map((each) => (
+              <option key={each.id} value={each.id}>
+                {t("drawer.scaleIs", { step: step(each.step, each.decimals), capacity: each.capacity })}
+              </option>
+            ))}
+          </select>
+        </label>
+        <SendButton className="btn btn-outline min-h-11" isPending={adding.isPending}>
+          {t("drawer.addScale")}
+        </SendButton>
+      </form>
+    </section>
+  );
+}

@@ -1,0 +1,57 @@
+import { useState } from "react";
+import { useTranslation } from "react-i18next";
+import { useSend } from "../api/query";
+import FieldProblem from "../kit/FieldProblem";
+import KitchenFraction from "../kit/KitchenFraction";
+import ToolRow from "../kit/ToolRow";
+import { type Drawer, useDrawerRefresh } from "./drawer";
+
+type Tool = Drawer["tools"][number];
+
+/** One tool: drawn, how many there are, and where they are kept. */
+export default function ToolLine({ tool }: { tool: Tool }) {
+  const { t } = useTranslation();
+  const keeping = useSend("put", "/api/drawer/tools/{id}", useDrawerRefresh());
+  const [place, setPlace] = useState(tool.place ?? "");
+  const keep = (count: number, where = place) =>
+    keeping.send({ params: { path: { id: tool.id } }, body: { count, place: where || null } });
+  return (
+    <li>
+      <span className="drawn">
+        <ToolRow
+          fills={[{ kind: tool.kind, ml: tool.ml, count: 1, nominal: tool.nominal, mark_ml: null }]}
+          label={tool.name}
+          k={7}
+        />
+      </span>
+      <b className="running">
+        <KitchenFraction>{tool.name}</KitchenFraction>
+      </b>
+      <fieldset className="counter" aria-label={t("drawer.howMany", { name: tool.name })}>
+        <button
+          type="button"
+          aria-label={t("drawer.oneLess")}
+          disabled={tool.count === 0}
+          onClick={() => keep(tool.count - 1)}
+        >
+          −
+        </button>
+        <output aria-live="polite">{tool.count}</output>
+        <button type="button" aria-label={t("drawer.oneMore")} onClick={() => keep(tool.count + 1)}>
+          +
+        </button>
+      </fieldset>
+      <input
+        className="place"
+        aria-label={t("drawer.placeOf", { name: tool.name })}
+        placeholder={t("drawer.shared")}
+        value={place}
+        maxLength={40}
+        disabled={tool.count === 0}
+        onChange={(event) => setPlace(event.target.value)}
+        onBlur={() => place !== (tool.place ?? "") && keep(tool.count)}
+      />
+      <FieldProblem>{keeping.says}</FieldProblem>
+    </li>
+  );
+}

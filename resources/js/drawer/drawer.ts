@@ -1,0 +1,10 @@
+import type { Schemas } from "../api/client";
+import { useRefresh } from "../api/query";
+
+export type Drawer = Schemas["DrawerPage"];
+
+/** After a change to the drawer. */
+export function useDrawerRefresh() {
+  const refresh = useRefresh();
+  return { onSuccess: () => refresh.of("/api/drawer") };
+}

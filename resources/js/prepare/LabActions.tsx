@@ -1,0 +1,70 @@
+import { useTranslation } from "react-i18next";
+import { Link, useNavigate } from "react-router";
+import { useRefresh, useSend } from "../api/query";
+import FieldProblem from "../kit/FieldProblem";
+import SendButton from "../kit/SendButton";
+import type { Sheet } from "./lab";
+
+/** Open it, copy it, put it away. */
+export default function LabActions({ sheet }: { sheet: Sheet }) {
+  const { t } = useTranslation();
+  const go = useNavigate();
+  const refresh = useRefresh();
+  const of = { params: { path: { lab: sheet.id } } };
+  const opening = useSend("post", "/api/labs/{lab}/open", {
+    onSuccess: () => {
+      refresh.all();
+      go(`/labs/${sheet.id}`);
+    },
+  });
+  const copying = useSend("post", "/api/labs/{lab}/copy", {
+    onSuccess: ({ id }) => {
+      refresh.of("/api/today");
+      go(`/labs/${id}/prepare`);
+    },
+  });
+  const archiving = useSend("post", "/api/labs/{lab}/archive", {
+    onSuccess: () => {
+      refresh.of("/api/today");
+      go("/prepare");
+    },
+  });
+  return (
+    <section className="grid gap-2">
+      {sheet.state === "prepared" ? (
+        <>
+          <p className="soft text-[0.875rem]">{t("lab.openHint")}</p>
+          <SendButton
+            type="button"
+            className="btn btn-primary h-12 text-[1.0625rem]"
+            isPending={opening.isPending}
+            onClick={() => opening.send(of)}
+          >
+            {t("lab.open")}
+          </SendButton>
+        </>
+      ) : (
+        <>
+          <p className="note">{t("lab.frozen")}</p>
+          <Link className="btn btn-primary h-12 text-[1.0625rem]" to={`/labs/${sheet.id}`}>
+            {t("lab.toBoard")}
+          </Link>
+        </>
+      )}
+      <p className="flex gap-2">
+        <SendButton
+          type="button"
+          className="btn btn-outline flex-1"
+          isPending={copying.isPending}
+          onClick={() => copying.send(of)}
+        >
+          {t("lab.copy")}
+        </SendButton>
+        <button type="button" className="btn btn-outline flex-1" onClick={() => archiving.send(of)}>
+          {t("lab.archive")}
+        </button>
+      </p>
+      <FieldProblem>{opening.says ?? copying.says ?? archiving.says}</FieldProblem>
+    </section>
+  );
+}

@@ -1,0 +1,65 @@
+import { type FormEvent, useState } from "react";
+import { useTranslation } from "react-i18next";
+import { useNavigate } from "react-router";
+import { useRefresh, useSend } from "../api/query";
+import Field from "../kit/Field";
+import FieldProblem from "../kit/FieldProblem";
+import SendButton from "../kit/SendButton";
+
+/** A recipe as it was found, to be read. */
+export default function PasteBox() {
+  const { t } = useTranslation();
+  const go = useNavigate();
+  const refresh = useRefresh();
+  const [text, setText] = useState("");
+  const [title, setTitle] = useState("");
+  const keeping = useSend("post", "/api/recipes", {
+    onSuccess: ({ id }) => {
+      refresh.of("/api/recipes");
+      go(`/recipes/${id}`);
+    },
+  });
+  const says = keeping.at("title") ? undefined : keeping.says;
+  const keep = (event: FormEvent) => {
+    event.preventDefault();
+    keeping.send({ body: { text, title } });
+  };
+  return (
+    <form onSubmit={keep} noValidate>
+      <label className="field">
+        <span>{t("prepare.paste")}</span>
+        <textarea
+          className="paste"
+          rows={11}
+          value={text}
+          placeholder={t("prepare.placeholder")}
+          aria-invalid={says !== undefined}
+          aria-describedby="paste-hint paste-problem"
+          onChange={(event) => {
+            keeping.reset();
+            setText(event.target.value);
+          }}
+        />
+        <small id="paste-hint" className="soft mt-1 block text-[1rem]">
+          {t("prepare.pasteHint")}
+        </small>
+        <FieldProblem id="paste-problem">{says}</FieldProblem>
+      </label>
+      <div className="max-w-md pt-4">
+        <Field
+          label={t("prepare.name")}
+          value={title}
+          maxLength={120}
+          problem={keeping.at("title")}
+          onChange={(event) => {
+            keeping.reset();
+            setTitle(event.target.value);
+          }}
+        />
+      </div>
+      <SendButton className="btn btn-primary mt-4 h-12 px-8 text-[1.0625rem]" isPending={keeping.isPending}>
+        {t("prepare.keep")}
+      </SendButton>
+    </form>
+  );
+}

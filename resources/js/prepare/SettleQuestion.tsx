@@ -1,0 +1,42 @@
+import { useTranslation } from "react-i18next";
+import FieldProblem from "../kit/FieldProblem";
+import KitchenFraction from "../kit/KitchenFraction";
+import { shown } from "../kit/numbers";
+import { type SheetLine, useSettle } from "./recipe";
+
+/** What one line leaves open, with answers to tap. */
+export default function SettleQuestion({ recipe, line }: { recipe: number; line: SheetLine }) {
+  const { t, i18n } = useTranslation();
+  const settling = useSettle(recipe);
+  return (
+    <div className={`settle ${line.open ? "open" : ""}`}>
+      <h4 className="running">
+        <KitchenFraction>{line.text}</KitchenFraction>
+      </h4>
+      {line.questions.map((question) => (
+        <p key={question.id} className="running">
+          <KitchenFraction>{question.text}</KitchenFraction>
+        </p>
+      ))}
+      {line.choices.map((choice) => (
+        <button
+          key={choice.label}
+          type="button"
+          className="opt running"
+          onClick={() => settling.settle(line.id, { as: "settled", ...choice.settled })}
+        >
+          <span>
+            <KitchenFraction>{choice.label}</KitchenFraction>
+          </span>
+          {choice.grams !== null && <b className="num">{shown(choice.grams, choice.decimals, i18n.language)} g</b>}
+        </button>
+      ))}
+      {line.open && line.choices.length === 0 && (
+        <button type="button" className="opt" onClick={() => settling.settle(line.id, { as: "left-out" })}>
+          {t("recipe.leaveOut")}
+        </button>
+      )}
+      <FieldProblem>{settling.says}</FieldProblem>
+    </div>
+  );
+}

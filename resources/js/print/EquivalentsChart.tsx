@@ -1,0 +1,54 @@
+import { useTranslation } from "react-i18next";
+import { $api } from "../api/query";
+import KitchenFraction from "../kit/KitchenFraction";
+import { shown } from "../kit/numbers";
+import PrintWaiting from "./PrintWaiting";
+
+/** What is as much as what, by this class's cup. */
+export default function EquivalentsChart() {
+  const { t, i18n } = useTranslation();
+  const chart = $api.useQuery("get", "/api/chart");
+  if (!chart.data) return <PrintWaiting error={chart.error} retry={chart.refetch} />;
+  return (
+    <section className="paper-page wall">
+      <header>
+        <div>
+          <h1>{t("lab.chart")}</h1>
+          <p>{t(`standard.${chart.data.standard}`)}</p>
+        </div>
+        <b>{chart.data.section}</b>
+      </header>
+      <table className="print-t running">
+        <thead>
+          <tr>
+            <th scope="col">{t("print.measure")}</th>
+            <th scope="col">{t("print.spoons")}</th>
+            <th scope="col">tsp</th>
+            <th scope="col">fl oz</th>
+            <th scope="col">mL</th>
+          </tr>
+        </thead>
+        <tbody>
+          {chart.data.rows.map((row) => (
+            <tr key={row.measure}>
+              <th scope="row">
+                <KitchenFraction>{row.measure}</KitchenFraction>
+              </th>
+              <td>
+                <KitchenFraction>{row.spoons ?? ""}</KitchenFraction>
+              </td>
+              <td>
+                <KitchenFraction>{row.teaspoons ?? ""}</KitchenFraction>
+              </td>
+              <td>
+                <KitchenFraction>{row.fluid_ounces ?? ""}</KitchenFraction>
+              </td>
+              <td className="num">{shown(row.ml, 1, i18n.language)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="every">{t("print.chartHint")}</p>
+    </section>
+  );
+}

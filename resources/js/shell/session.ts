@@ -1,0 +1,39 @@
+import { type QueryClient, useMutation, useQueryClient } from "@tanstack/react-query";
+import client, { type Schemas } from "../api/client";
+import { $api } from "../api/query";
+
+export type Session = Schemas["Session"];
+const KEY = $api.queryOptions("get", "/api/session").queryKey;
+
+/** Who is signed in here. Asking also brings the token that changes need. */
+export const useSession = () => $api.useQuery("get", "/api/session", {}, { staleTime: 60_000 });
+
+/** The server says that nobody is signed in any more: every frame that asks who is there shall know at once. */
+export const forgetSession = (queries: QueryClient) =>
+  queries.setQueryData<Session>(KEY, { kind: "nobody", name: null, school: null });
+
+/**
+ * For every way in: once somebody is in, all that was fetched for someone else is dropped. What was asked before is called back first:
+ * each answer brings its session's cookie, so one that comes late would put them out again.
+ */
+export function useEntering<Input>(enter: (input: Input) => Promise<Session>) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: async (input: Input) => {
+      await queries.cancelQueries();
+      return enter(input);
+    },
+    onSuccess: (session) => {
+      queries.clear();
+      queries.setQueryData(KEY, session);
+    },
+  });
+}
+
+export function useSignOut() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: async () => void (await client.DELETE("/api/session")),
+    onSettled: () => queries.clear(),
+  });
+}

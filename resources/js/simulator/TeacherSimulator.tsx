@@ -1,0 +1,13 @@
+import { useTranslation } from "react-i18next";
+import SimulatorScreen from "./SimulatorScreen";
+
+/** For the projector: what tapping does, before any flour is used. */
+export default function TeacherSimulator() {
+  const { t } = useTranslation();
+  return (
+    <main className="bench-page">
+      <h1 className="title">{t("bench.title")}</h1>
+      <SimulatorScreen />
+    </main>
+  );
+}

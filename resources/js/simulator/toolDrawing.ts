@@ -1,0 +1,3 @@
+import type { Options } from "./useSimulator";
+
+export type Fill = Options["plans"][number]["fills"][number];

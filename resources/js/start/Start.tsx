@@ -1,0 +1,42 @@
+import { useTranslation } from "react-i18next";
+import { Link, Navigate } from "react-router";
+import Brand from "../kit/Brand";
+import LanguageButton from "../shell/LanguageButton";
+import Loading from "../shell/Loading";
+import ProblemNote from "../shell/ProblemNote";
+import { useSession } from "../shell/session";
+
+const DOORS = [
+  { to: "/join", key: "student" },
+  { to: "/station", key: "station" },
+  { to: "/sign-in", key: "teacher" },
+] as const;
+
+/** Who signed in before goes on; everybody else chooses a door. */
+export default function Start() {
+  const { t } = useTranslation();
+  const session = useSession();
+  if (session.isPending) return <Loading />;
+  if (session.isError) return <ProblemNote error={session.error} retry={session.refetch} />;
+  if (session.data.kind === "teacher") return <Navigate to="/today" replace />;
+  if (session.data.kind !== "nobody") return <Navigate to="/kitchen" replace />;
+  return (
+    <div className="student">
+      <header className="shead">
+        <Brand />
+        <span className="ml-auto">
+          <LanguageButton />
+        </span>
+      </header>
+      <main className="door">
+        <h1>{t("welcome.title")}</h1>
+        {DOORS.map(({ to, key }) => (
+          <Link key={key} to={to} className="name !min-h-[84px] !text-[1.5rem] grid content-center">
+            {t(`welcome.${key}`)}
+            <small>{t(`welcome.${key}Hint`)}</small>
+          </Link>
+        ))}
+      </main>
+    </div>
+  );
+}

@@ -1,0 +1,52 @@
+import { useTranslation } from "react-i18next";
+import type { Schemas } from "../api/client";
+import JoinCode from "./JoinCode";
+import LabRow from "./LabRow";
+
+/** The next lab, the running one, and what needs a hand. */
+export default function ClassDay({ today }: { today: Schemas["Today"] }) {
+  const { t } = useTranslation();
+  return (
+    <main className="today">
+      <h1>{t("today.title")}</h1>
+      <div className="grid gap-9">
+        {today.sections.map((section) => (
+          <section key={section.id}>
+            <h2 className="h2rim flex justify-between">
+              <span>{section.name}</span>
+              <span className="soft num font-normal">
+                {t("today.period", { from: section.starts_at, to: section.ends_at })}
+              </span>
+            </h2>
+            {section.labs.length === 0 && <p className="py-4">{t("today.empty")}</p>}
+            {section.labs.map((lab) => (
+              <LabRow key={lab.id} lab={lab} timeZone={today.time_zone} />
+            ))}
+          </section>
+        ))}
+      </div>
+      <div className="grid content-start gap-9">
+        <section>
+          <h2 className="h2rim">{t("today.hand")}</h2>
+          <p className="py-3">
+            {today.unchecked_scales.length > 0
+              ? t("today.unchecked", { names: today.unchecked_scales.join(", ") })
+              : t("today.nothing")}
+          </p>
+        </section>
+        {today.sections.map((section) => (
+          <section key={section.id}>
+            <h2 className="h2rim">{t("today.codes", { section: section.name })}</h2>
+            <dl className="codes">
+              <dt>{t("today.classCode")}</dt>
+              <dd>{section.code}</dd>
+              {section.stations.map((station) => (
+                <JoinCode key={station.code} name={station.name} code={station.code} />
+              ))}
+            </dl>
+          </section>
+        ))}
+      </div>
+    </main>
+  );
+}

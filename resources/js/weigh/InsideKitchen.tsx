@@ -1,0 +1,24 @@
+import { useEffect } from "react";
+import { Outlet } from "react-router";
+import { belongsTo, keepSending } from "../outbox/outbox";
+import { type LiveState, useLive } from "../shell/live";
+import { dropOldDrafts } from "./draft";
+import { type InKitchen, type Kitchen, ownerOf } from "./kitchen";
+import { useScreenAwake } from "./useScreenAwake";
+
+/** Hears what happens at the station, and sends what is kept here. */
+export default function InsideKitchen({ kitchen, onLive }: { kitchen: Kitchen; onLive: (state: LiveState) => void }) {
+  const owner = ownerOf(kitchen);
+  const stream =
+    kitchen.lab && kitchen.station_id ? `/live/labs/${kitchen.lab.id}/stations/${kitchen.station_id}` : undefined;
+  const live = useLive(stream, "/api/work");
+  useEffect(() => onLive(live), [live, onLive]);
+  useEffect(() => {
+    belongsTo(owner);
+    return keepSending();
+  }, [owner]);
+  const [lab, setUp, cleanUp] = [kitchen.lab?.id, kitchen.set_up?.lab_id, kitchen.clean_up?.lab_id];
+  useEffect(() => dropOldDrafts([lab, setUp, cleanUp]), [lab, setUp, cleanUp]);
+  useScreenAwake(kitchen.lab !== null);
+  return <Outlet context={{ kitchen, isLive: live === "live" } satisfies InKitchen} />;
+}

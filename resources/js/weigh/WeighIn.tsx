@@ -1,0 +1,251 @@
+import { type FormEvent, useEffect, useLayoutEffect, useState } from "react";
+import { useTranslation } from "react-i18next";
+import { Link, useNavigate } from "react-router";
+import FieldProblem from "../kit/FieldProblem";
+import { Back } from "../kit/icons";
+import Keypad from "../kit/Keypad";
+import KitchenFraction from "../kit/KitchenFraction";
+import { shown } from "../kit/numbers";
+import ReadScale from "../scale/ReadScale";
+import { sources } from "../scale/sources";
+import { useChoice, useChosenId, useDraft } from "./draft";
+import { type Line, useKitchen } from "./kitchen";
+import StationHead from "./StationHead";
+import { useWeighIn } from "./useWeighIn";
+
+const PREDICTIONS = ["shy", "level", "heaped"] as const;
+
+/** The reading of a scale, typed or from the cable: who, on which scale, how much. */
+export default function WeighIn({ line }: { line: Line }) {
+  const { t, i18n } = useTranslation();
+  const go = useNavigate();
+  const kitchen = useKitchen();
+  const [draft, change] = useDraft(line.id);
+  const [student, chooseStudent] = useChosenId("student");
+  const [usual, setUsual] = useChosenId("scale");
+  // The one tapped for this very weigh-in; else the usual one, if it can judge so little; else one that can.
+  const scale =
+    kitchen.scales.find((one) => one.id === draft.scale) ??
+    kitchen.scales.find((one) => one.id === usual && line.fit_scales.includes(one.id)) ??
+    kitchen.scales.find((one) => one.id === line.best_scale);
+  const who = kitchen.kind === "student" ? kitchen.students[0]?.id : student;
+  const sending = useWeighIn(line, draft);
+  const { problem } = sending;
+  // A scale on the cable stays the way for the next weigh-in, too; the practice scale is for this one.
+  const [usualSource, setUsualSource] = useChoice("source");
+  const [isPractising, practise] = useState(false);
+  const source = isPractising ? "simulated" : (sources().find((one) => one === usualSource) ?? "typed");
+  const [at, setAt] = useState<"grams" | "empty">("grams"); // which of two numbers the keypad types
+  const coarse = scale && line.together[String(scale.id)];
+  const together = coarse && draft.together ? coarse : undefined;
+  const atField = (...names: string[]) => names.map((name) => problem?.fields[name]?.[0]).find(Boolean);
+  const elsewhere =
+    problem && !atField("grams", "full_g", "empty_g", "student_id", "scale_id")
+      ? (Object.values(problem.fields)[0]?.[0] ?? problem.message)
+      : undefined;
+
+  const check = (event?: FormEvent) => {
+    event?.preventDefault();
+    if (sending.isPending) return;
+    void sending.send({ student: who, scale: scale?.id, together }).then((to) => to && go(to));
+  };
+  const type = (next: (grams: string) => string) => {
+    sending.reset();
+    change((before) => ({ [at]: next(before[at] ?? ""), source: "typed" }));
+  };
+
+  // Where the network may be gone by then, its screen is here already.
+  useEffect(() => void import("./KeptScreen"), []);
+
+  // A keyboard types into the readout wherever the focus is, as on the scale's own screen.
+  // Before the first drawing: who sees the readout may type at once.
+  useLayoutEffect(() => {
+    const hear = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || event.target instanceof HTMLInputElement) return;
+      if (/^[0-9.,]$/.test(event.key)) type((grams) => (grams + event.key).slice(0, 12));
+      if (event.key === "Backspace") type((grams) => grams.slice(0, -1));
+    };
+    window.addEventListener("keydown", hear);
+    return () => window.removeEventListener("keydown", hear);
+  });
+
+  return (
+    <div className="student one-screen">
+      <StationHead kitchen={kitchen} line={line} />
+      <form className="contents" onSubmit={check} noValidate>
+        <main className="weigh">
+          <section>
+            <p className="eyebrow">{line.name}</p>
+            <h1 className={`w-amt ${line.amount.length > 11 ? "long" : ""}`}>
+              <KitchenFraction>{line.amount}</KitchenFraction>
+            </h1>
+            <p className="tare-short">{t("weigh.tareShort")}</p>
+            {coarse !== undefined && (
+              <p className="weigh-together">
+                {t("weigh.coarseFor", { scale: scale?.name })}
+                <button
+                  type="button"
+                  className="name"
+                  aria-pressed={together !== undefined}
+                  onClick={() => change({ together: together === undefined })}
+                >
+                  {t("weigh.together", { count: coarse })}
+                </button>
+              </p>
+            )}
+            {kitchen.asks_prediction && (
+              <fieldset>
+                <legend className="label">{t("weigh.predict")}</legend>
+                <div className="choices">
+                  {PREDICTIONS.map((one) => (
+                    <button
+                      key={one}
+                      type="button"
+                      className="name"
+                      aria-pressed={draft.predicted === one}
+                      onClick={() => change({ predicted: one })}
+                    >
+                      {t(`verdict.${one}`)}
+                    </button>
+                  ))}
+                </div>
+              </fieldset>
+            )}
+            <h2 className="h2rim tare-long mt-5">{t("weigh.tareTitle")}</h2>
+            <ol className="tare tare-long">
+              <li>{t("weigh.bowl")}</li>
+              <li>{t("weigh.tare")}</li>
+              <li>{t("weigh.add")}</li>
+            </ol>
+            <fieldset>
+              <legend className="label">{t("weigh.which")}</legend>
+              <div className="choices">
+                {kitchen.scales.map((one) => (
+                  <button
+                    key={one.id}
+                    type="button"
+                    className="name"
+                    aria-pressed={one.id === scale?.id}
+                    onClick={() => {
+                      sending.reset();
+                      setUsual(one.id);
+                      change({ scale: one.id });
+                    }}
+                  >
+                    {one.name}
+                    <small>
+                      {t("weigh.step", { step: shown(one.step, one.decimals, i18n.language) })}
+                      {line.fit_scales.includes(one.id) ? "" : `, ${t("weigh.coarse")}`}
+                    </small>
+                  </button>
+                ))}
+              </div>
+              <FieldProblem>{atField("scale_id")}</FieldProblem>
+            </fieldset>
+            {kitchen.kind === "station" && (
+              <fieldset className="mt-3">
+                <legend className="label">{t("weigh.who")}</legend>
+                <div className="choices">
+                  {kitchen.students.map((one) => (
+                    <button
+                      key={one.id}
+                      type="button"
+                      className="name"
+                      aria-pressed={one.id === student}
+                      onClick={() => {
+                        sending.reset();
+                        chooseStudent(one.id);
+                      }}
+                    >
+                      {one.name}
+                    </button>
+                  ))}
+                </div>
+                <FieldProblem>{atField("student_id")}</FieldProblem>
+              </fieldset>
+            )}
+          </section>
+          <section className="weigh-hand">
+            <div className="choices weigh-source">
+              {(["typed", ...sources()] as const).map((one) => (
+                <button
+                  key={one}
+                  type="button"
+                  className="name"
+                  aria-pressed={one === source}
+                  onClick={() => {
+                    practise(one === "simulated");
+                    if (one !== "simulated") setUsualSource(one);
+                  }}
+                >
+                  {t(`scale.source.${one}`)}
+                </button>
+              ))}
+            </div>
+            {line.by_difference && (
+              <div className="choices weigh-two">
+                {(["grams", "empty"] as const).map((one) => (
+                  <button key={one} type="button" className="name" aria-pressed={one === at} onClick={() => setAt(one)}>
+                    {t(one === "grams" ? "weigh.full" : "weigh.empty")}
+                    <small className="num">{draft[one] ? `${draft[one]} g` : "–"}</small>
+                  </button>
+                ))}
+              </div>
+            )}
+            {source !== "typed" && (
+              <ReadScale
+                key={source}
+                source={source}
+                step={scale?.step ?? 1}
+                onTake={(grams) => {
+                  sending.reset();
+                  change({ [at]: grams, source: source === "simulated" ? "practice" : "scale" });
+                  if (line.by_difference) setAt("empty");
+                }}
+              />
+            )}
+            {(source === "typed" || draft[at]) && (
+              <div className="screen">
+                <input
+                  className="readout w-full bg-transparent text-right outline-offset-4"
+                  aria-label={t(
+                    line.by_difference ? (at === "empty" ? "weigh.readEmpty" : "weigh.readFull") : "weigh.readout",
+                  )}
+                  aria-invalid={atField("grams", "full_g", "empty_g") !== undefined}
+                  aria-describedby="grams-problem"
+                  inputMode="none"
+                  autoComplete="off"
+                  maxLength={12}
+                  placeholder={shown(0, scale?.decimals ?? 0, i18n.language)}
+                  value={draft[at] ?? ""}
+                  onChange={(event) => type(() => event.target.value)}
+                />
+                <span className="unit">g</span>
+              </div>
+            )}
+            <FieldProblem id="grams-problem">{atField("grams", "full_g", "empty_g")}</FieldProblem>
+            <FieldProblem>{elsewhere}</FieldProblem>
+            {problem?.isSignedOut && (
+              <p className="pt-2">
+                <Link className="quiet" to={kitchen.kind === "station" ? "/station" : "/join"}>
+                  {t("join.again")}
+                </Link>
+              </p>
+            )}
+            {source === "typed" && <Keypad onChange={type} decimals={scale?.decimals ?? 0} />}
+          </section>
+        </main>
+        <footer className="bench">
+          <button type="button" className="btn btn-outline btn-second" onClick={() => go("..", { relative: "path" })}>
+            <Back size={26} />
+            <span className="wide">{t("weigh.back")}</span>
+            <span className="short">{t("weigh.backShort")}</span>
+          </button>
+          <button type="submit" className="btn btn-primary btn-main" aria-busy={sending.isPending}>
+            {t("weigh.check")}
+          </button>
+        </footer>
+      </form>
+    </div>
+  );
+}
