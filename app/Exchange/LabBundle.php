@@ -11,6 +11,7 @@ use Hovik\Core\JsonInput;
 use Hovik\Core\Pantry\NewIngredient;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Recipe\Factor;
+use Hovik\Core\Words\OwnName;
 use Hovik\Core\Words\Phrase;
 
 /** A lab to share: what it asks for and the recipe it was made from, without any class, student or weighing. */
@@ -133,7 +134,7 @@ final readonly class LabBundle
 
     private static function food(JsonInput $food): NewIngredient
     {
-        return NewIngredient::named(NewIngredient::nameOf($food->text('id')), $food->text('family'), $food->text('grams'), $food->texts('allergens'));
+        return NewIngredient::named(OwnName::of($food->text('id')), $food->text('family'), $food->text('grams'), $food->texts('allergens'));
     }
 
     /** @return list<string> */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Pantry\Family;
-use Hovik\Core\Plan\Fill;
 use Hovik\Core\Plan\ToolPlan;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\KitchenMeasure;

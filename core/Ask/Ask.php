@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Ask;
 
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\JsonInput;
 use Hovik\Core\Pantry\Conversion;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Plan\Advice;
-use Hovik\Core\Plan\Fill;
 use Hovik\Core\Plan\ToolPlan;
 use Hovik\Core\Plan\ToolPlanner;
 use Hovik\Core\Quantity\Amount;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Ask;
 
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\Mark;
 use Hovik\Core\Drawer\Scale;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\JsonInput;
-use Hovik\Core\Plan\Fill;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Words\Phrase;
 

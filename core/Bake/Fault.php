@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Bake;
 
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Pantry\Role;
 use Hovik\Core\Words\Phrase;
 
 /** How a bake came out, when it did not come out as it should. Words: `fault.ID`. */

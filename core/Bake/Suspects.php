@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Bake;
 
 use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Pantry\Role;
 use Hovik\Core\Quantity\ShownGrams;
 use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrase;
@@ -23,7 +24,7 @@ final class Suspects
     {
         $suspects = [];
         foreach ($weighings as $index => $weighing) {
-            $role = Role::of($weighing['ingredient']);
+            $role = $weighing['ingredient']->role;
             $direction = $weighing['error_g'] <=> 0.0;
             foreach ($fault->leadsFrom() as [$leads, $way, $telling]) {
                 if ($leads === $role && $way === $direction && abs($weighing['tolerances']) >= self::LEAST_TOLERANCES) {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Diagnosis;
 
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\Mark;
 use Hovik\Core\Drawer\Tool;
-use Hovik\Core\Plan\Fill;
 use Hovik\Core\Weighing\Weight;
 
 /** Plans with one thing changed. */

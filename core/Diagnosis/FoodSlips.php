@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Diagnosis;
 
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\Pantry\Density;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Handling;
-use Hovik\Core\Plan\Fill;
 use Hovik\Core\Weighing\Geometry;
 use Hovik\Core\Weighing\Weight;
 use Hovik\Core\Weighing\WeightModel;

@@ -6,6 +6,7 @@ namespace Hovik\Core\Diagnosis;
 
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Pantry\Kind;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Weighing\Weight;
@@ -14,10 +15,12 @@ use Hovik\Core\Words\Phrase;
 /** Slips of reading: another food, another amount than the recipe's. */
 final class RecipeSlips
 {
-    private const SALTS = ['table-salt', 'fine-sea-salt', 'coarse-salt-light-flakes', 'coarse-salt-dense-flakes'];
+    /** How often each salt is the one that stands there; another one, so often. */
+    private const SALT_OFTEN = [
+        'table-salt' => 0.4, 'fine-sea-salt' => 0.2, 'coarse-salt-light-flakes' => 0.4, 'coarse-salt-dense-flakes' => 0.3,
+    ];
 
-    /** How often each salt is the one that stands there. */
-    private const SALT_OFTEN = ['table-salt' => 0.4, 'fine-sea-salt' => 0.2, 'coarse-salt-light-flakes' => 0.4, 'coarse-salt-dense-flakes' => 0.3];
+    private const OTHER_SALT_OFTEN = 0.2;
 
     /** @var array<string, array<string, float>> by ingredient: how other foods of its kind weigh against it */
     private static array $ratios = [];
@@ -67,7 +70,8 @@ final class RecipeSlips
             $alike = $other->family === $at->ingredient->family || self::looksAlike($at->ingredient, $other);
             $perCup = self::perCup($other);
             // One salt for another is a slip of its own.
-            if ($alike && $own !== null && $perCup !== null && ! (in_array($id, self::SALTS, true) && in_array($at->ingredient->id, self::SALTS, true))) {
+            $areSalts = $other->kind === Kind::Salt && $at->ingredient->kind === Kind::Salt;
+            if ($alike && $own !== null && $perCup !== null && ! $areSalts) {
                 $ratio = $perCup / $own;
                 $alike = (string) round(50 * log($ratio));
                 if (! isset($seen[$alike])) {
@@ -83,7 +87,8 @@ final class RecipeSlips
     /** White, and out of the same kind of jar: sugar, salt, starch. */
     private static function looksAlike(Ingredient $one, Ingredient $other): bool
     {
-        $white = static fn (Ingredient $food): bool => in_array($food->family, [Family::FinePowder, Family::GranularSugar], true) || in_array($food->id, self::SALTS, true);
+        $white = static fn (Ingredient $food): bool => $food->kind === Kind::Salt
+            || in_array($food->family, [Family::FinePowder, Family::GranularSugar], true);
 
         return $white($one) && $white($other);
     }
@@ -97,15 +102,15 @@ final class RecipeSlips
     private static function otherSalts(Situation $at): array
     {
         $own = self::perCup($at->ingredient);
-        if ($own === null || ! $at->isMeasured() || ! in_array($at->ingredient->id, self::SALTS, true)) {
+        if ($own === null || ! $at->isMeasured() || $at->ingredient->kind !== Kind::Salt) {
             return [];
         }
         $times = [];
-        foreach (self::SALTS as $id) {
+        foreach ($at->pantry->ofKind(Kind::Salt) as $id) {
             $other = $at->pantry->ingredient($id);
             $perCup = self::perCup($other);
             if ($id !== $at->ingredient->id && $perCup !== null) {
-                $times[] = [self::SALT_OFTEN[$id], $perCup / $own, $other->cvBatch, $id];
+                $times[] = [self::SALT_OFTEN[$id] ?? self::OTHER_SALT_OFTEN, $perCup / $own, $other->cvBatch, $id];
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Diagnosis;
 
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\InvalidInput;
@@ -12,7 +13,6 @@ use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Pantry;
-use Hovik\Core\Plan\Fill;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\HouseMethod;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Diagnosis;
 
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Drawer\ToolKind;
-use Hovik\Core\Plan\Fill;
 use Hovik\Core\Weighing\Weight;
 use Hovik\Core\Weighing\WeightModel;
 use Hovik\Core\Words\Phrase;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Hovik\Core\Lab;
 
 use Brick\Math\BigDecimal;
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\JsonInput;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\FrozenFood;
 use Hovik\Core\Pantry\Handling;
-use Hovik\Core\Plan\Fill;
 use Hovik\Core\Plan\MeasuringMode;
 use Hovik\Core\Plan\Need;
 use Hovik\Core\Plan\PlannedLine;

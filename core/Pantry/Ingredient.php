@@ -22,6 +22,8 @@ final readonly class Ingredient
      * @param  list<string>  $allergens
      * @param  string  $rawRisk  none, raw-flour or raw-egg
      * @param  string  $confidence  high, medium or low
+     * @param  Role  $role  what it does in a bake
+     * @param  Kind|null  $kind  what it is one of, where a rule asks
      */
     public function __construct(
         public string $id,
@@ -41,6 +43,8 @@ final readonly class Ingredient
         public string $source,
         public string $confidence,
         public string $notes,
+        public Role $role,
+        public ?Kind $kind,
     ) {
     }
 
@@ -63,6 +67,8 @@ final readonly class Ingredient
             'raw_risk' => $this->rawRisk,
             'source' => $this->source,
             'confidence' => $this->confidence,
+            'role' => $this->role->value,
+            'kind' => $this->kind?->value,
         ];
     }
 
@@ -87,6 +93,8 @@ final readonly class Ingredient
             source: $stored->text('source'),
             confidence: $stored->text('confidence'),
             notes: '',
+            role: $stored->enum('role', Role::class),
+            kind: $stored->has('kind') ? $stored->enum('kind', Kind::class) : null,
         );
     }
 
@@ -95,7 +103,8 @@ final readonly class Ingredient
     {
         return new self(
             $this->id, $this->name, $this->aliases, $this->family, $this->referenceHandling, $gramsPerUsCup, $gramsPerTsp, $gramsPerPiece,
-            $this->cvFill, $this->cvBatch, $this->reposeDeg, $this->residue, $this->allergens, $this->rawRisk, 'own', 'high', $this->notes,
+            $this->cvFill, $this->cvBatch, $this->reposeDeg, $this->residue, $this->allergens, $this->rawRisk, 'own', 'high', $this->notes, $this->role,
+            $this->kind,
         );
     }
 }

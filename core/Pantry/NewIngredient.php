@@ -6,14 +6,12 @@ namespace Hovik\Core\Pantry;
 
 use Brick\Math\BigDecimal;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\OwnName;
 use Hovik\Core\Words\Phrase;
 
 /** A food the reference does not know: a name, a family, a weight. What else there is to know it takes from its family. */
 final readonly class NewIngredient
 {
-    /** Ids of added foods begin so; the rest is the name. */
-    public const PREFIX = 'own-';
-
     public const ALLERGENS = ['wheat', 'milk', 'egg', 'soy', 'peanut', 'tree-nut', 'sesame', 'fish'];
 
     /** @param  list<string>  $allergens */
@@ -41,7 +39,7 @@ final readonly class NewIngredient
             throw InvalidInput::because('allergens', Phrase::of('refusal.food-allergens'));
         }
 
-        return self::known(self::PREFIX.$slug, $of, $grams, $allergens);
+        return self::known(OwnName::PREFIX.$slug, $of, $grams, $allergens);
     }
 
     /** @param  list<string>  $allergens */
@@ -50,21 +48,16 @@ final readonly class NewIngredient
         return new self($id, $family, BigDecimal::of($grams), $allergens);
     }
 
-    /** `Teff flour`, of an id that begins with the prefix. */
-    public static function nameOf(string $id): string
-    {
-        return ucfirst(str_replace('-', ' ', substr($id, strlen(self::PREFIX))));
-    }
-
     /** @param  Ingredient  $like  of the same family: spread, residue and slope are taken from it */
     public function likeItsFamily(Ingredient $like): Ingredient
     {
         $isCounted = $this->family === Family::Counted;
 
         return new Ingredient(
-            $this->id, self::nameOf($this->id), [], $this->family, $like->referenceHandling,
+            $this->id, OwnName::of($this->id), [], $this->family, $like->referenceHandling,
             $isCounted ? null : $this->grams, null, $isCounted ? $this->grams : null,
             $like->cvFill, $like->cvBatch, $like->reposeDeg, $like->residue, $this->allergens, 'none', 'own', 'high', '',
+            Role::usual($this->family), null,
         );
     }
 }

@@ -160,6 +160,12 @@ final class Pantry
         return new HandlingFactor(BigDecimal::of($row['factor_mean']), (float) $row['factor_sd'], $advisable, $row['why']);
     }
 
+    /** @return list<string> ids of the foods of a kind, in the order of the data */
+    public function ofKind(Kind $kind): array
+    {
+        return array_values(array_filter($this->ids(), fn (string $id): bool => $this->ingredient($id)->kind === $kind));
+    }
+
     /** @param  array<string, string>  $row */
     private static function make(array $row): Ingredient
     {
@@ -184,6 +190,8 @@ final class Pantry
             source: $row['source'],
             confidence: $row['confidence'],
             notes: $row['notes'],
+            role: Role::from($row['role']),
+            kind: Kind::tryFrom($row['kind']),
         );
     }
 }

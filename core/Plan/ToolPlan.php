@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Plan;
 
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\Mark;
 use Hovik\Core\JsonInput;
 use Hovik\Core\Words\Phrase;

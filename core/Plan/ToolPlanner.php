@@ -6,6 +6,7 @@ namespace Hovik\Core\Plan;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\Mark;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolKind;
@@ -14,6 +15,7 @@ use Hovik\Core\Pantry\Conversion;
 use Hovik\Core\Pantry\Density;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Pantry\Kind;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Dimension;
@@ -132,8 +134,7 @@ final class ToolPlanner
                 ToolKind::DryCup => match (true) {
                     $family === Family::ViscousLiquid => true,
                     $family->isPoured() => $this->schools->poursIntoDryCups(),
-                    // Seeds share the technique of spices, and are cupped all the same.
-                    $family === Family::LeavenerSpice => $this->schools->leavenersByCup() || str_ends_with($ingredient->id, '-seed'),
+                    $family === Family::LeavenerSpice => $this->schools->leavenersByCup() || $ingredient->kind === Kind::Seed,
                     default => true,
                 },
                 ToolKind::LiquidMeasure, ToolKind::SmallLiquidMeasure => $family->isPoured() || ($family === Family::ThickDairyPuree && $this->schools->poursThick()),

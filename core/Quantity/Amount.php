@@ -8,9 +8,10 @@ use Brick\Math\BigRational;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\JsonInput;
 use Hovik\Core\Words\Phrase;
+use Hovik\Core\Words\Sayable;
 
 /** A number and a unit as a recipe says it, exact: `1 3/4 cup`. */
-final readonly class Amount
+final readonly class Amount implements Sayable
 {
     /** More than a school ever measures; keeps typing slips and attacks out of the arithmetic. */
     private const MOST = 100_000;
@@ -65,5 +66,13 @@ final readonly class Amount
     public function text(): string
     {
         return KitchenNotation::write($this->number).' '.$this->unit->symbol($this->number->isGreaterThan(1));
+    }
+
+    public function phrase(): Phrase
+    {
+        return Phrase::of("unit.{$this->unit->value}", [
+            'n' => KitchenNotation::write($this->number),
+            'many' => $this->number->isGreaterThan(1) ? 'yes' : 'no',
+        ]);
     }
 }

@@ -6,12 +6,14 @@ namespace Hovik\Core\Quantity;
 
 use Brick\Math\BigRational;
 use Hovik\Core\JsonInput;
+use Hovik\Core\Words\Phrase;
+use Hovik\Core\Words\Sayable;
 
 /**
  * An amount re-expressed in what hangs in a kitchen: cups from 1/4 up, whole tablespoons, teaspoons in eighths, largest
  * first. `1 3/4 tsp` doubled is `1 tbsp + 1/2 tsp`. What cannot be expressed exactly is given as the nearest, with its error.
  */
-final readonly class KitchenMeasure
+final readonly class KitchenMeasure implements Sayable
 {
     private const CUP_FRACTIONS = ['3/4', '2/3', '1/2', '1/3', '1/4', '0'];
 
@@ -161,5 +163,10 @@ final readonly class KitchenMeasure
         $error = $nearest->minus($amount->number)->dividedBy($amount->number)->multipliedBy(100)->toFloat();
 
         return new self([Amount::of($nearest, $amount->unit)], $nearest->isEqualTo($amount->number), $error);
+    }
+
+    public function phrase(): Phrase
+    {
+        return Phrase::of('list.plus', ['parts' => array_map(static fn (Amount $part): Phrase => $part->phrase(), $this->parts)]);
     }
 }

@@ -6,8 +6,9 @@ namespace Hovik\Core\Recipe;
 
 use Brick\Math\BigRational;
 use Hovik\Core\InvalidInput;
-use Hovik\Core\Pantry\Family;
+use Hovik\Core\Pantry\Kind;
 use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Pantry\Role;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Technique\TechniqueCatalogue;
@@ -64,7 +65,7 @@ final readonly class Batch
     /** Baker's percentages count against flour and meal, not starch, cocoa or sugar. */
     private static function isFlour(ScaledLine $line): bool
     {
-        return $line->line->ingredient->family === Family::FinePowder && str_ends_with($line->line->ingredient->id, '-flour');
+        return $line->line->ingredient->kind === Kind::Flour;
     }
 
     /**
@@ -78,7 +79,7 @@ final readonly class Batch
         }
         $cautions = [Phrase::of('scaling.pan'), Phrase::of('scaling.time')];
         foreach ($lines as $line) {
-            if ($line !== null && in_array($line->ingredient->id, ['baking-powder', 'baking-soda', 'active-dry-yeast', 'instant-yeast'], true)) {
+            if ($line !== null && $line->ingredient->role === Role::Leavener) {
                 array_unshift($cautions, Phrase::of('scaling.leavener'));
                 break;
             }

@@ -7,6 +7,7 @@ namespace Hovik\Core\Recipe;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Recipe\Line\LanguagePack;
 
 /**
  * Compares the ingredient list with the directions: what is listed and never used, used and not listed, listed twice. A
@@ -94,7 +95,7 @@ final readonly class DirectionsCheck
             $heads[] = 'nut';
         }
 
-        return array_values(array_unique(array_filter($heads, static fn (string $head): bool => $head !== '' && ! Lexicon::isPlain($head))));
+        return array_values(array_unique(array_filter($heads, static fn (string $head): bool => $head !== '' && ! LanguagePack::english()->isPlain($head))));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Recipe;
 
 use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Recipe\Line\LanguagePack;
 
 /** Finds ingredients by their names and aliases: plural or singular, with or without hyphens, and a letter or two off. */
 final class NameFinder
@@ -21,13 +22,14 @@ final class NameFinder
     public function __construct(Pantry $pantry)
     {
         $bare = [];
+        $english = LanguagePack::english();
         foreach ($pantry->ids() as $id) {
             $ingredient = $pantry->ingredient($id);
             $turned = implode(' ', array_reverse(explode(', ', (string) preg_replace('~ \(.*\)~', '', $ingredient->name))));
             foreach ([$turned, ...$ingredient->aliases] as $name) {
                 $words = self::words($name);
                 $this->names[implode(' ', $words)] ??= $id;
-                $without = array_filter($words, static fn (string $word): bool => ! Lexicon::isHandling($word));
+                $without = array_filter($words, static fn (string $word): bool => ! $english->isHandling($word));
                 if ($without !== [] && count($without) < count($words)) {
                     $bare[implode(' ', $without)] ??= $id;
                 }

@@ -95,10 +95,10 @@ final class NumberWords
         if (in_array($word, ['a', 'an'], true)) {
             return $isUnit($at + 1) ? [BigRational::one(), $at + 1] : null;
         }
-        if (! isset(Lexicon::NUMBERS[$word])) {
+        if (! isset($r->words->numbers[$word])) {
             return null;
         }
-        $number = BigRational::of(Lexicon::NUMBERS[$word]);
+        $number = BigRational::of($r->words->numbers[$word]);
         if (in_array($r->word($at + 1), ['and', '&'], true)) {
             $rest = self::wordFraction($r, $at + 2) ?? self::fraction($r, $at + 2);
             if ($rest !== null) {
@@ -114,14 +114,14 @@ final class NumberWords
     {
         $top = 1;
         $word = $r->word($at);
-        if (in_array($word, ['a', 'an'], true) || isset(Lexicon::NUMBERS[$word])) {
-            $top = (int) (Lexicon::NUMBERS[$word] ?? 1);
+        if (in_array($word, ['a', 'an'], true) || isset($r->words->numbers[$word])) {
+            $top = (int) ($r->words->numbers[$word] ?? 1);
             $at++;
             if ($r->word($at) === '-') {
                 $at++;
             }
         }
-        $parts = Lexicon::PARTS[$r->word($at)] ?? null;
+        $parts = $r->words->parts[$r->word($at)] ?? null;
 
         return $parts === null || $top >= $parts ? null : [BigRational::of($top)->dividedBy($parts)->simplified(), $at + 1];
     }

@@ -10,6 +10,7 @@ use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Recipe\Line\LanguagePack;
 use Hovik\Core\Words\Phrase;
 
 /** A batch shared out by volume: so many portions of so much, and what is left. Exact. */
@@ -42,7 +43,7 @@ final readonly class Portions
     private static function volume(string $text, string $field): Amount
     {
         $reading = Token::split($text);
-        $r = $reading === [] ? null : new Reading($reading);
+        $r = $reading === [] ? null : new Reading($text, $reading, LanguagePack::english());
         $units = new UnitWords;
         $number = $r === null ? null : NumberWords::at($r, 0, static fn (int $at): bool => $units->at($r, $at) !== null);
         $unit = $r === null || $number === null ? null : $units->at($r, $number[1]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Recipe;
 
 use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Recipe\Line\LanguagePack;
 
 /**
  * A line while it is being read: its tokens with what each was understood to be, and what has been found so far.
@@ -48,8 +49,14 @@ final class Reading
     /** @var array<string, Flag> */
     private array $flags = [];
 
-    /** @param  non-empty-list<Token>  $tokens */
-    public function __construct(public array $tokens)
+    /** The cursor: what stands before it has been read. */
+    public int $at = 0;
+
+    /** What the line heads, where it is no ingredient. */
+    public ?string $heading = null;
+
+    /** @param  non-empty-list<Token>  $tokens  of the text's beginning */
+    public function __construct(public readonly string $text, public array $tokens, public readonly LanguagePack $words)
     {
     }
 
@@ -61,7 +68,27 @@ final class Reading
         return $token === null ? '' : ($token->isWord() ? $token->word : $token->text);
     }
 
-    public function said(int $at, string ...$words): bool
+    /** @param  list<string>  $sayings  one or more words each */
+    public function saidAny(int $at, array $sayings): bool
+    {
+        foreach ($sayings as $saying) {
+            if ($this->said($at, ...explode(' ', $saying))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** 'lightly packed' stays said so: it weighs otherwise. */
+    public function withAdverb(int $at, string $word): string
+    {
+        $adverb = $at > 0 ? $this->word($at - 1) : '';
+
+        return in_array($word, $this->words->packed, true) && in_array($adverb, $this->words->loosely, true) ? "$adverb $word" : $word;
+    }
+
+    private function said(int $at, string ...$words): bool
     {
         foreach ($words as $word) {
             if ($this->word($at++) !== $word) {
@@ -105,7 +132,7 @@ final class Reading
         return $segments;
     }
 
-    public function line(string $text, string $beyond): ReadLine
+    public function line(string $beyond): ReadLine
     {
         foreach ($this->tokens as $token) {
             if ($token->text === '' || in_array($token->text, [',', ';', ':', '.', '(', ')'], true) && $token->part === Part::Unread) {
@@ -128,7 +155,7 @@ final class Reading
         };
 
         return new ReadLine(
-            text: $text,
+            text: $this->text,
             status: $status,
             pieces: $this->pieces($beyond),
             amounts: $this->amounts,

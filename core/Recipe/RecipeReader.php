@@ -17,13 +17,33 @@ final readonly class RecipeReader
     /** Letters at most. */
     public const MOST_LETTERS = 30_000;
 
-    private const VERBS = '~^(add|arrange|bake|beat|blend|boil|bring|brush|chill|combine|cook|cool|cover|cream|cut|dissolve|divide|drain|drizzle|drop|dust|fill|fold|form|freeze|fry|garnish|grease|heat|in a|in the|in another|knead|leave|let|line|make|measure|meanwhile|melt|mix|once|place|pour|preheat|prepare|press|put|remove|repeat|return|roll|rub|scrape|serve|set|shape|sift|simmer|slice|spoon|spread|sprinkle|stir|store|take|tip|transfer|turn|use|warm|wash|weigh|when|whip|whisk|with|working)\b~i';
+    /** What directions begin with, after a quotation mark or the like. */
+    private const VERBS = [
+        'add', 'arrange', 'bake', 'beat', 'blend', 'boil', 'bring', 'brush', 'chill', 'combine', 'cook', 'cool', 'cover', 'cream', 'cut',
+        'dissolve', 'divide', 'drain', 'drizzle', 'drop', 'dust', 'fill', 'fold', 'form', 'freeze', 'fry', 'garnish', 'grease', 'heat',
+        'in a', 'in the', 'in another', 'knead', 'leave', 'let', 'line', 'make', 'measure', 'meanwhile', 'melt', 'mix', 'once', 'place',
+        'pour', 'preheat', 'prepare', 'press', 'put', 'remove', 'repeat', 'return', 'roll', 'rub', 'scrape', 'serve', 'set', 'shape',
+        'sift', 'simmer', 'slice', 'spoon', 'spread', 'sprinkle', 'stir', 'store', 'take', 'tip', 'transfer', 'turn', 'use', 'warm',
+        'wash', 'weigh', 'when', 'whip', 'whisk', 'with', 'working',
+    ];
+
+    private const INGREDIENTS = ['ingredients', 'ingredient list', 'you will need', 'you need', 'what you need'];
+
+    private const DIRECTIONS = [
+        'directions', 'method', 'instructions', 'steps', 'preparation', 'procedure', 'what to do', 'how to make it',
+    ];
+
+    /** Marks before the items of a list, its numbers among them: whole characters, never their bytes. */
+    private const MARKS = '~^[\s*•·▪◦‣\-–—→➔✓✔☐]*(?:(?:step\s*)?\d{1,2}\s*[.):]\s*)?~iu';
+
+    private string $verbs;
 
     private LineReader $lines;
 
     public function __construct(Pantry $pantry)
     {
         $this->lines = new LineReader($pantry);
+        $this->verbs = '~^[^\p{L}\p{N}]*(?:'.implode('|', self::VERBS).')\b~iu';
     }
 
     /** @throws InvalidInput when the text is empty, too long, or no text */
@@ -86,8 +106,8 @@ final readonly class RecipeReader
         $plain = mb_strtolower(trim($text, " \t#*_:.-"));
 
         return match (true) {
-            in_array($plain, ['ingredients', 'ingredient list', 'you will need', 'you need', 'what you need'], true) => 'ingredients',
-            in_array($plain, ['directions', 'method', 'instructions', 'steps', 'preparation', 'procedure', 'what to do', 'how to make it'], true) => 'directions',
+            in_array($plain, self::INGREDIENTS, true) => 'ingredients',
+            in_array($plain, self::DIRECTIONS, true) => 'directions',
             default => null,
         };
     }
@@ -98,13 +118,13 @@ final readonly class RecipeReader
         $plain = self::withoutNumber($text);
 
         return $line->status !== ReadLine::HEADING
-            && preg_match('~^[\d¼½¾⅓⅔⅛]~u', $plain) !== 1
-            && preg_match(self::VERBS, $plain) === 1
+            && preg_match('~^\p{N}~u', $plain) !== 1
+            && preg_match($this->verbs, $plain) === 1
             && (str_word_count($plain) >= 4 || str_ends_with($plain, '.'));
     }
 
     private static function withoutNumber(string $text): string
     {
-        return trim((string) preg_replace('~^\s*(?:step\s*)?\d{1,2}\s*[.):]\s*~i', '', trim($text, " \t*•-")));
+        return trim((string) preg_replace(self::MARKS, '', $text));
     }
 }

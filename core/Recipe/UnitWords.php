@@ -63,6 +63,6 @@ final class UnitWords
             return $unit[0];
         }
 
-        return in_array($r->word($at), Lexicon::CONTAINERS, true) ? Unit::Packet : null;
+        return in_array($r->word($at), $r->words->containers, true) ? Unit::Packet : null;
     }
 }

@@ -144,7 +144,7 @@ final class Simulator
         return Density::of($this->pantry, $this->ingredient, $hands->handling($this->ingredient, $this->pantry));
     }
 
-    /** @return non-empty-list<\Hovik\Core\Plan\Fill> */
+    /** @return non-empty-list<\Hovik\Core\Drawer\Fill> */
     private function fills(): array
     {
         assert($this->plan->fills !== []);

@@ -7,6 +7,7 @@ namespace Hovik\Core\Technique;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\JsonInput;
 use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Pantry\Kind;
 use Hovik\Core\Words\Phrase;
 
 /** Where good cooks disagree: the house methods and the answers a class has settled on. Without any, the usual ones. */
@@ -76,7 +77,7 @@ final readonly class HouseRules
     /** How the class measures it; null for the family's default. Powders that cake have a question of their own. */
     public function methodFor(Ingredient $ingredient): ?HouseMethod
     {
-        if (TechniqueCatalogue::isLumpyPowder($ingredient)) {
+        if ($ingredient->kind === Kind::LumpyPowder) {
             return $this->answer('lumpy-powders') === 'sift' ? HouseMethod::SiftSpoonLevel : HouseMethod::StirSpoonLevel;
         }
         foreach ($this->methods as $method) {

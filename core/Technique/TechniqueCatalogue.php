@@ -9,6 +9,7 @@ use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Pantry\Kind;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrase;
@@ -16,14 +17,6 @@ use Hovik\Core\Words\Phrase;
 /** The technique of every family, by house method and by the tool it ends up in. */
 final class TechniqueCatalogue
 {
-    /** Powders that cake: lumps are broken before anything else. */
-    private const LUMPY_POWDERS = ['confectioners-sugar', 'cocoa-powder'];
-
-    public static function isLumpyPowder(Ingredient $ingredient): bool
-    {
-        return in_array($ingredient->id, self::LUMPY_POWDERS, true);
-    }
-
     /**
      * The class's method, or the family's default where none is given.
      *
@@ -93,7 +86,7 @@ final class TechniqueCatalogue
         $before = match ($method) {
             HouseMethod::SiftSpoonLevel => [Step::Sift],
             HouseMethod::DipSweep => [],
-            default => [self::isLumpyPowder($ingredient) ? Step::CrushLumps : Step::Loosen],
+            default => [$ingredient->kind === Kind::LumpyPowder ? Step::CrushLumps : Step::Loosen],
         };
         $filling = $method === HouseMethod::DipSweep ? Step::DipHeaped : Step::SpoonHeaped;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Weighing;
 
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\Pantry\Ingredient;
-use Hovik\Core\Plan\Fill;
 
 /** Mounds on a rim and surfaces behind a wall: how far off they are, in mL and mm. From the craft's page, section 5. */
 final class Geometry

@@ -7,6 +7,8 @@ namespace Hovik\Core\Weighing;
 use Brick\Math\BigDecimal;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Pantry\Kind;
+use Hovik\Core\Pantry\Role;
 
 /** What a line means to the bake. */
 enum Strictness: string
@@ -22,8 +24,8 @@ enum Strictness: string
     {
         return match ($ingredient->family) {
             Family::FinePowder, Family::GranularSugar, Family::MoistSugar, Family::SolidFat, Family::Oil, Family::Counted => self::Structural,
-            Family::ThinLiquid => in_array($ingredient->id, ['vanilla-extract', 'lemon-juice'], true) ? self::Flavour : self::Structural,
-            Family::LeavenerSpice => in_array($ingredient->id, ['baking-powder', 'baking-soda', 'cream-of-tartar', 'active-dry-yeast', 'instant-yeast'], true) ? self::Structural : self::Flavour,
+            Family::ThinLiquid => $ingredient->kind === Kind::Splash ? self::Flavour : self::Structural,
+            Family::LeavenerSpice => $ingredient->role === Role::Leavener ? self::Structural : self::Flavour,
             Family::CoarseGrain, Family::ThickDairyPuree => self::Structural,
             default => self::Flavour,
         };

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Hovik\Core\Weighing;
 
 use Brick\Math\BigRational;
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\Scale;
 use Hovik\Core\Pantry\Density;
-use Hovik\Core\Plan\Fill;
 
 /**
  * What a plan and a way of working weigh: mean and spread, or a draw. The one model behind targets, the planner's spread, the

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Hovik\Core\Words;
 
 use Brick\Math\BigDecimal;
-use Hovik\Core\Quantity\Amount;
-use Hovik\Core\Quantity\KitchenMeasure;
 
 /**
  * A sentence the core wants to say, not yet in any language: an id of the phrasebook and what goes into it. It can be
@@ -19,28 +17,19 @@ final readonly class Phrase
     {
     }
 
-    /** @param  array<string, string|int|float|BigDecimal|Amount|KitchenMeasure|list<self>|self>  $with */
+    /** @param  array<string, string|int|float|BigDecimal|Sayable|list<self>|self>  $with */
     public static function of(string $id, array $with = []): self
     {
         $plain = [];
         foreach ($with as $name => $value) {
             $plain[$name] = match (true) {
-                $value instanceof Amount => self::amount($value),
-                $value instanceof KitchenMeasure => self::of('list.plus', ['parts' => array_map(self::amount(...), $value->parts)]),
+                $value instanceof Sayable => $value->phrase(),
                 $value instanceof BigDecimal => self::of('number', ['value' => (string) $value]),
                 default => $value,
             };
         }
 
         return new self($id, $plain);
-    }
-
-    private static function amount(Amount $amount): self
-    {
-        return self::of("unit.{$amount->unit->value}", [
-            'n' => \Hovik\Core\Quantity\KitchenNotation::write($amount->number),
-            'many' => $amount->number->isGreaterThan(1) ? 'yes' : 'no',
-        ]);
     }
 
     /** @return array{id: string, with: array<string, mixed>} */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Words;
 
-use Hovik\Core\Pantry\NewIngredient;
-
 /** Says the core's phrases in a language. Patterns are ICU messages, in en.php, es.php and their .causes.php, .practice.php, .refusals.php, .safety.php and .technique.php beside this file. */
 final class Phrasebook
 {
@@ -70,8 +68,8 @@ final class Phrasebook
 
             return $this->listed(is_array($parts) ? $parts : [], $phrase->id === 'list.plus');
         }
-        if (str_starts_with($phrase->id, 'ingredient.'.NewIngredient::PREFIX)) {
-            return NewIngredient::nameOf(substr($phrase->id, strlen('ingredient.')));
+        if (str_starts_with($phrase->id, 'ingredient.'.OwnName::PREFIX)) {
+            return OwnName::of(substr($phrase->id, strlen('ingredient.')));
         }
         $pattern = $this->patterns[$phrase->id] ?? throw new \LogicException("No phrase '{$phrase->id}' in {$this->locale}");
         $values = array_map(fn (mixed $value): mixed => match (true) {

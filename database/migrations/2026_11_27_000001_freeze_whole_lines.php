@@ -19,7 +19,7 @@ use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\FrozenFood;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Pantry;
-use Hovik\Core\Plan\Fill;
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Plan\MeasuringMode;
 use Hovik\Core\Plan\ToolPlan;
 use Hovik\Core\Quantity\Amount;

@@ -14,7 +14,7 @@ arch('the core has no input, output, clock or chance')
     ->not->toUse(['date', 'time', 'microtime', 'now', 'rand', 'random_int', 'mt_rand', 'file_get_contents', 'fopen', 'echo', 'print', 'getenv', 'env', 'config', 'DateTime', 'DateTimeImmutable']);
 
 arch('values do not change')
-    ->expect(['Hovik\Core\Quantity\Amount', 'Hovik\Core\Weighing\Target', 'Hovik\Core\Weighing\Judgement', 'Hovik\Core\Plan\ToolPlan', 'Hovik\Core\Plan\Fill', 'Hovik\Core\Drawer\Tool', 'Hovik\Core\Pantry\Ingredient'])
+    ->expect(['Hovik\Core\Quantity\Amount', 'Hovik\Core\Weighing\Target', 'Hovik\Core\Weighing\Judgement', 'Hovik\Core\Plan\ToolPlan', 'Hovik\Core\Drawer\Fill', 'Hovik\Core\Drawer\Tool', 'Hovik\Core\Pantry\Ingredient'])
     ->toBeReadonly()->toBeFinal();
 
 arch('everything is strict')->expect(['Hovik\Core', 'App'])->toUseStrictTypes();

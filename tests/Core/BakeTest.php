@@ -2,15 +2,16 @@
 
 declare(strict_types=1);
 
+use Hovik\Core\Bake\Consequence;
 use Hovik\Core\Bake\Fault;
-use Hovik\Core\Bake\Role;
 use Hovik\Core\Bake\Suspects;
 use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Pantry\Role;
 use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrasebook;
 
 it('gives every food of the pantry the part it plays', function (string $id, Role $role) {
-    expect(Role::of(Pantry::reference()->ingredient($id)))->toBe($role);
+    expect(Pantry::reference()->ingredient($id)->role)->toBe($role);
 })->with([
     ['bread-flour', Role::Flour], ['rolled-oats', Role::Flour], ['confectioners-sugar', Role::Sugar], ['honey', Role::Sugar], ['light-brown-sugar', Role::Sugar],
     ['baking-soda', Role::Leavener], ['instant-yeast', Role::Leavener], ['coarse-salt-light-flakes', Role::Salt], ['cardamom', Role::Flavour], ['vanilla-extract', Role::Flavour],
@@ -19,15 +20,15 @@ it('gives every food of the pantry the part it plays', function (string $id, Rol
 
 it('knows a part for all of them', function () {
     foreach (Pantry::reference()->ids() as $id) {
-        expect(Role::of(Pantry::reference()->ingredient($id)))->toBeInstanceOf(Role::class);
+        expect(Pantry::reference()->ingredient($id)->role)->toBeInstanceOf(Role::class);
     }
 });
 
 it('says what too much and too little do, and nothing of what is Level or too close to tell', function () {
-    $said = fn (Role $role, Verdict $verdict) => Phrasebook::in('en')->say($role->consequence($verdict));
+    $said = fn (Role $role, Verdict $verdict) => Phrasebook::in('en')->say(Consequence::of($role, $verdict));
     expect($said(Role::Flour, Verdict::Heaped))->toContain('dry')->and($said(Role::Flour, Verdict::Shy))->toContain('spreads')
         ->and($said(Role::Leavener, Verdict::Heaped))->toContain('bitter')->and($said(Role::Sugar, Verdict::Shy))->toContain('pale')
-        ->and($said(Role::Liquid, Verdict::Heaped))->toContain('gummy')->and(Role::Egg->consequence(Verdict::TooClose))->toBeNull();
+        ->and($said(Role::Liquid, Verdict::Heaped))->toContain('gummy')->and(Consequence::of(Role::Egg, Verdict::TooClose))->toBeNull();
 });
 
 $weighing = fn (string $id, float $errorG, float $tolerances) => [

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Pantry\Density;
 use Hovik\Core\Pantry\Pantry;
-use Hovik\Core\Plan\Fill;
 use Hovik\Core\Plan\ToolPlanner;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\MeasureStandard;

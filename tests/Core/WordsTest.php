@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
+use Hovik\Core\Bake\Consequence;
 use Hovik\Core\Bake\Fault;
-use Hovik\Core\Bake\Role;
 use Hovik\Core\Diagnosis\Cause;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Pantry\Role;
 use Hovik\Core\Plan\Advice;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Unit;
@@ -134,8 +135,8 @@ it('has words for every cause, fault and consequence, short enough for a phone',
             }
         }
         foreach (Role::cases() as $role) {
-            expect($book->say($role->consequence(Verdict::Heaped)))->not->toBe($book->say($role->consequence(Verdict::Shy)))
-                ->and($role->consequence(Verdict::Level))->toBeNull();
+            expect($book->say(Consequence::of($role, Verdict::Heaped)))->not->toBe($book->say(Consequence::of($role, Verdict::Shy)))
+                ->and(Consequence::of($role, Verdict::Level))->toBeNull();
         }
     }
 });

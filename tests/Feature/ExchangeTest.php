@@ -43,6 +43,26 @@ it('shares a lab as a bundle that another kitchen takes in', function () {
     expect(Lab::query()->find($id)?->items->first()?->method)->toBe(HouseMethod::SiftSpoonLevel)->and(Recipe::query()->where('kitchen_id', $other->kitchen_id)->count())->toBe(1);
 });
 
+it('carries each line\'s way and shelf, and foods that only this kitchen has', function () {
+    $own = $this->postJson('/api/pantry', ['name' => 'Zorb meal', 'family' => 'fine-powder', 'grams' => '140', 'allergens' => [], 'reason' => 'Weighed three cups.'])->json('id');
+    $recipe = $this->postJson('/api/recipes', ['text' => "Zorbs\n1 cup zorb meal\n2 cups bread flour"])->json('id');
+    $lab = $this->postJson("/api/recipes/$recipe/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-02', 'for' => 'station'])->json('id');
+    $item = Lab::query()->findOrFail($lab)->items->firstOrFail()->id;
+    $this->putJson("/api/labs/$lab/items/$item", ['strictness' => 'free', 'mode' => 'weight', 'tolerance_pct' => null, 'shared' => true])->assertNoContent();
+    $bundle = $this->get("/api/labs/$lab/bundle")->getContent();
+    $sheet = $this->getJson("/api/labs/$lab/sheet")->json('lines');
+    $same = fn (int $id): array => array_map(fn (array $line): array => array_diff_key($line, ['item' => 0]), $this->getJson("/api/labs/$id/sheet")->json('lines'));
+
+    // By the same kitchen, which has the food already; and by one that has never heard of it.
+    $again = $this->postJson('/api/labs', ['section' => $this->class->id, 'text' => $bundle])->assertCreated()->json('id');
+    expect($same($again))->toBe($same($lab))->and($sheet[0]['mode'])->toBe('weight')->and($sheet[0]['shared'])->toBeTrue();
+    $other = $this->section('Foods 2');
+    $this->asNobody()->asTeacher($other->teacher);
+    $there = $this->postJson('/api/labs', ['section' => $other->id, 'text' => $bundle])->assertCreated()->json('id');
+    $this->getJson("/api/labs/$there/sheet")->assertOk()->assertJsonPath('lines.0.target_g', $sheet[0]['target_g'])->assertJsonPath('lines.0.mode', 'weight')->assertJsonPath('lines.0.shared', true);
+    expect($other->kitchen->ownIngredients()->count())->toBe(1)->and($own)->toBeString();
+});
+
 it('refuses a bad bundle by row and stores nothing', function (callable $spoil, string $says) {
     $bundle = json_decode((string) $this->get("/api/labs/$this->lab/bundle")->getContent(), true);
     $text = $spoil($bundle);
@@ -56,6 +76,9 @@ it('refuses a bad bundle by row and stores nothing', function (callable $spoil, 
     'no lines' => [fn (array $b) => ['items' => []] + $b, '1 to 60 lines'],
     'an unknown ingredient' => [fn (array $b) => array_replace_recursive($b, ['items' => [['ingredient' => 'zorbs']]]), 'Row 1: There is no food "zorbs"'],
     'an amount of nothing' => [fn (array $b) => array_replace_recursive($b, ['items' => [['amount' => '-3']]]), 'Row 1: An amount cannot be below zero'],
+    'a size that is none' => [fn (array $b) => ['factor' => 'banana'] + $b, 'banana'],
+    'a way there is not' => [fn (array $b) => array_replace_recursive($b, ['items' => [['mode' => 'guessed']]]), 'Row 1:'],
+    'a shelf that is no yes or no' => [fn (array $b) => array_replace_recursive($b, ['items' => [['shared' => 'perhaps']]]), 'Row 1:'],
     'a line that is no line' => [fn (array $b) => ['items' => [...$b['items'], 'x']] + $b, 'Row 2:'],
 ]);
 

@@ -3,8 +3,9 @@
 declare(strict_types=1);
 
 use App\Models\LabLine;
+use App\Models\Weighing;
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Lab\LabState;
-use Hovik\Core\Plan\Fill;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Step;
 
@@ -26,6 +27,37 @@ it('does not let later settings change what was frozen', function () {
     $lab->section->update(['standard' => 'metric_250', 'tolerance_level' => 'exacting', 'methods' => ['dip-sweep']]);
     $lab->items()->update(['amount' => '5']);
     expect(LabLine::query()->find($before['id'])->getAttributes())->toBe($before);
+});
+
+it('shows a lab that is open or over as it was frozen, whatever becomes of pantry, drawer and house rules', function () {
+    $lab = $this->openLab();
+    $flour = $lab->lines->firstOrFail();
+    $this->asStation($lab->section->stations->firstOrFail());
+    $this->weigh($flour, ['grams' => '262'])->assertCreated();
+    $this->asNobody()->asTeacher($lab->section->teacher);
+    $weighing = Weighing::query()->sole()->id;
+    $read = fn (): array => array_map(fn (string $path): array => $this->getJson("/api/labs/$lab->id/$path")->assertOk()->json(), [
+        'sheet', 'board', 'period', "weighings/$weighing/causes",
+    ]);
+    $this->travelTo(now()->startOfMinute());
+    $before = $read();
+
+    $this->putJson('/api/pantry/bread-flour', ['grams' => '150', 'reason' => 'Another mill.'])->assertNoContent();
+    $lab->section->kitchen->tools()->delete();
+    $lab->section->update(['standard' => 'metric_250', 'tolerance_level' => 'exacting', 'methods' => ['dip-sweep'], 'schools' => ['spill' => 'discard']]);
+    $lab->items()->update(['amount' => '5']);
+    expect($read())->toEqual($before);
+    $this->postJson("/api/labs/$lab->id/close")->assertNoContent();
+    expect($this->getJson("/api/labs/$lab->id/sheet")->json('lines'))->toBe($before[0]['lines']);
+});
+
+it('copies a paused lab as one that goes on', function () {
+    $lab = $this->openLab();
+    $this->asTeacher($lab->section->teacher)->postJson("/api/labs/$lab->id/pause")->assertNoContent();
+    $copy = $this->postJson("/api/labs/$lab->id/copy")->assertCreated()->json('id');
+    $this->postJson("/api/labs/$lab->id/close")->assertNoContent();
+    $this->postJson("/api/labs/$copy/open")->assertNoContent();
+    $this->getJson("/api/labs/$copy/board")->assertJsonPath('lab.state', 'open')->assertJsonPath('lab.paused', false);
 });
 
 it('refuses to open twice, two at once, or nothing', function () {

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Hovik\Core\Practice\Makers;
 
 use Brick\Math\BigRational;
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolKind;
-use Hovik\Core\Plan\Fill;
 use Hovik\Core\Plan\ToolPlanner;
 use Hovik\Core\Practice\Choice;
 use Hovik\Core\Practice\Dice;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Hovik\Tests\Bench\Diagnosis;
 
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Pantry;
-use Hovik\Core\Plan\Fill;
 
 /** One line at one station, as the made-up kitchen knows it. */
 final class Setting

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Hovik\Tests\Bench\Diagnosis;
 
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\Mark;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Ingredient;
-use Hovik\Core\Plan\Fill;
 
 /**
  * A kitchen of its own, with its own figures: how heavy things come out when people slip. It shares the pantry's weights, the

@@ -6,8 +6,8 @@ namespace App\Http\Views\Lab;
 
 use App\Http\Views\View;
 use App\Words\Said;
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\ToolKind;
-use Hovik\Core\Plan\Fill;
 
 /** One tool, so many times, or once to a mark; to be drawn and named. */
 final readonly class DrawnFill extends View

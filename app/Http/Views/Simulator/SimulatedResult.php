@@ -8,7 +8,7 @@ use App\Http\Views\View;
 use App\Http\Views\Weigh\LikelyCauseRow;
 use App\Http\Views\Weigh\NoCause;
 use App\Words\Said;
-use Hovik\Core\Bake\Role;
+use Hovik\Core\Bake\Consequence;
 use Hovik\Core\Diagnosis\Diagnostician;
 use Hovik\Core\Diagnosis\KeptCause;
 use Hovik\Core\Diagnosis\LikelyCause;
@@ -63,7 +63,7 @@ final readonly class SimulatedResult extends View
             $simulator->target->grams, $judged->reading, containerG: $try->bowlG > 0 ? $try->bowlG : null,
         ));
         [$low, $high] = $judged->band();
-        $consequence = Role::of($simulator->ingredient)->consequence($judged->verdict);
+        $consequence = Consequence::of($simulator->ingredient->role, $judged->verdict);
         $places = Explanation::targetDecimals($judged);
         $isExplained = $diagnosis->isExplained();
         $row = static fn (LikelyCause $likely): LikelyCauseRow => LikelyCauseRow::of(KeptCause::of($likely), $places);

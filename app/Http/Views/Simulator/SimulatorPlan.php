@@ -7,7 +7,7 @@ namespace App\Http\Views\Simulator;
 use App\Http\Views\Lab\DrawnFill;
 use App\Http\Views\View;
 use App\Words\Said;
-use Hovik\Core\Plan\Fill;
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Plan\ToolPlan;
 use Hovik\Core\Simulator\Simulator;
 use Hovik\Core\Words\Phrase;

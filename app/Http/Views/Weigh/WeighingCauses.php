@@ -9,7 +9,7 @@ use App\Models\Diagnosis;
 use App\Models\Guess;
 use App\Models\Weighing;
 use App\Words\Said;
-use Hovik\Core\Bake\Role;
+use Hovik\Core\Bake\Consequence;
 use Hovik\Core\Diagnosis\Cause;
 use Hovik\Core\Diagnosis\KeptCause;
 use Hovik\Core\Weighing\Explanation;
@@ -37,7 +37,7 @@ final readonly class WeighingCauses extends View
     {
         $guess = Guess::query()->find($weighing->id)?->cause;
         $asksFirst = ! $forTeacher && $weighing->line->lab->section->asks_guess && $guess === null && $diagnosis->causes !== [];
-        $consequence = Role::of($weighing->line->frozen->food->ingredient)->consequence($weighing->verdict);
+        $consequence = Consequence::of($weighing->line->frozen->food->ingredient->role, $weighing->verdict);
         $places = Explanation::targetDecimals($weighing->judgement);
         $shown = array_slice($diagnosis->causes, 0, self::SHOWN);
 

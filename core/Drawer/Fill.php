@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Hovik\Core\Plan;
+namespace Hovik\Core\Drawer;
 
 use Brick\Math\BigRational;
-use Hovik\Core\Drawer\Mark;
-use Hovik\Core\Drawer\Tool;
 use Hovik\Core\JsonInput;
 
 /** One tool filled one or more times, to its rim or to a mark. */

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Recipe\Line;
+
+use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Pantry\Kind;
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Quantity\Dimension;
+use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Recipe\Flag;
+use Hovik\Core\Recipe\NameFinder;
+use Hovik\Core\Recipe\ReadAmount;
+use Hovik\Core\Recipe\Reading;
+
+/** What only the whole line shows: units that are missing or mean two things, kinds and forms to choose from. */
+final readonly class OpenQuestions implements PartReader
+{
+    /** Measures nobody can check without a figure from the teacher. */
+    public const UNCHECKABLE = [Unit::Pinch, Unit::Dash, Unit::Smidgen, Unit::Drop, Unit::Handful, Unit::Knob, Unit::Part];
+
+    public function __construct(private Pantry $pantry)
+    {
+    }
+
+    public function read(Reading $r): void
+    {
+        $ingredient = $r->ingredient;
+        if ($ingredient !== null) {
+            $this->whichKind($r, $ingredient);
+            $isPiece = $ingredient->gramsPerPiece !== null;
+            $r->amounts = array_map(
+                static fn (ReadAmount $a): ReadAmount => $a->unit === null && $isPiece ? new ReadAmount($a->min, $a->max, Unit::Piece) : $a,
+                $r->amounts,
+            );
+        }
+        foreach ($r->amounts as $amount) {
+            if ($amount->unit === null) {
+                $r->flag(Flag::NoUnit);
+            } elseif ($amount->unit === Unit::Ounce && $ingredient !== null && $ingredient->family->isPoured()) {
+                $r->flag(Flag::AmbiguousOunce);
+            } elseif (in_array($amount->unit, self::UNCHECKABLE, true)) {
+                $r->flag(Flag::NotCheckable);
+            } elseif (in_array($amount->unit, [Unit::Can, Unit::Packet], true) && $r->package === null && $r->also === []) {
+                $r->flag(Flag::PackageSize);
+            }
+        }
+        if ($r->size === 'heaped' || $r->size === 'scant') {
+            $r->flag(Flag::NotCheckable);
+        }
+        if ($r->saysT && preg_match('~\p{Ll}~u', $r->text) !== 1) {
+            $r->flag(Flag::AmbiguousT);
+        }
+        if ($r->amounts === []) {
+            $r->flag(Flag::NoAmount);
+        }
+    }
+
+    private function whichKind(Reading $r, Ingredient $ingredient): void
+    {
+        $alias = $r->match->alias ?? '';
+        $kind = Kind::tryFrom($r->words->kinds[$alias] ?? '');
+        if ($kind !== null) {
+            $r->flag($kind === Kind::Salt ? Flag::SaltCrystal : Flag::WhichKind);
+            array_push($r->options, ...$this->pantry->ofKind($kind));
+        }
+        // The pantry's weight is of the food in this form; measured otherwise by volume, it weighs otherwise.
+        $form = array_values(array_intersect(NameFinder::words($ingredient->name), $r->words->forms));
+        $byVolume = ($r->amounts[0]->unit ?? null)?->dimension() === Dimension::Volume;
+        if ($form !== [] && $byVolume && array_intersect($form, $r->before) === []) {
+            $r->flag(Flag::WhichForm);
+        }
+    }
+}
