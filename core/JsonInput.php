@@ -30,7 +30,10 @@ final readonly class JsonInput
     {
         $value = $this->fields[$field] ?? throw InvalidInput::because($this->path.$field, Phrase::of('refusal.give', ['name' => $field]));
 
-        return is_string($value) && strlen($value) <= $longest ? $value : throw InvalidInput::because($this->path.$field, Phrase::of('refusal.must-be-text', ['name' => $field]));
+        return is_string($value)
+                && strlen($value) <= $longest ? $value : throw InvalidInput::because(
+                    $this->path.$field, Phrase::of('refusal.must-be-text', ['name' => $field]),
+                );
     }
 
     /** @throws InvalidInput */
@@ -38,7 +41,10 @@ final readonly class JsonInput
     {
         $value = $this->fields[$field] ?? throw InvalidInput::because($this->path.$field, Phrase::of('refusal.give', ['name' => $field]));
 
-        return is_int($value) || is_float($value) ? (float) $value : throw InvalidInput::because($this->path.$field, Phrase::of('refusal.must-be-number', ['name' => $field]));
+        return is_int($value)
+                || is_float($value) ? (float) $value : throw InvalidInput::because(
+                    $this->path.$field, Phrase::of('refusal.must-be-number', ['name' => $field]),
+                );
     }
 
     public function numberOr(string $field, ?float $otherwise): ?float
@@ -59,7 +65,9 @@ final readonly class JsonInput
             $value = is_float($value) && ! is_finite($value) ? '' : rtrim(rtrim(sprintf('%.12F', $value), '0'), '.');
         }
 
-        return is_string($value) ? KitchenNotation::read($value, $this->path.$field) : throw InvalidInput::because($this->path.$field, Phrase::of('refusal.must-be-amount', ['name' => $field]));
+        return is_string($value)
+                ? KitchenNotation::read($value, $this->path.$field)
+                : throw InvalidInput::because($this->path.$field, Phrase::of('refusal.must-be-amount', ['name' => $field]));
     }
 
     public function unit(string $field = 'unit'): Unit
@@ -69,7 +77,9 @@ final readonly class JsonInput
 
     public function standard(): MeasureStandard
     {
-        return $this->has('standard') ? MeasureStandard::named($this->text('standard'), $this->path.'standard') : MeasureStandard::UsCustomary;
+        return $this->has('standard')
+                ? MeasureStandard::named($this->text('standard'), $this->path.'standard')
+                : MeasureStandard::UsCustomary;
     }
 
     /** @throws InvalidInput */
@@ -77,7 +87,10 @@ final readonly class JsonInput
     {
         $value = $this->fields[$field] ?? throw InvalidInput::because($this->path.$field, Phrase::of('refusal.give', ['name' => $field]));
 
-        return is_array($value) && ! ($value !== [] && array_is_list($value)) ? new self($value, "$this->path$field.") : throw InvalidInput::because($this->path.$field, Phrase::of('refusal.must-be-object', ['name' => $field]));
+        return is_array($value)
+                && ! ($value !== [] && array_is_list($value)) ? new self($value, "$this->path$field.") : throw InvalidInput::because(
+                    $this->path.$field, Phrase::of('refusal.must-be-object', ['name' => $field]),
+                );
     }
 
     /** @return list<mixed> @throws InvalidInput */
@@ -96,7 +109,9 @@ final readonly class JsonInput
     {
         $value = $this->fields[$field] ?? throw InvalidInput::because($this->path.$field, Phrase::of('refusal.give', ['name' => $field]));
 
-        return is_int($value) ? $value : throw InvalidInput::because($this->path.$field, Phrase::of('refusal.whole-number', ['name' => $field]));
+        return is_int($value)
+                ? $value
+                : throw InvalidInput::because($this->path.$field, Phrase::of('refusal.whole-number', ['name' => $field]));
     }
 
     /** An exact fraction as it was stored: `13/8`. @throws InvalidInput */
@@ -129,7 +144,8 @@ final readonly class JsonInput
      */
     public function enum(string $field, string $enum): \BackedEnum
     {
-        return $enum::tryFrom($this->text($field)) ?? throw InvalidInput::because($this->path.$field, Phrase::of('refusal.no-such', ['id' => $field]));
+        return $enum::tryFrom($this->text($field))
+                ?? throw InvalidInput::because($this->path.$field, Phrase::of('refusal.no-such', ['id' => $field]));
     }
 
     /**
@@ -143,7 +159,8 @@ final readonly class JsonInput
     public function enums(string $field, string $enum): array
     {
         return array_map(
-            fn (string $value): \BackedEnum => $enum::tryFrom($value) ?? throw InvalidInput::because($this->path.$field, Phrase::of('refusal.no-such', ['id' => $field])),
+            fn (string $value): \BackedEnum => $enum::tryFrom($value)
+                    ?? throw InvalidInput::because($this->path.$field, Phrase::of('refusal.no-such', ['id' => $field])),
             $this->texts($field),
         );
     }
@@ -152,7 +169,9 @@ final readonly class JsonInput
     public function wholes(string $field): array
     {
         return array_map(
-            fn (mixed $one): int => is_int($one) ? $one : throw InvalidInput::because($this->path.$field, Phrase::of('refusal.whole-number', ['name' => $field])),
+            fn (mixed $one): int => is_int($one)
+                    ? $one
+                    : throw InvalidInput::because($this->path.$field, Phrase::of('refusal.whole-number', ['name' => $field])),
             $this->list($field),
         );
     }
@@ -175,7 +194,9 @@ final readonly class JsonInput
     public function texts(string $field): array
     {
         return array_map(
-            fn (mixed $one): string => is_string($one) ? $one : throw InvalidInput::because($this->path.$field, Phrase::of('refusal.must-be-text', ['name' => $field])),
+            fn (mixed $one): string => is_string($one)
+                    ? $one
+                    : throw InvalidInput::because($this->path.$field, Phrase::of('refusal.must-be-text', ['name' => $field])),
             $this->list($field),
         );
     }
@@ -185,7 +206,9 @@ final readonly class JsonInput
     {
         $objects = [];
         foreach ($this->list($field) as $i => $one) {
-            $objects[] = is_array($one) ? new self($one, "$this->path$field.$i.") : throw InvalidInput::because("$this->path$field.$i", Phrase::of('refusal.must-be-object', ['name' => $field]));
+            $objects[] = is_array($one)
+                    ? new self($one, "$this->path$field.$i.")
+                    : throw InvalidInput::because("$this->path$field.$i", Phrase::of('refusal.must-be-object', ['name' => $field]));
         }
 
         return $objects;
@@ -207,7 +230,9 @@ final readonly class JsonInput
     {
         $value = $this->fields[$field] ?? $otherwise;
 
-        return is_bool($value) ? $value : throw InvalidInput::because($this->path.$field, Phrase::of('refusal.true-or-false', ['name' => $field]));
+        return is_bool($value)
+                ? $value
+                : throw InvalidInput::because($this->path.$field, Phrase::of('refusal.true-or-false', ['name' => $field]));
     }
 
     /**
@@ -221,7 +246,9 @@ final readonly class JsonInput
     {
         foreach (array_keys($this->fields) as $field) {
             if (! in_array($field, $known, true)) {
-                throw InvalidInput::because($this->path.$field, Phrase::of('refusal.unknown-field', ['name' => $field, 'known' => implode(', ', $known)]));
+                throw InvalidInput::because(
+                    $this->path.$field, Phrase::of('refusal.unknown-field', ['name' => $field, 'known' => implode(', ', $known)]),
+                );
             }
         }
     }
@@ -231,6 +258,9 @@ final readonly class JsonInput
     {
         $value = $this->fields[$field] ?? [];
 
-        return is_array($value) && count($value) <= 500 ? $value : throw InvalidInput::because($this->path.$field, Phrase::of('refusal.must-be-object', ['name' => $field]));
+        return is_array($value)
+                && count($value) <= 500 ? $value : throw InvalidInput::because(
+                    $this->path.$field, Phrase::of('refusal.must-be-object', ['name' => $field]),
+                );
     }
 }

@@ -89,6 +89,7 @@ static() {
   check "PHPStan, core at max" vendor/bin/phpstan analyse -c phpstan-core.neon --no-progress --memory-limit=1G
   check "PHPStan, application" vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --memory-limit=1G
   check "Pint" vendor/bin/pint --test
+  check "No line over 140 characters" lines_hold
   check "TypeScript" npx --no-install tsc --noEmit
   check "Biome" npx --no-install biome ci --colors=off .
   check "React's rules" npx --no-install eslint resources/js
@@ -96,6 +97,10 @@ static() {
   check "Nothing unused" npx --no-install knip
   check "OpenAPI file is current" php ops/make-openapi.php --check
   check "API types are current" types_are_current
+}
+# Phrasebooks hold whole sentences, the reference its rows; Biome holds the front end's.
+lines_hold() {
+  ! git ls-files app core routes | grep -vE '^core/(Words/(en|es)\.|data/)' | LC_ALL=C.UTF-8 xargs grep -nE '^.{141,}'
 }
 types_are_current() {
   npx --no-install openapi-typescript docs/openapi.json -o "$out/schema.d.ts" && cmp "$out/schema.d.ts" resources/js/api/schema.d.ts

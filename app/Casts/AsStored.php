@@ -34,6 +34,7 @@ final class AsStored implements CastsAttributes
     /** @param  array<string, mixed>  $attributes */
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
-        return is_object($value) && method_exists($value, 'toArray') ? json_encode($value->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE) : null;
+        return is_object($value)
+                && method_exists($value, 'toArray') ? json_encode($value->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE) : null;
     }
 }

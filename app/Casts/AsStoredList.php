@@ -39,6 +39,9 @@ final class AsStoredList implements CastsAttributes
     {
         assert(is_array($value));
 
-        return json_encode(array_map(static fn (object $one): mixed => method_exists($one, 'toArray') ? $one->toArray() : null, $value), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return json_encode(
+            array_map(static fn (object $one): mixed => method_exists($one, 'toArray') ? $one->toArray() : null, $value),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+        );
     }
 }

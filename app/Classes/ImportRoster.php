@@ -33,7 +33,10 @@ final class ImportRoster
 
         return new RosterPreview(
             array_map(static fn (array $one): RosterRow => new RosterRow($one['row'], $one['name'], $one['number']), $roster->students),
-            array_map(static fn (array $fault): RosterFault => new RosterFault($fault['row'], (string) __("roster.{$fault['key']}")), $faults),
+            array_map(
+                static fn (array $fault): RosterFault => new RosterFault($fault['row'], (string) __("roster.{$fault['key']}")),
+                $faults,
+            ),
         );
     }
 
@@ -44,7 +47,9 @@ final class ImportRoster
             Section::query()->whereKey($section->id)->lockForUpdate()->value('id');
             $preview = $this->preview($section->refresh(), $text);
             if ($preview->faults !== []) {
-                throw ValidationException::withMessages(['text' => array_map(static fn (RosterFault $fault): string => $fault->said(), $preview->faults)]);
+                throw ValidationException::withMessages(
+                    ['text' => array_map(static fn (RosterFault $fault): string => $fault->said(), $preview->faults)],
+                );
             }
             $this->store($section, $preview->students);
 

@@ -35,7 +35,8 @@ final readonly class BundleItem
     public static function of(LabItem $item): self
     {
         return new self(
-            $item->text, $item->ingredient_id, $item->amount, $item->method, $item->strictness, $item->tolerance_pct, $item->mode, $item->shared,
+            $item->text, $item->ingredient_id, $item->amount, $item->method, $item->strictness, $item->tolerance_pct, $item->mode,
+            $item->shared,
         );
     }
 

@@ -53,7 +53,10 @@ final readonly class LabBundle
             title: $lab->title,
             factor: $lab->factor,
             items: array_values($lab->items->map(BundleItem::of(...))->all()),
-            foods: array_values($lab->section->kitchen->ownIngredients->whereIn('ingredient_id', $used)->map(fn (OwnIngredient $own): NewIngredient => $own->toCore())->all()),
+            foods: array_values(
+                $lab->section->kitchen->ownIngredients->whereIn('ingredient_id', $used)
+                    ->map(fn (OwnIngredient $own): NewIngredient => $own->toCore())->all(),
+            ),
             recipeTitle: $version?->recipe->title,
             makes: $version?->makes,
             recipe: $version === null ? null : array_column($version->lines, 'text'),
@@ -101,7 +104,9 @@ final readonly class LabBundle
         }
         $given = new JsonInput($bundle);
         $foods = array_map(self::food(...), $given->has('foods') ? $given->objects('foods') : []);
-        $there = $pantry->adding(array_values(array_filter($foods, static fn (NewIngredient $food): bool => ! in_array($food->id, $pantry->ids(), true))));
+        $there = $pantry->adding(
+            array_values(array_filter($foods, static fn (NewIngredient $food): bool => ! in_array($food->id, $pantry->ids(), true))),
+        );
         $recipe = is_array($bundle['recipe'] ?? null) ? $bundle['recipe'] : null;
         $title = self::text($bundle['title'], 80);
 

@@ -13,13 +13,16 @@ final class LabCalendar
     public static function write(Lab $lab): string
     {
         $section = $lab->section;
-        $at = static fn (string $time): string => Carbon::parse($lab->planned_for->toDateString().' '.$time, $section->kitchen->time_zone)->utc()->format('Ymd\THis\Z');
+        $at = static fn (string $time): string => Carbon::parse(
+            $lab->planned_for->toDateString().' '.$time, $section->kitchen->time_zone,
+        )->utc()->format('Ymd\THis\Z');
         $lines = [
             'BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Hovik//Labs//EN', 'BEGIN:VEVENT',
             "UID:lab-$lab->id-{$lab->created_at?->getTimestamp()}@hovik",
             'DTSTAMP:'.now()->utc()->format('Ymd\THis\Z'),
             'DTSTART:'.$at($section->starts_at), 'DTEND:'.$at($section->ends_at),
-            'SUMMARY:'.self::escaped($lab->title), 'LOCATION:'.self::escaped($section->kitchen->name), 'CATEGORIES:'.self::escaped($section->name),
+            'SUMMARY:'.self::escaped($lab->title), 'LOCATION:'.self::escaped($section->kitchen->name),
+            'CATEGORIES:'.self::escaped($section->name),
             'END:VEVENT', 'END:VCALENDAR',
         ];
 

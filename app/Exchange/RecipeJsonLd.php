@@ -19,7 +19,9 @@ final class RecipeJsonLd
             'name' => $version->recipe->title,
             'recipeYield' => $version->makes,
             'recipeIngredient' => array_column($version->lines, 'text'),
-            'recipeInstructions' => array_map(static fn (string $step): array => ['@type' => 'HowToStep', 'text' => $step], $version->directions),
+            'recipeInstructions' => array_map(
+                static fn (string $step): array => ['@type' => 'HowToStep', 'text' => $step], $version->directions,
+            ),
         ], static fn (mixed $value): bool => $value !== null && $value !== []);
     }
 
@@ -45,7 +47,13 @@ final class RecipeJsonLd
         $ingredients = self::filled(array_map(self::plain(...), (array) ($recipe['recipeIngredient'] ?? $recipe['ingredients'] ?? [])));
         $title = self::plain($recipe['name'] ?? '');
 
-        return implode("\n", [$title === '' ? '-' : $title, ...($yield === '' ? [] : ["Makes $yield"]), '', 'Ingredients', ...$ingredients, '', 'Directions', ...self::steps($recipe['recipeInstructions'] ?? [])]);
+        return implode(
+            "\n",
+            [
+                $title === '' ? '-' : $title, ...($yield === '' ? [] : ["Makes $yield"]), '', 'Ingredients', ...$ingredients, '',
+                'Directions', ...self::steps($recipe['recipeInstructions'] ?? []),
+            ],
+        );
     }
 
     /** @return array<array-key, mixed>|null the first Recipe anywhere inside */
@@ -71,13 +79,17 @@ final class RecipeJsonLd
     private static function steps(mixed $instructions): array
     {
         if (is_string($instructions)) {
-            return self::filled(array_map(self::plain(...), explode("\n", (string) preg_replace('~<br\s*/?>|</p>|</li>|\R~i', "\n", $instructions))));
+            return self::filled(
+                array_map(self::plain(...), explode("\n", (string) preg_replace('~<br\s*/?>|</p>|</li>|\R~i', "\n", $instructions))),
+            );
         }
         if (! is_array($instructions)) {
             return [];
         }
         if (isset($instructions['text']) || isset($instructions['itemListElement'])) {
-            return isset($instructions['itemListElement']) ? self::steps($instructions['itemListElement']) : self::steps($instructions['text']);
+            return isset($instructions['itemListElement'])
+                    ? self::steps($instructions['itemListElement'])
+                    : self::steps($instructions['text']);
         }
 
         return array_merge([], ...array_map(self::steps(...), array_values($instructions)));
@@ -94,6 +106,10 @@ final class RecipeJsonLd
 
     private static function plain(mixed $value): string
     {
-        return is_scalar($value) ? trim((string) preg_replace('~\s+~u', ' ', html_entity_decode(strip_tags((string) $value), ENT_QUOTES | ENT_HTML5, 'UTF-8'))) : '';
+        return is_scalar($value)
+                ? trim(
+                    (string) preg_replace('~\s+~u', ' ', html_entity_decode(strip_tags((string) $value), ENT_QUOTES | ENT_HTML5, 'UTF-8')),
+                )
+                : '';
     }
 }

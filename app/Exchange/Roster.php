@@ -69,7 +69,11 @@ final readonly class Roster
             return $rows === null ? 'quotes' : 'no_title_column';
         }
         $titles = array_map(static fn (array $cells): string => $cells[$title] ?? '', array_slice($rows, 1));
-        $titles = array_values(array_unique(array_filter($titles, static fn (string $one): bool => $one !== '' && mb_strlen($one) <= 80 && preg_match('~^[=+\-@]|[<>{}\p{C}]~u', $one) !== 1)));
+        $titles = array_values(
+            array_unique(array_filter($titles, static fn (string $one): bool => $one !== ''
+                    && mb_strlen($one) <= 80
+                    && preg_match('~^[=+\-@]|[<>{}\p{C}]~u', $one) !== 1)),
+        );
 
         return $titles === [] || count($titles) > self::MOST_ROWS ? 'no_classes' : $titles;
     }
@@ -80,7 +84,9 @@ final readonly class Roster
         if (substr_count($text, '"') % 2 === 1) {
             return null;
         }
-        $separator = substr_count($text, "\t") > substr_count($text, ',') ? "\t" : (substr_count($text, ';') > substr_count($text, ',') ? ';' : ',');
+        $separator = substr_count($text, "\t") > substr_count($text, ',')
+                ? "\t"
+                : (substr_count($text, ';') > substr_count($text, ',') ? ';' : ',');
         $file = fopen('php://temp', 'r+');
         if ($file === false) {
             return [];

@@ -34,7 +34,10 @@ final readonly class TakeInLab
             // Whatever it is about, it stands in the file: the reader has one field.
             $where = preg_match('~^(items|foods)\.(\d+)~', $refusal->field, $m) === 1 ? (int) $m[2] + 1 : null;
 
-            throw InvalidInput::because('text', $where === null ? $refusal->phrase : Phrase::of('refusal.in-row', ['row' => $where, 'why' => $refusal->phrase]));
+            throw InvalidInput::because(
+                'text',
+                $where === null ? $refusal->phrase : Phrase::of('refusal.in-row', ['row' => $where, 'why' => $refusal->phrase]),
+            );
         }
 
         return DB::transaction(function () use ($bundle, $section, $kitchen, $teacher): Lab {
@@ -42,8 +45,11 @@ final readonly class TakeInLab
             foreach ($bundle->foods as $food) {
                 if (! in_array($food->id, $there, true)) {
                     $kitchen->ownIngredients()->create([
-                        'teacher_id' => $teacher->id, 'ingredient_id' => $food->id, 'family' => $food->family, 'grams' => (string) $food->grams,
-                        'allergens' => $food->allergens, 'reason' => Said::phrase(Phrase::of('reason.came-with-lab', ['title' => $bundle->title])),
+                        'teacher_id' => $teacher->id, 'ingredient_id' => $food->id, 'family' => $food->family,
+                        'grams' => (string) $food->grams,
+                        'allergens' => $food->allergens, 'reason' => Said::phrase(
+                            Phrase::of('reason.came-with-lab', ['title' => $bundle->title]),
+                        ),
                     ]);
                 }
             }

@@ -45,7 +45,9 @@ final class LabPeriod
         $section = $lab->lab->section;
         $minutes = max(1, (int) Carbon::parse($section->starts_at)->diffInMinutes(Carbon::parse($section->ends_at)));
         $lines = array_map($this->line(...), $lab->lines);
-        $this->plan = Scheduler::plan(Period::of($minutes, $lab->stations(), Period::HANDS, $lines, $this->counts, self::blocks($lab->lab)));
+        $this->plan = Scheduler::plan(
+            Period::of($minutes, $lab->stations(), Period::HANDS, $lines, $this->counts, self::blocks($lab->lab)),
+        );
     }
 
     /** @throws InvalidInput */
@@ -78,7 +80,10 @@ final class LabPeriod
      */
     public function orders(): array
     {
-        return array_map(fn (int $station): array => array_map(intval(...), $this->plan->orderOf($station)), range(0, $this->plan->period->stations - 1));
+        return array_map(
+            fn (int $station): array => array_map(intval(...), $this->plan->orderOf($station)),
+            range(0, $this->plan->period->stations - 1),
+        );
     }
 
     private function line(FrozenLine $line): PeriodLine
@@ -118,7 +123,9 @@ final class LabPeriod
         if ($scales === []) {
             return [];
         }
-        $fit = $line->target === null ? $scales : array_filter($scales, static fn (Scale $scale): bool => ScaleFitness::of($scale, $line->target)->fit);
+        $fit = $line->target === null
+                ? $scales
+                : array_filter($scales, static fn (Scale $scale): bool => ScaleFitness::of($scale, $line->target)->fit);
         if ($fit === [] || count($fit) === count($scales)) {
             return ['scale'];
         }

@@ -52,7 +52,9 @@ final readonly class LabPlan
             $read = $reader->read($item->text ?? $plan->ingredient->name);
             $written[] = $read;
             $warnings = LineWarnings::of($plan, $scales, max(1, count($stations)));
-            $lines[] = FrozenLine::of($plan, $item->position, $item->text, $item->text === null ? [] : $read->after, $item->shared, $warnings);
+            $lines[] = FrozenLine::of(
+                $plan, $item->position, $item->text, $item->text === null ? [] : $read->after, $item->shared, $warnings,
+            );
         }
         $unchecked = array_values($kitchen->scales->filter(fn (Scale $scale): bool => $scale->checked_on === null)->pluck('name')->all());
 

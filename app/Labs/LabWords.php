@@ -27,7 +27,9 @@ final class LabWords
     /** @return list<FrozenStationLine> */
     public static function stations(Lab $lab): array
     {
-        return self::kept($lab, 'stations', static fn (): array => array_values($lab->weighedLines()->map(FrozenStationLine::of(...))->all()));
+        return self::kept(
+            $lab, 'stations', static fn (): array => array_values($lab->weighedLines()->map(FrozenStationLine::of(...))->all()),
+        );
     }
 
     /** @param  list<FrozenStationLine>  $lines */
@@ -84,7 +86,8 @@ final class LabWords
     }
 
     /**
-     * Only what is frozen is kept. A lab's number may come back after the data were made anew, so the moment it was made is part of the key.
+     * Only what is frozen is kept. A lab's number may come back after the data were made anew, so the moment it was made is part of
+     * the key.
      *
      * @template T
      *

@@ -59,12 +59,17 @@ final class RecordEvent
         [$lab, $station] = [$event->lab, $event->station];
         if ($event->kind === EventKind::Undone) {
             $undone = $lab->events()->where('station_id', $station->id)->find($detail['event']);
-            $isTooLate = ! $undone instanceof LabEvent || ! $undone->kind->canBeUndone() || $undone->created_at->diffInSeconds(now(), true) > EventKind::UNDONE_WITHIN_S;
+            $isTooLate = ! $undone instanceof LabEvent
+                    || ! $undone->kind->canBeUndone()
+                    || $undone->created_at->diffInSeconds(now(), true) > EventKind::UNDONE_WITHIN_S;
             if ($isTooLate) {
                 throw new Refusal('too_late_to_undo');
             }
         }
-        if ($event->kind === EventKind::Ready && ! StationStates::at($lab, $station)->hasAll(array_values($lab->weighedLines()->pluck('id')->all()))) {
+        if (
+            $event->kind === EventKind::Ready
+                && ! StationStates::at($lab, $station)->hasAll(array_values($lab->weighedLines()->pluck('id')->all()))
+        ) {
             throw new Refusal('not_all_weighed');
         }
         if ($event->kind === EventKind::Taken) {

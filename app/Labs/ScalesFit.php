@@ -41,7 +41,10 @@ final class ScalesFit
      */
     public static function together(array $fitness): array
     {
-        return array_filter(array_map(static fn (ScaleFitness $one): ?int => $one->needsFinerScale() ? null : $one->weighTogether, $fitness), is_int(...));
+        return array_filter(
+            array_map(static fn (ScaleFitness $one): ?int => $one->needsFinerScale() ? null : $one->weighTogether, $fitness),
+            is_int(...),
+        );
     }
 
     /**

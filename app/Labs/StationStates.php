@@ -19,7 +19,8 @@ use stdClass;
 final class StationStates
 {
     /**
-     * @param  Collection<int, stdClass>|null  $weighings  station_id, line_id, verdict, at_s (s since 1970), of those that count; where they are at hand already
+     * @param  Collection<int, stdClass>|null  $weighings  station_id, line_id, verdict, at_s (s since 1970), of those that count;
+     *   where they are at hand already
      * @return array<int, StationState> by station id; those where something happened
      */
     public static function of(Lab $lab, ?Station $only = null, ?Collection $weighings = null): array
@@ -28,10 +29,19 @@ final class StationStates
         if ($only !== null) {
             $events->where('station_id', $only->id);
         }
-        $weighings ??= DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')->where('lab_lines.lab_id', $lab->id)
+        $weighings ??= DB::table('weighings')->join(
+            'lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id',
+        )->where('lab_lines.lab_id', $lab->id)
             ->when($only, fn ($query) => $query->where('weighings.station_id', $only?->id))
-            ->whereNotExists(fn ($query) => $query->select(DB::raw(1))->from('weighings as later')->whereColumn('later.corrects_id', 'weighings.id'))
-            ->orderBy('weighings.created_at')->get(['weighings.station_id', 'weighings.lab_line_id as line_id', 'weighings.verdict', DB::raw('UNIX_TIMESTAMP(weighings.created_at) AS at_s')]);
+            ->whereNotExists(
+                fn ($query) => $query->select(DB::raw(1))->from('weighings as later')->whereColumn('later.corrects_id', 'weighings.id'),
+            )
+            ->orderBy('weighings.created_at')->get(
+                [
+                    'weighings.station_id', 'weighings.lab_line_id as line_id', 'weighings.verdict',
+                    DB::raw('UNIX_TIMESTAMP(weighings.created_at) AS at_s'),
+                ],
+            );
         /** @var array<int, list<StationEvent>> $all */
         $all = [];
         foreach ($events->get() as $event) {
@@ -57,7 +67,9 @@ final class StationStates
         $happened = $weighing->line->lab->events()->where('station_id', $weighing->station_id)
             ->where('created_at', '<=', $weighing->created_at->format('Y-m-d H:i:s.v'))->get();
 
-        return array_keys(StationState::after(array_values($happened->map(fn (LabEvent $event): StationEvent => $event->toCore())->all()))->dropped);
+        return array_keys(
+            StationState::after(array_values($happened->map(fn (LabEvent $event): StationEvent => $event->toCore())->all()))->dropped,
+        );
     }
 
     public static function at(Lab $lab, Station $station): StationState

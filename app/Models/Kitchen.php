@@ -57,7 +57,9 @@ final class Kitchen extends Model
     /** The reference, with this kitchen's own weights laid over it. */
     public function pantry(): Pantry
     {
-        return Pantry::reference()->adding(array_values($this->ownIngredients->map(fn (OwnIngredient $own): NewIngredient => $own->toCore())->all()))->with($this->ownWeights->mapWithKeys(fn (OwnWeight $own): array => [
+        return Pantry::reference()->adding(
+            array_values($this->ownIngredients->map(fn (OwnIngredient $own): NewIngredient => $own->toCore())->all()),
+        )->with($this->ownWeights->mapWithKeys(fn (OwnWeight $own): array => [
             $own->ingredient_id => ['g_per_us_cup' => $own->g_per_us_cup, 'g_per_piece' => $own->g_per_piece],
         ])->all());
     }
@@ -66,7 +68,9 @@ final class Kitchen extends Model
     public function drawer(MeasureStandard $standard): array
     {
         return array_values($this->tools->map(
-            fn (Tool $tool): MeasuringTool => ToolCatalogue::tool($tool->catalogue_id, $standard, $tool->true_ml === null ? null : (float) $tool->true_ml, $tool->count),
+            fn (Tool $tool): MeasuringTool => ToolCatalogue::tool(
+                $tool->catalogue_id, $standard, $tool->true_ml === null ? null : (float) $tool->true_ml, $tool->count,
+            ),
         )->all());
     }
 }

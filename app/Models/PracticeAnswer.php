@@ -41,7 +41,10 @@ final class PracticeAnswer extends Model
 
     public function toCore(): Answered
     {
-        return new Answered($this->skill, $this->about === null ? null : Family::tryFrom($this->about) ?? SafetyPoint::tryFrom($this->about), $this->is_right, self::dayNumber($this->day));
+        return new Answered(
+            $this->skill, $this->about === null ? null : Family::tryFrom($this->about) ?? SafetyPoint::tryFrom($this->about),
+            $this->is_right, self::dayNumber($this->day),
+        );
     }
 
     public function marked(): Marked

@@ -38,7 +38,9 @@ final class Scale extends Model
      */
     public static function ofSection(int $section): Builder
     {
-        return self::query()->where('kitchen_id', fn (QueryBuilder $kitchen) => $kitchen->select('kitchen_id')->from('sections')->where('id', $section));
+        return self::query()->where(
+            'kitchen_id', fn (QueryBuilder $kitchen) => $kitchen->select('kitchen_id')->from('sections')->where('id', $section),
+        );
     }
 
     /** Whether it was found right against a known weight today. */

@@ -25,7 +25,9 @@ final class ScaleCheck extends Model
     /** @return array<int, bool> whether the last check of today passed, by scale; those that were checked */
     public static function today(Kitchen $kitchen): array
     {
-        $checks = DB::table('scale_checks')->join('scales', 'scales.id', '=', 'scale_checks.scale_id')->where('scales.kitchen_id', $kitchen->id)
+        $checks = DB::table('scale_checks')->join(
+            'scales', 'scales.id', '=', 'scale_checks.scale_id',
+        )->where('scales.kitchen_id', $kitchen->id)
             ->where('day', Carbon::now($kitchen->time_zone)->toDateString())->orderBy('scale_checks.id')->pluck('passed', 'scale_id');
 
         return $checks->map(fn (mixed $passed): bool => (bool) $passed)->all();

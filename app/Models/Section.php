@@ -119,7 +119,9 @@ final class Section extends Model
     /** The lab that is on, or the one that comes next. */
     public function labAhead(): ?Lab
     {
-        return $this->openLab ?? Lab::query()->where('section_id', $this->id)->where('state', LabState::Prepared)->whereNull('archived_at')->orderBy('planned_for')->orderBy('id')->first();
+        return $this->openLab
+                ?? Lab::query()->where('section_id', $this->id)->where('state', LabState::Prepared)
+                    ->whereNull('archived_at')->orderBy('planned_for')->orderBy('id')->first();
     }
 
     /** @return HasOne<Lab, $this> */
@@ -143,7 +145,10 @@ final class Section extends Model
     /** What practice questions are made from: this class's cup, drawer, pantry and house method. */
     public function practiceSetting(int $level, Family|SafetyPoint|null $about = null): Setting
     {
-        return Setting::of($level, $this->standard, $this->kitchen->drawer($this->standard), $this->houseRules(), $this->kitchen->pantry(), $about);
+        return Setting::of(
+            $level, $this->standard, $this->kitchen->drawer($this->standard), $this->houseRules(), $this->kitchen->pantry(),
+            $about,
+        );
     }
 
     /** Plans lines by this class's settings and its kitchen's drawer. */

@@ -38,8 +38,13 @@ final class StationCheck extends Model
     {
         $section = $station->section;
 
-        return $section->openLab ?? ($kind === Kind::SetUp ? Lab::query()->where('section_id', $section->id)->where('state', LabState::Prepared)->whereNull('archived_at')
-            ->whereDate('planned_for', Carbon::now($section->kitchen->time_zone)->toDateString())->orderBy('id')->first() : null);
+        if ($section->openLab !== null || $kind !== Kind::SetUp) {
+            return $section->openLab;
+        }
+        $today = Carbon::now($section->kitchen->time_zone)->toDateString();
+
+        return Lab::query()->where('section_id', $section->id)->where('state', LabState::Prepared)->whereNull('archived_at')
+            ->whereDate('planned_for', $today)->orderBy('id')->first();
     }
 
     /** @return BelongsTo<Student, $this> */

@@ -133,6 +133,9 @@ final class Weighing extends Model
     {
         $type = $this->scale->toCore();
 
-        return new CoreScale((float) $this->readability_g, $this->calibration_g === null ? null : (float) $this->calibration_g, $type->capacityG, $type->typicalTolerance);
+        return new CoreScale(
+            (float) $this->readability_g, $this->calibration_g === null ? null : (float) $this->calibration_g, $type->capacityG,
+            $type->typicalTolerance,
+        );
     }
 }

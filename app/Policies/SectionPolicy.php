@@ -16,12 +16,14 @@ final class SectionPolicy
 {
     public function run(Authenticatable $actor, Section $section): bool
     {
-        return $actor instanceof Teacher && ($section->teacher_id === $actor->id || $this->helps($actor, $section, [ColleagueRole::CoTeacher]));
+        return $actor instanceof Teacher
+                && ($section->teacher_id === $actor->id || $this->helps($actor, $section, [ColleagueRole::CoTeacher]));
     }
 
     public function watch(Authenticatable $actor, Section $section): bool
     {
-        return $actor instanceof Teacher && ($section->teacher_id === $actor->id || $this->helps($actor, $section, [ColleagueRole::CoTeacher, ColleagueRole::Aide]));
+        return $actor instanceof Teacher
+                && ($section->teacher_id === $actor->id || $this->helps($actor, $section, [ColleagueRole::CoTeacher, ColleagueRole::Aide]));
     }
 
     public function attend(Authenticatable $actor, Section $section): bool

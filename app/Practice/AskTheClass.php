@@ -42,7 +42,9 @@ final class AskTheClass
     /** What is being asked now. A question that was left standing is gone the next day. */
     public static function now(Section $section): ?ClassQuestion
     {
-        return self::open($section)->where('created_at', '>=', now($section->kitchen->time_zone)->startOfDay()->utc())->latest('id')->first();
+        return self::open($section)->where(
+            'created_at', '>=', now($section->kitchen->time_zone)->startOfDay()->utc(),
+        )->latest('id')->first();
     }
 
     /** @return Builder<ClassQuestion> */

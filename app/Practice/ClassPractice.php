@@ -25,9 +25,11 @@ final readonly class ClassPractice
 
     /**
      * @param  list<Aim>  $needed
-     * @param  list<array{student: Student, answered: int, ready: bool, shown: list<Aim>, met: list<Aim>, returning: list<string>}>  $students
+     * @param  list<array{student: Student, answered: int, ready: bool, shown: list<Aim>, met: list<Aim>,
+     *     returning: list<string>}>  $students
      * @param  array<string, int>  $missed  misconceptions and how often, most first
-     * @param  list<array{task: PracticeTask, done: list<string>, open: list<string>}>  $tasks  with the names of those who are done and who are not
+     * @param  list<array{task: PracticeTask, done: list<string>, open: list<string>}>  $tasks  with the names of those who are done
+     *   and who are not
      */
     private function __construct(public ?Lab $lab, public array $needed, public array $students, public array $missed, public array $tasks)
     {
@@ -40,12 +42,19 @@ final readonly class ClassPractice
         $section->load(['students.practiceAnswers', 'practiceTasks']);
         $students = $missed = $boxesOf = [];
         foreach ($section->students as $student) {
-            $boxes = $boxesOf[$student->id] = Boxes::after(array_values($student->practiceAnswers->map(fn (PracticeAnswer $answer): Answered => $answer->toCore())->all()));
+            $boxes = $boxesOf[$student->id] = Boxes::after(
+                array_values($student->practiceAnswers->map(fn (PracticeAnswer $answer): Answered => $answer->toCore())->all()),
+            );
             $students[] = [
                 'student' => $student, 'answered' => $student->practiceAnswers->count(), 'ready' => Readiness::isReady($needed, $boxes),
                 'shown' => array_values(array_filter($needed, static fn (Aim $aim): bool => $boxes->hasShown($aim))),
                 'met' => array_values(array_filter($needed, static fn (Aim $aim): bool => $boxes->box($aim) !== null)),
-                'returning' => array_values(array_map(static fn (Aim $aim): string => $aim->id(), array_filter(Aim::all(), static fn (Aim $aim): bool => $boxes->box($aim) === 0))),
+                'returning' => array_values(
+                    array_map(
+                        static fn (Aim $aim): string => $aim->id(),
+                        array_filter(Aim::all(), static fn (Aim $aim): bool => $boxes->box($aim) === 0),
+                    ),
+                ),
             ];
             foreach ($student->practiceAnswers as $answer) {
                 if ($answer->misconception !== null) {
@@ -54,7 +63,10 @@ final readonly class ClassPractice
             }
         }
         arsort($missed);
-        $tasks = array_values($section->practiceTasks->map(fn (PracticeTask $task): array => ['task' => $task] + self::progress($task, $section, $boxesOf))->all());
+        $tasks = array_values(
+            $section->practiceTasks
+                ->map(fn (PracticeTask $task): array => ['task' => $task] + self::progress($task, $section, $boxesOf))->all(),
+        );
 
         return new self($lab, $needed, $students, array_slice($missed, 0, self::MOST_MISSED, true), $tasks);
     }
@@ -65,7 +77,10 @@ final readonly class ClassPractice
      */
     private static function progress(PracticeTask $task, Section $section, array $boxesOf): array
     {
-        [$done, $open] = $section->students->filter(fn (Student $student): bool => $task->student_id === null || $task->student_id === $student->id)
+        [$done, $open] = $section->students->filter(
+            fn (Student $student): bool => $task->student_id === null
+                || $task->student_id === $student->id,
+        )
             ->partition(fn (Student $student): bool => SetPractice::isDone($task, $boxesOf[$student->id]));
 
         return ['done' => array_values($done->pluck('name')->all()), 'open' => array_values($open->pluck('name')->all())];
@@ -86,6 +101,9 @@ final readonly class ClassPractice
         }
         $written = array_values(array_filter($lab->items->pluck('text')->all(), is_string(...)));
 
-        return Readiness::needs($plans, ! $lab->factor->number->isEqualTo(1), LabSafety::needs($plans, $lab->recipeVersion->directions ?? [], $written));
+        return Readiness::needs(
+            $plans, ! $lab->factor->number->isEqualTo(1),
+            LabSafety::needs($plans, $lab->recipeVersion->directions ?? [], $written),
+        );
     }
 }

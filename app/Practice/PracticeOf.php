@@ -128,9 +128,14 @@ final class PracticeOf
     {
         $boxes = $this->boxes();
         $set = SetPractice::open($this->tasks(), $boxes); // what a teacher has set comes first
-        ['skill' => $skill, 'about' => $about, 'level' => $level] = $boxes->next($set === [] ? Aim::all() : $set, PracticeAnswer::dayNumber($this->today));
+        ['skill' => $skill, 'about' => $about, 'level' => $level] = $boxes->next(
+            $set === [] ? Aim::all() : $set, PracticeAnswer::dayNumber($this->today),
+        );
 
-        return ['skill' => $skill, 'level' => $level, 'seed' => crc32("{$this->student->id} {$this->turn()}") & 0x7FFFFFFF, 'about' => $about];
+        return [
+            'skill' => $skill, 'level' => $level, 'seed' => crc32("{$this->student->id} {$this->turn()}") & 0x7FFFFFFF,
+            'about' => $about,
+        ];
     }
 
     /** @param  array{skill: Skill, level: int, seed: int, about: Family|SafetyPoint|null}  $next */
@@ -143,8 +148,10 @@ final class PracticeOf
     {
         $marked = $question->mark($answer);
         PracticeAnswer::query()->create([
-            'student_id' => $this->student->id, 'class_question_id' => $asked?->id, 'turn' => $this->turn(), 'skill' => $question->skill, 'about' => $question->about?->value,
-            'level' => $level, 'seed' => $seed, 'answer' => $answer, 'is_right' => $marked->isRight, 'misconception' => $marked->misconception, 'day' => $this->today->toDateString(),
+            'student_id' => $this->student->id, 'class_question_id' => $asked?->id, 'turn' => $this->turn(),
+            'skill' => $question->skill, 'about' => $question->about?->value,
+            'level' => $level, 'seed' => $seed, 'answer' => $answer, 'is_right' => $marked->isRight,
+            'misconception' => $marked->misconception, 'day' => $this->today->toDateString(),
         ]);
         $this->load();
 

@@ -17,7 +17,10 @@ final class SetPractice
     /** @return Collection<int, PracticeTask> due first */
     public static function of(Student $student): Collection
     {
-        return $student->section->practiceTasks->filter(fn (PracticeTask $task): bool => $task->student_id === null || $task->student_id === $student->id)->values();
+        return $student->section->practiceTasks->filter(
+            fn (PracticeTask $task): bool => $task->student_id === null
+                || $task->student_id === $student->id,
+        )->values();
     }
 
     public static function isDone(PracticeTask $task, Boxes $boxes): bool

@@ -37,7 +37,9 @@ final class AppServiceProvider extends ServiceProvider
             return;
         }
         RateLimiter::for('sign-in', fn (Request $request) => [
-            Limit::perMinute(5)->by('mail:'.(is_string($request->input('email')) ? mb_strtolower($request->input('email')) : '').'|'.$request->ip()),
+            Limit::perMinute(5)->by(
+                'mail:'.(is_string($request->input('email')) ? mb_strtolower($request->input('email')) : '').'|'.$request->ip(),
+            ),
             Limit::perMinute(30)->by('address:'.$request->ip()),
         ]);
         RateLimiter::for('join', fn (Request $request) => Limit::perMinute(120)->by((string) $request->ip()));

@@ -57,13 +57,17 @@ final readonly class ScaledRecipe
         $rules = $section->houseRules();
         $batch = Batch::of($meanings, $factor, $section->standard, $pantry, $rules);
         $lines = array_map(
-            static fn (RecipeLine $kept, ReadLine $read, ?SettledLine $line, ?ScaledLine $scaled): ScaledRecipeLine => new ScaledRecipeLine($kept, $read, $line, $scaled),
+            static fn (
+                RecipeLine $kept, ReadLine $read, ?SettledLine $line, ?ScaledLine $scaled,
+            ): ScaledRecipeLine => new ScaledRecipeLine($kept, $read, $line, $scaled),
             $version->lines,
             $reads,
             $meanings,
             $batch->lines,
         );
-        $listed = static fn (ScaledRecipeLine $line): ?Ingredient => $line->isHeading() ? null : ($line->line->ingredient ?? $line->read->ingredient);
+        $listed = static fn (ScaledRecipeLine $line): ?Ingredient => $line->isHeading()
+            ? null
+            : ($line->line->ingredient ?? $line->read->ingredient);
         $findings = (new DirectionsCheck($pantry))->check(array_map($listed, $lines), $version->directions);
 
         return new self($version, $pantry, $section->standard, $factor, $lines, $findings, $batch->cautions, $rules);
@@ -74,7 +78,9 @@ final readonly class ScaledRecipe
     {
         $batch = $this->batch($factor);
         $lines = array_map(
-            static fn (ScaledRecipeLine $line, ?ScaledLine $scaled): ScaledRecipeLine => new ScaledRecipeLine($line->kept, $line->read, $line->line, $scaled),
+            static fn (ScaledRecipeLine $line, ?ScaledLine $scaled): ScaledRecipeLine => new ScaledRecipeLine(
+                $line->kept, $line->read, $line->line, $scaled,
+            ),
             $this->lines,
             $batch->lines,
         );
@@ -108,11 +114,17 @@ final readonly class ScaledRecipe
     {
         $lines = array_values(array_filter($this->batch($each)->lines));
 
-        return Supplies::of(array_map(static fn (ScaledLine $line): Need => $line->need(), $lines), $stations, Supplies::USUAL_RETRY_PCT, $this->standard);
+        return Supplies::of(
+            array_map(static fn (ScaledLine $line): Need => $line->need(), $lines), $stations, Supplies::USUAL_RETRY_PCT,
+            $this->standard,
+        );
     }
 
     private function batch(Factor $factor): Batch
     {
-        return Batch::of(array_map(static fn (ScaledRecipeLine $line): ?SettledLine => $line->line, $this->lines), $factor, $this->standard, $this->pantry, $this->rules);
+        return Batch::of(
+            array_map(static fn (ScaledRecipeLine $line): ?SettledLine => $line->line, $this->lines), $factor, $this->standard,
+            $this->pantry, $this->rules,
+        );
     }
 }

@@ -28,7 +28,8 @@ final readonly class BakeReport
     /** The lab whose bake a station can log now: the open one, or the last that was closed. */
     public static function labOf(Station $station): ?Lab
     {
-        return $station->section->openLab ?? Lab::query()->where('section_id', $station->section_id)->where('state', LabState::Closed)->latest('closed_at')->first();
+        return $station->section->openLab
+                ?? Lab::query()->where('section_id', $station->section_id)->where('state', LabState::Closed)->latest('closed_at')->first();
     }
 
     public static function of(Lab $lab, Station $station): self
@@ -51,7 +52,13 @@ final readonly class BakeReport
         }
         uasort($scores, static fn (array $a, array $b): int => $b['score'] <=> $a['score']);
 
-        return new self($lab, $faults, array_map(static fn (int $index, array $one): array => ['weighing' => $weighings[$index], 'said' => $one['said']], array_keys($scores), $scores));
+        return new self(
+            $lab, $faults,
+            array_map(
+                static fn (int $index, array $one): array => ['weighing' => $weighings[$index], 'said' => $one['said']],
+                array_keys($scores), $scores,
+            ),
+        );
     }
 
     /** @return list<Weighing> the last of each line: that one went into the bowl */
@@ -59,6 +66,9 @@ final readonly class BakeReport
     {
         $lab->load(['lines.weighings' => fn ($query) => $query->where('station_id', $station->id)]);
 
-        return array_values($lab->lines->map(fn (LabLine $line): ?Weighing => $line->weighings->last()?->setRelation('line', $line))->filter()->all());
+        return array_values(
+            $lab->lines->map(fn (LabLine $line): ?Weighing => $line->weighings->last()?->setRelation('line', $line))
+                ->filter()->all(),
+        );
     }
 }

@@ -41,7 +41,8 @@ final class Diagnose
         $said = Diagnostician::diagnose($this->situation($weighing));
         $causes = array_map(KeptCause::of(...), $said->isExplained() ? $said->best(self::KEPT) : []);
         // Two devices may ask at once: the first answer stays.
-        Diagnosis::query()->insertOrIgnore((new Diagnosis(['weighing_id' => $weighing->id, 'cause' => $causes[0]->cause ?? null, 'causes' => $causes]))
+        $first = $causes[0]->cause ?? null;
+        Diagnosis::query()->insertOrIgnore((new Diagnosis(['weighing_id' => $weighing->id, 'cause' => $first, 'causes' => $causes]))
             ->setCreatedAt(now())->getAttributes());
 
         return Diagnosis::query()->findOrFail($weighing->id);
@@ -66,7 +67,9 @@ final class Diagnose
             reading: $judged->reading,
             ticked: $ticked,
             // Who ticked nothing at all did not use the list: that says nothing about the steps.
-            skipped: $ticked === [] ? [] : array_values(array_filter($line->steps(), static fn (Step $step): bool => ! in_array($step, $ticked, true))),
+            skipped: $ticked === [] ? [] : array_values(
+                array_filter($line->steps(), static fn (Step $step): bool => ! in_array($step, $ticked, true)),
+            ),
             containerG: $weighing->station->bowl_g === null ? null : (float) $weighing->station->bowl_g,
             drawer: $kitchen->drawer,
             factor: $lab->factor->number->toFloat(),
@@ -110,8 +113,14 @@ final class Diagnose
     {
         $earlier = Weighing::query()->where('student_id', $student->id)->where('weighings.created_at', '<', $before->created_at);
         /** @var array<string, int> $causes */
-        $causes = (clone $earlier)->where('verdict', '<>', Verdict::Level->value)->join('diagnoses', 'diagnoses.weighing_id', '=', 'weighings.id')
-            ->whereNotNull('cause')->groupBy('cause')->selectRaw('cause, COUNT(*) AS times')->pluck('times', 'cause')->map(fn (mixed $times): int => is_numeric($times) ? (int) $times : 0)->all();
+        $causes = (clone $earlier)->where('verdict', '<>', Verdict::Level->value)->join(
+            'diagnoses', 'diagnoses.weighing_id', '=', 'weighings.id',
+        )
+            ->whereNotNull('cause')->groupBy('cause')->selectRaw('cause, COUNT(*) AS times')->pluck('times', 'cause')->map(
+                fn (mixed $times): int => is_numeric($times)
+                    ? (int) $times
+                    : 0,
+            )->all();
         $level = (clone $earlier)->where('verdict', Verdict::Level->value)->count();
 
         return [...$causes, Cause::Sound->value => ($causes[Cause::Sound->value] ?? 0) + $level];

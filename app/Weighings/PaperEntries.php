@@ -29,7 +29,9 @@ final readonly class PaperEntries
             try {
                 $weighIn = $this->read($entry);
 
-                return PaperVerdict::of($entry->id, Judge::judge($weighIn->line->target(), $weighIn->reading, $weighIn->line->frozen->expectedG()));
+                return PaperVerdict::of(
+                    $entry->id, Judge::judge($weighIn->line->target(), $weighIn->reading, $weighIn->line->frozen->expectedG()),
+                );
             } catch (InvalidInput $problem) {
                 return PaperVerdict::problem($entry->id, Said::phrase($problem->phrase));
             }
@@ -55,13 +57,16 @@ final readonly class PaperEntries
     private function read(PaperEntry $entry): WeighIn
     {
         $section = $this->lab->section;
-        $line = $this->lab->weighedLines()->find($entry->lineId) ?? throw InvalidInput::because('line_id', Phrase::of('refusal.no-such-line'));
-        $station = $section->stations->find($entry->stationId) ?? throw InvalidInput::because('station_id', Phrase::of('refusal.no-such-station'));
+        $line = $this->lab->weighedLines()->find($entry->lineId)
+                ?? throw InvalidInput::because('line_id', Phrase::of('refusal.no-such-line'));
+        $station = $section->stations->find($entry->stationId)
+                ?? throw InvalidInput::because('station_id', Phrase::of('refusal.no-such-station'));
         $student = $section->students->find($entry->studentId);
         if ($student?->station_id !== $station->id) {
             throw InvalidInput::because('student_id', Phrase::of('refusal.not-at-station'));
         }
-        $scale = $section->kitchen->scales->find($entry->scaleId) ?? throw InvalidInput::because('scale_id', Phrase::of('refusal.no-such-scale'));
+        $scale = $section->kitchen->scales->find($entry->scaleId)
+                ?? throw InvalidInput::because('scale_id', Phrase::of('refusal.no-such-scale'));
         if (preg_match('/^\d{1,6}(\.\d{1,6})?$/', $entry->grams) !== 1) {
             throw InvalidInput::because('grams', Phrase::of('refusal.digits'));
         }

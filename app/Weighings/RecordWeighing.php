@@ -64,7 +64,9 @@ final class RecordWeighing
             } catch (UniqueConstraintViolationException) {
                 continue; // the id, or the attempt number, was taken meanwhile: look again
             }
-            $weighing->setRelations(['line' => $line, 'station' => $station, 'student' => $student, 'scale' => $scale, 'earlier' => $earlier]);
+            $weighing->setRelations(
+                ['line' => $line, 'station' => $station, 'student' => $student, 'scale' => $scale, 'earlier' => $earlier],
+            );
             Live::tell($line->lab, 'weighing-stored', ['line' => $line->id, 'station' => $station->id]);
 
             return $weighing;

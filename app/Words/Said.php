@@ -72,7 +72,9 @@ final class Said
         $size = $tool->size ?? $tool->nominal;
         $said = $fill->toMark === null
             ? self::phrase(Phrase::of('fill.tool', ['size' => $size]))
-            : self::phrase(Phrase::of("fill.mark.{$tool->kind->value}", ['mark' => $fill->toMark->amount ?? $fill->toMark->text, 'size' => $size]));
+            : self::phrase(
+                Phrase::of("fill.mark.{$tool->kind->value}", ['mark' => $fill->toMark->amount ?? $fill->toMark->text, 'size' => $size]),
+            );
 
         return $fill->count === 1 ? $said : self::phrase(Phrase::of('fill.times', ['count' => $fill->count, 'size' => $said]));
     }

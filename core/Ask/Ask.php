@@ -73,7 +73,10 @@ final class Ask
     {
         $given->standard();
         $reader = new LineReader(Pantry::reference());
-        $written = array_filter(explode("\n", (string) preg_replace('~\R~u', "\n", $given->text('text', RecipeReader::MOST_LETTERS))), static fn (string $line): bool => trim($line) !== '');
+        $written = array_filter(
+            explode("\n", (string) preg_replace('~\R~u', "\n", $given->text('text', RecipeReader::MOST_LETTERS))),
+            static fn (string $line): bool => trim($line) !== '',
+        );
 
         return ['lines' => array_values(array_map(static fn (string $line): array => self::line($reader->read(trim($line))), $written))];
     }
@@ -81,7 +84,10 @@ final class Ask
     /** @return array<string, mixed> */
     private static function line(ReadLine $line): array
     {
-        $amount = static fn (ReadAmount $a): array => ['min' => KitchenNotation::write($a->min), 'max' => $a->max === null ? null : KitchenNotation::write($a->max), 'unit' => $a->unit?->value];
+        $amount = static fn (ReadAmount $a): array => [
+            'min' => KitchenNotation::write($a->min), 'max' => $a->max === null ? null : KitchenNotation::write($a->max),
+            'unit' => $a->unit?->value,
+        ];
 
         return [
             'text' => $line->text,
@@ -93,7 +99,9 @@ final class Ask
             'before' => $line->before,
             'after' => $line->after,
             'size' => $line->size,
-            'package' => $line->package === null ? null : ['amount' => KitchenNotation::write($line->package->min), 'unit' => $line->package->unit?->value],
+            'package' => $line->package === null
+                    ? null
+                    : ['amount' => KitchenNotation::write($line->package->min), 'unit' => $line->package->unit?->value],
             'flags' => array_map(static fn (Flag $flag): string => $flag->value, $line->flags),
             'options' => $line->options,
             'parts' => array_map(static fn (Piece $piece): array => ['part' => $piece->part->value, 'text' => $piece->text], $line->pieces),
@@ -104,14 +112,21 @@ final class Ask
     private static function scale(JsonInput $given): array
     {
         $unit = $given->unit();
-        $scaled = Amount::of($given->exact('amount'), $unit)->times($given->has('factor') ? $given->exact('factor') : KitchenNotation::read('1'));
+        $scaled = Amount::of($given->exact('amount'), $unit)->times(
+            $given->has('factor')
+                ? $given->exact('factor')
+                : KitchenNotation::read('1'),
+        );
         $kitchen = KitchenMeasure::of($scaled, $given->standard());
         $isCounted = $unit->dimension() !== Dimension::Volume;
 
         return [
             'exact' => KitchenNotation::write($scaled->number),
             'unit' => $unit->value,
-            'kitchen' => array_map(static fn (Amount $a): array => ['amount' => KitchenNotation::write($a->number), 'unit' => $a->unit->value], $kitchen->parts),
+            'kitchen' => array_map(
+                static fn (Amount $a): array => ['amount' => KitchenNotation::write($a->number), 'unit' => $a->unit->value],
+                $kitchen->parts,
+            ),
             'text' => $isCounted ? $scaled->text() : $kitchen->text(),
             'measurable' => $kitchen->exact,
             ...($kitchen->exact ? [] : ['nearest' => $kitchen->text(), 'error_pct' => self::tidy($kitchen->errorPct)]),
@@ -122,7 +137,10 @@ final class Ask
     /** @return list<string> spoons a set may lack */
     private static function eighths(KitchenMeasure $kitchen): array
     {
-        $odd = array_filter($kitchen->parts, static fn (Amount $a): bool => $a->unit === Unit::Teaspoon && (string) $a->number->getDenominator() === '8');
+        $odd = array_filter(
+            $kitchen->parts,
+            static fn (Amount $a): bool => $a->unit === Unit::Teaspoon && (string) $a->number->getDenominator() === '8',
+        );
 
         return $odd === [] ? [] : ['1/8 tsp'];
     }
@@ -159,9 +177,13 @@ final class Ask
 
             return $answer(self::tidy($exact->toFloat()), (string) ShownGrams::of($exact), $loss->abs()->toFloat(), $all);
         }
-        $grams = $from === Dimension::Mass ? $total->inBase($standard) : Conversion::toGrams($total, $ingredient, $standard, $pantry, $handling)->exact;
+        $grams = $from === Dimension::Mass
+                ? $total->inBase($standard)
+                : Conversion::toGrams($total, $ingredient, $standard, $pantry, $handling)->exact;
         $back = Conversion::fromGrams($grams, $to, $ingredient, $standard, $pantry, $handling);
-        $shown = $to->isMetricVolume() ? (string) ShownGrams::of($back->exact) : KitchenMeasure::of(Amount::of($back->exact, $to), $standard)->text();
+        $shown = $to->isMetricVolume()
+                ? (string) ShownGrams::of($back->exact)
+                : KitchenMeasure::of(Amount::of($back->exact, $to), $standard)->text();
 
         return $answer(KitchenNotation::write($back->exact), $shown, 0.0, $back);
     }
@@ -178,7 +200,12 @@ final class Ask
 
         return [
             'plans' => array_map(static fn (ToolPlan $plan): array => [
-                'fills' => array_map(static fn (Fill $fill): array => ['tool' => $fill->tool->id, 'count' => $fill->count, 'to_mark' => $fill->toMark?->text], $plan->fills),
+                'fills' => array_map(
+                    static fn (Fill $fill): array => [
+                        'tool' => $fill->tool->id, 'count' => $fill->count, 'to_mark' => $fill->toMark?->text,
+                    ],
+                    $plan->fills,
+                ),
                 'fill_count' => $plan->fillCount(),
                 'exact' => $plan->exact,
                 'error_pct' => self::tidy($plan->errorPct),
@@ -198,7 +225,10 @@ final class Ask
     {
         $scale = Tools::scale($given);
         $judgement = Judge::judge(
-            Target::of($given->number('target_g'), Tolerance::of($given->number('tolerance_pct'), $given->numberOr('tolerance_floor_g', 0.0) ?? 0.0)),
+            Target::of(
+                $given->number('target_g'),
+                Tolerance::of($given->number('tolerance_pct'), $given->numberOr('tolerance_floor_g', 0.0) ?? 0.0),
+            ),
             ScaleReading::of($given->number('weighed_g'), $scale),
             $given->numberOr('expected_g', null),
         );
@@ -216,7 +246,8 @@ final class Ask
             'weigh_together' => $judgement->fitness->weighTogether,
             'finer_scale_first' => $judgement->fitness->needsFinerScale(),
             'technique' => $technique === null ? null : [
-                'error_g' => self::tidy($technique->errorG), 'error_pct' => self::tidy($technique->errorPct), 'verdict' => $technique->verdict->value,
+                'error_g' => self::tidy($technique->errorG), 'error_pct' => self::tidy($technique->errorPct),
+                'verdict' => $technique->verdict->value,
             ],
             'working' => array_map(self::english(...), Explanation::of($judgement)),
         ];

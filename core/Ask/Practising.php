@@ -34,7 +34,9 @@ final class Practising
         $answer = [
             'question' => Ask::english($question->prompt),
             'kind' => $question->expected->kind(),
-            ...($question->choices === [] ? [] : ['choices' => array_map(static fn (Choice $choice): array => ['id' => $choice->id, 'said' => Ask::english($choice->said), 'misconception' => $choice->misconception], $question->choices)]),
+            ...($question->choices === [] ? [] : ['choices' => array_map(static fn (Choice $choice): array => [
+                'id' => $choice->id, 'said' => Ask::english($choice->said), 'misconception' => $choice->misconception,
+            ], $question->choices)]),
             ...($question->figure === [] ? [] : ['figure' => $question->figure]),
             'key' => $question->expected->key(),
             'about' => $question->about?->value,
@@ -47,6 +49,9 @@ final class Practising
         $marked = $question->mark($given->anything('answer'));
         $because = $marked->because();
 
-        return [...$answer, 'right' => $marked->isRight, 'misconception' => $marked->misconception, 'because' => $because === null ? null : Ask::english($because)];
+        return [
+            ...$answer, 'right' => $marked->isRight, 'misconception' => $marked->misconception,
+            'because' => $because === null ? null : Ask::english($because),
+        ];
     }
 }

@@ -29,14 +29,16 @@ final class Scheduling
         $resources = self::counted($given->listOrMap('resources'), 'resources', 'count');
         $period = Period::of(
             (int) $given->number('minutes'), (int) $given->number('stations'), (int) $given->numberOr('hands', self::USUAL_HANDS),
-            self::lines($given->list('lines'), isset($resources['scale'])), $resources, self::fixed($given->has('fixed') ? $given->listOrMap('fixed') : []),
+            self::lines($given->list('lines'), isset($resources['scale'])), $resources,
+            self::fixed($given->has('fixed') ? $given->listOrMap('fixed') : []),
         );
         $plan = Scheduler::plan($period);
 
         return [
             'timeline' => array_map(static fn (PlannedTask $task): array => [
                 'station' => $task->station === null ? null : $task->station + 1, 'line' => $task->line, 'what' => $task->what,
-                'start_s' => $task->startS, 'end_s' => $task->endS, 'resource' => $task->resources[0] ?? null, 'resources' => $task->resources,
+                'start_s' => $task->startS, 'end_s' => $task->endS, 'resource' => $task->resources[0] ?? null,
+                'resources' => $task->resources,
             ], $plan->timeline),
             'makespan_s' => $plan->endS,
             'lower_bound_s' => $plan->lowerBoundS,
@@ -59,7 +61,8 @@ final class Scheduling
                 throw InvalidInput::because("lines.$i", Phrase::of('refusal.must-be-object', ['name' => 'line']));
             }
             $line = new JsonInput($one, "lines.$i.");
-            $family = Family::tryFrom($line->has('family') ? $line->text('family') : Family::FinePowder->value) ?? throw InvalidInput::because("lines.$i.family", Phrase::of('refusal.no-such-family'));
+            $family = Family::tryFrom($line->has('family') ? $line->text('family') : Family::FinePowder->value)
+                    ?? throw InvalidInput::because("lines.$i.family", Phrase::of('refusal.no-such-family'));
             $weighS = (int) $line->numberOr('seconds_weigh', PeriodLine::WEIGH_S);
             $lines[] = new PeriodLine(
                 $line->has('id') ? $line->text('id', 60) : 'line-'.($i + 1), $family, self::ids($line, 'needs'),
@@ -76,7 +79,10 @@ final class Scheduling
     {
         $ids = $line->has($field) ? $line->list($field) : [];
 
-        return array_map(static fn (mixed $id): string => is_string($id) ? $id : throw InvalidInput::because($field, Phrase::of('refusal.resource-ids')), $ids);
+        return array_map(
+            static fn (mixed $id): string => is_string($id) ? $id : throw InvalidInput::because($field, Phrase::of('refusal.resource-ids')),
+            $ids,
+        );
     }
 
     /**
@@ -87,8 +93,8 @@ final class Scheduling
     {
         $fixed = [];
         foreach ($given as $key => $one) {
-            $what = is_array($one) && is_string($one['what'] ?? $one['id'] ?? null) ? ($one['what'] ?? $one['id']) : (is_string($one) ? $one : (string) $key);
-            $block = Fixed::named(is_string($what) ? $what : '', "fixed.$key");
+            $named = is_array($one) ? $one['what'] ?? $one['id'] ?? null : $one;
+            $block = Fixed::named(is_string($named) ? $named : (string) $key, "fixed.$key");
             $seconds = is_array($one) ? $one['seconds'] ?? $block->usualS() : (is_numeric($one) ? $one : $block->usualS());
             if (! is_int($seconds) && ! is_float($seconds) || $seconds < 0 || $seconds > 36000) {
                 throw InvalidInput::because("fixed.$key.seconds", Phrase::of('refusal.range', ['least' => 0, 'most' => 36000]));

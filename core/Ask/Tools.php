@@ -68,7 +68,9 @@ final class Tools
             if ($count < 1 || $count > self::MOST_FILLS || floor($count) !== $count) {
                 throw InvalidInput::because("fills.$i.count", Phrase::of('refusal.range', ['least' => 1, 'most' => self::MOST_FILLS]));
             }
-            $fills[] = new Fill($tool, (int) $count, $one->has('to_mark') ? self::mark($tool, $one->text('to_mark'), "fills.$i.to_mark") : null);
+            $fills[] = new Fill(
+                $tool, (int) $count, $one->has('to_mark') ? self::mark($tool, $one->text('to_mark'), "fills.$i.to_mark") : null,
+            );
         }
 
         return $fills;

@@ -68,7 +68,9 @@ final class Weighings
         $drawer = $given->has('drawer') ? Tools::drawer($given, $standard) : [];
         // Counted, or asked for by weight: then there is nothing to fill.
         $needsTools = $ingredient->family !== Family::Counted && $amount->unit->dimension() !== Dimension::Mass;
-        $fills = $needsTools ? self::fills($given, $standard, $drawer) : ($given->has('fills') ? Tools::fills($given, $standard, $drawer) : []);
+        $fills = $needsTools
+                ? self::fills($given, $standard, $drawer)
+                : ($given->has('fills') ? Tools::fills($given, $standard, $drawer) : []);
 
         return new Situation(
             $pantry, $ingredient, $amount, $standard, $fills,
@@ -97,7 +99,8 @@ final class Weighings
     {
         $steps = [];
         foreach ($given->listOr($field) as $i => $id) {
-            $steps[] = (is_string($id) ? Step::tryFrom($id) : null) ?? throw InvalidInput::because("$field.$i", Phrase::of('refusal.no-such-step'));
+            $steps[] = (is_string($id) ? Step::tryFrom($id) : null)
+                    ?? throw InvalidInput::because("$field.$i", Phrase::of('refusal.no-such-step'));
         }
 
         return $steps;
@@ -174,9 +177,17 @@ final class Weighings
         if ($ingredient->gramsPerUsCup === null) {
             throw InvalidInput::because('ingredient', Phrase::of('refusal.counted', ['name' => Phrase::of("ingredient.$ingredient->id")]));
         }
-        $handling = $actions->has('handling') ? Handling::named($actions->text('handling'), 'actions.handling') : Situation::handlingOf($ingredient, null);
+        $handling = $actions->has('handling')
+                ? Handling::named($actions->text('handling'), 'actions.handling')
+                : Situation::handlingOf($ingredient, null);
         if (Pantry::reference()->handlingFactor($ingredient, $handling) === null) {
-            throw InvalidInput::because('actions.handling', Phrase::of('refusal.never-so', ['name' => Phrase::of("ingredient.$ingredient->id"), 'handling' => Phrase::of("handling.$handling->value")]));
+            throw InvalidInput::because(
+                'actions.handling',
+                Phrase::of(
+                    'refusal.never-so',
+                    ['name' => Phrase::of("ingredient.$ingredient->id"), 'handling' => Phrase::of("handling.$handling->value")],
+                ),
+            );
         }
 
         return Density::of(Pantry::reference(), $ingredient, $handling);

@@ -46,7 +46,9 @@ enum Fault: string
     public function leadsFrom(): array
     {
         return match ($this) {
-            self::Dry => [[Role::Flour, 1, 1.0], [Role::Liquid, -1, 1.0], [Role::Fat, -1, 0.7], [Role::Sugar, -1, 0.6], [Role::Egg, -1, 0.5]],
+            self::Dry => [
+                [Role::Flour, 1, 1.0], [Role::Liquid, -1, 1.0], [Role::Fat, -1, 0.7], [Role::Sugar, -1, 0.6], [Role::Egg, -1, 0.5],
+            ],
             self::Tough => [[Role::Flour, 1, 1.0], [Role::Fat, -1, 1.0]],
             self::Dense => [[Role::Flour, 1, 1.0], [Role::Leavener, -1, 0.9], [Role::Egg, -1, 0.5], [Role::Liquid, 1, 0.3]],
             self::Flat => [[Role::Leavener, -1, 1.0], [Role::Salt, 1, 0.6], [Role::Flour, -1, 0.5], [Role::Liquid, 1, 0.4]],

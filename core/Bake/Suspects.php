@@ -17,7 +17,8 @@ final class Suspects
     private const LEAST_TOLERANCES = 0.5;
 
     /**
-     * @param  list<array{ingredient: Ingredient, error_g: float, tolerances: float, verdict: Verdict}>  $weighings  the one that went into the bowl of each line
+     * @param  list<array{ingredient: Ingredient, error_g: float, tolerances: float, verdict: Verdict}>  $weighings  the one that went
+     *   into the bowl of each line
      * @return list<array{index: int, score: float, said: Phrase}> index into the weighings; what was over or under, and what that does
      */
     public static function of(Fault $fault, array $weighings): array
@@ -28,7 +29,10 @@ final class Suspects
             $direction = $weighing['error_g'] <=> 0.0;
             foreach ($fault->leadsFrom() as [$leads, $way, $telling]) {
                 if ($leads === $role && $way === $direction && abs($weighing['tolerances']) >= self::LEAST_TOLERANCES) {
-                    $suspects[] = ['index' => $index, 'score' => $telling * abs($weighing['tolerances']), 'said' => self::say($weighing, $role, $way)];
+                    $suspects[] = [
+                        'index' => $index, 'score' => $telling * abs($weighing['tolerances']),
+                        'said' => self::say($weighing, $role, $way),
+                    ];
                 }
             }
         }

@@ -86,9 +86,12 @@ enum Cause: string
     {
         return match ($this) {
             self::Sound => 'none',
-            self::Dipped, self::Tapped, self::Pressed, self::NotLoosened, self::Sifted, self::Unsifted, self::LooseSugar, self::AirPockets, self::Lumps, self::JugForDry => 'filling',
-            self::Heaped, self::Hollow, self::EyeAbove, self::EyeBelow, self::FarEdge, self::TopOfCurve, self::InHand, self::JugTilted, self::Residue => 'level',
-            self::FillMissing, self::FillExtra, self::NeighbourTool, self::TspForTbsp, self::TbspForTsp, self::WrongColumn, self::ToolOffSize => 'tool',
+            self::Dipped, self::Tapped, self::Pressed, self::NotLoosened, self::Sifted, self::Unsifted, self::LooseSugar,
+            self::AirPockets, self::Lumps, self::JugForDry => 'filling',
+            self::Heaped, self::Hollow, self::EyeAbove, self::EyeBelow, self::FarEdge, self::TopOfCurve, self::InHand,
+            self::JugTilted, self::Residue => 'level',
+            self::FillMissing, self::FillExtra, self::NeighbourTool, self::TspForTbsp, self::TbspForTsp, self::WrongColumn,
+            self::ToolOffSize => 'tool',
             self::NotTared, self::WrongUnit, self::DecimalSlip, self::SwappedDigits => 'scale',
             self::WrongIngredient, self::SaltCrystal => 'food',
             self::FlOzForOz, self::NotScaled, self::ScaledTwice, self::NeighbourLine => 'recipe',

@@ -94,7 +94,11 @@ final class Diagnostician
         $sound = $at->sound();
         $grams = $at->reading->grams;
         $scores = [];
-        $causes = array_values(array_filter(Cause::cases(), static fn (Cause $c): bool => isset($predictions[$c->value]) && $c !== Cause::Sound && $c !== Cause::SwappedDigits));
+        $causes = array_values(
+            array_filter(Cause::cases(), static fn (Cause $c): bool => isset($predictions[$c->value])
+                    && $c !== Cause::Sound
+                    && $c !== Cause::SwappedDigits),
+        );
         foreach ($causes as $i => $one) {
             foreach (array_slice($causes, $i + 1) as $other) {
                 if ($one->place() === $other->place()) {
@@ -102,7 +106,9 @@ final class Diagnostician
                 }
                 [$first, $second] = [$predictions[$one->value], $predictions[$other->value]];
                 // A vessel adds to whatever was wrong before; all else multiplies.
-                $both = $other === Cause::NotTared ? $first->plus($second, $sound) : ($one === Cause::NotTared ? $second->plus($first, $sound) : $first->times($second, $sound));
+                $both = $other === Cause::NotTared
+                        ? $first->plus($second, $sound)
+                        : ($one === Cause::NotTared ? $second->plus($first, $sound) : $first->times($second, $sound));
                 $prior = self::CARELESS * ($priors[$one->value] ?? 0.0) * ($priors[$other->value] ?? 0.0);
                 $scores[] = [$one, $other, $prior * $both->density($grams), $both];
             }

@@ -73,7 +73,10 @@ final class FoodSlips
             $density = $at->density(Handling::from($id));
             // What weighs the same as what is right here is no slip that a weight could show.
             if ($density !== null && $density->handling !== $at->handling && abs(self::ratio($density, $right) - 1) >= 0.009) {
-                $weights = [...$weights, ...self::allOrOne($at, $often, static fn (array $fills): Weight => WeightModel::of($fills, $density, self::good($at)))];
+                $weights = [
+                    ...$weights,
+                    ...self::allOrOne($at, $often, static fn (array $fills): Weight => WeightModel::of($fills, $density, self::good($at))),
+                ];
             }
         }
 
@@ -90,7 +93,9 @@ final class FoodSlips
             Cause::Dipped => $isDry && $family !== Family::MoistSugar && $at->handling !== Handling::Dipped,
             Cause::Sifted => $family === Family::FinePowder && $at->handling !== Handling::Sifted,
             Cause::Unsifted => $at->handling === Handling::Sifted,
-            Cause::NotLoosened => in_array($family, [Family::FinePowder, Family::LeavenerSpice, Family::CoarseGrain, Family::GranularSugar], true),
+            Cause::NotLoosened => in_array(
+                $family, [Family::FinePowder, Family::LeavenerSpice, Family::CoarseGrain, Family::GranularSugar], true,
+            ),
             Cause::LooseSugar => $family === Family::MoistSugar,
             Cause::Pressed => ! in_array($family, [Family::SolidFat, Family::NutButter, Family::ThickDairyPuree], true)
                 && ($family !== Family::MoistSugar || $at->handling === Handling::PressedLight),
@@ -123,7 +128,10 @@ final class FoodSlips
                 $weight = WeightModel::of($fills, $density, $way($s));
                 $around = self::AROUND / $s * abs($weight->mean - $at->soundWith($fills)->mean);
 
-                return new Weight($weight->mean, $weight->fillU, $weight->toolU, $weight->batchU, hypot($weight->habitU, $around), $weight->residueU);
+                return new Weight(
+                    $weight->mean, $weight->fillU, $weight->toolU, $weight->batchU, hypot($weight->habitU, $around),
+                    $weight->residueU,
+                );
             })];
         }
 
@@ -137,12 +145,19 @@ final class FoodSlips
         }
         $sound = $at->sound();
 
-        return Prediction::ofWeights([[1.0, new Weight($sound->mean * (1 - self::NOT_BRIMFUL[0]), hypot($sound->u(), $sound->mean * self::NOT_BRIMFUL[1]))]], $at->reading->scale);
+        return Prediction::ofWeights(
+            [[1.0, new Weight($sound->mean * (1 - self::NOT_BRIMFUL[0]), hypot($sound->u(), $sound->mean * self::NOT_BRIMFUL[1]))]],
+            $at->reading->scale,
+        );
     }
 
     private static function inJug(Situation $at): ?Prediction
     {
-        if ($at->ingredient->family->isPoured() || $at->fills === [] || ! in_array($at->firstTool(), [ToolKind::DryCup, ToolKind::GraduatedDryMeasure], true)) {
+        if (
+            $at->ingredient->family->isPoured()
+                || $at->fills === []
+                || ! in_array($at->firstTool(), [ToolKind::DryCup, ToolKind::GraduatedDryMeasure], true)
+        ) {
             return null;
         }
         $weights = [];
@@ -184,7 +199,10 @@ final class FoodSlips
         }
         $weights = [[$often * (1 - self::ONE_OF_SEVERAL), $slipped($at->fills)]];
         foreach ($at->fills as $i => $fill) {
-            $weights[] = [$often * self::ONE_OF_SEVERAL * $fill->count / $n, Fills::together($at->soundWith(Fills::changed($at->fills, $i, -1)), $slipped([new Fill($fill->tool, 1, $fill->toMark)]))];
+            $weights[] = [
+                $often * self::ONE_OF_SEVERAL * $fill->count / $n,
+                Fills::together($at->soundWith(Fills::changed($at->fills, $i, -1)), $slipped([new Fill($fill->tool, 1, $fill->toMark)])),
+            ];
         }
 
         return $weights;

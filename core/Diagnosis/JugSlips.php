@@ -35,12 +35,16 @@ final class JugSlips
         $fills = $at->fills;
         assert($fills !== []);
         $scraped = $at->isScraped() ? true : null;
-        $eye = static fn (float $deg, float $share): Weight => WeightModel::of($fills, $density, WorkingHabit::of(eyeDeg: $deg, shareAcross: $share, scraped: $scraped));
+        $eye = static fn (float $deg, float $share): Weight => WeightModel::of(
+            $fills, $density, WorkingHabit::of(eyeDeg: $deg, shareAcross: $share, scraped: $scraped),
+        );
         $minds = $at->firstTool() !== ToolKind::TopReadLiquidMeasure; // those are read from above
         $weights = match ($cause) {
             Cause::EyeAbove => $minds ? array_map(static fn (array $e): array => [$e[2], $eye($e[1], $e[0])], self::EYES) : [],
             Cause::EyeBelow => $minds ? array_map(static fn (array $e): array => [$e[2], $eye(-$e[1], $e[0])], self::EYES) : [],
-            Cause::FarEdge => $minds ? array_map(static fn (array $e): array => [$e[1], $eye($e[0], WorkingHabit::FAR_EDGE)], self::FAR) : [],
+            Cause::FarEdge => $minds
+                    ? array_map(static fn (array $e): array => [$e[1], $eye($e[0], WorkingHabit::FAR_EDGE)], self::FAR)
+                    : [],
             Cause::TopOfCurve => [[1.0, WeightModel::of($fills, $density, WorkingHabit::of(topOfCurve: true, scraped: $scraped))]],
             Cause::InHand => [[1.0, WeightModel::of($fills, $density, WorkingHabit::of(held: true, scraped: $scraped))]],
             Cause::JugTilted => [[1.0, WeightModel::of($fills, $density, WorkingHabit::of(tiltDeg: self::LEANS, scraped: $scraped))]],
@@ -64,11 +68,14 @@ final class JugSlips
             if ($meant === null || ! Geometry::isRead($fill)) {
                 continue;
             }
-            $others = array_values(array_filter($fill->tool->marks, static fn (Mark $mark): bool => abs($mark->about / $meant->about - 1) > 0.02));
+            $others = array_values(
+                array_filter($fill->tool->marks, static fn (Mark $mark): bool => abs($mark->about / $meant->about - 1) > 0.02),
+            );
             usort($others, static fn (Mark $a, Mark $b): int => abs($a->about - $meant->about) <=> abs($b->about - $meant->about));
             $with = static fn (Mark $mark): Weight => $at->soundWith(Fills::swapped($at->fills, $i, $fill->tool, $mark));
             foreach ([-1, 1] as $way) {
-                foreach (array_slice(array_values(array_filter($others, static fn (Mark $mark): bool => ($mark->about <=> $meant->about) === $way)), 0, 2) as $mark) {
+                $thatWay = array_filter($others, static fn (Mark $mark): bool => ($mark->about <=> $meant->about) === $way);
+                foreach (array_slice(array_values($thatWay), 0, 2) as $mark) {
                     $weights[] = [1.0, $with($mark), self::line($mark)];
                 }
             }

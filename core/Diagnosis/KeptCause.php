@@ -16,8 +16,9 @@ final readonly class KeptCause
      * @param  float  $lowG  g, of the range it predicts
      * @param  Phrase|null  $way  which cup, which line, which salt
      */
-    public function __construct(public Cause $cause, public ?Cause $with, public float $p, public float $lowG, public float $highG, public ?Phrase $way)
-    {
+    public function __construct(
+        public Cause $cause, public ?Cause $with, public float $p, public float $lowG, public float $highG, public ?Phrase $way,
+    ) {
     }
 
     public static function of(LikelyCause $likely): self

@@ -16,8 +16,9 @@ final readonly class LikelyCause
      * @param  float  $p  0 to 1
      * @param  float  $grams  the reading it is asked of
      */
-    public function __construct(public Cause $cause, public ?Cause $with, public float $p, private Prediction $prediction, private float $grams)
-    {
+    public function __construct(
+        public Cause $cause, public ?Cause $with, public float $p, private Prediction $prediction, private float $grams,
+    ) {
     }
 
     /** @return array{float, float} between these lie 90 % of the readings it leads to, g */

@@ -16,14 +16,19 @@ final class Prediction
     /** Natural logarithm of how much worse than the best a part may fit and still count as near. */
     private const NEAR = 2.5;
 
-    /** @var non-empty-list<array{0: float, 1: float, 2: float, 3?: Phrase|null}> weight, mean, standard deviation of each part, and which way of making the slip it is; weights add up to 1 */
+    /**
+     * @var non-empty-list<array{0: float, 1: float, 2: float, 3?: Phrase|null}> weight, mean, standard deviation of each part, and
+     *   which way of making the slip it is; weights add up to 1
+     */
     public readonly array $parts;
 
     /** @param  non-empty-list<array{0: float, 1: float, 2: float, 3?: Phrase|null}>  $parts  weights of any size */
     public function __construct(array $parts)
     {
         $all = array_sum(array_column($parts, 0));
-        $this->parts = array_map(static fn (array $part): array => [$part[0] / $all, $part[1], max($part[2], 1e-4), $part[3] ?? null], $parts);
+        $this->parts = array_map(
+            static fn (array $part): array => [$part[0] / $all, $part[1], max($part[2], 1e-4), $part[3] ?? null], $parts,
+        );
     }
 
     /**
@@ -79,7 +84,9 @@ final class Prediction
         return [$near->quantile(0.05), $near->quantile(0.95)];
     }
 
-    /** Which way of making the slip leads nearest to this reading: the cup it was, the line that was read; null where there is but one way. */
+    /**
+     * Which way of making the slip leads nearest to this reading: the cup it was, the line that was read; null where there is but one way.
+     */
     public function wayAt(float $grams): ?Phrase
     {
         $fit = $this->fit($grams);
@@ -90,7 +97,9 @@ final class Prediction
     /** @return non-empty-list<float> how well each part fits this reading, in natural logarithms */
     private function fit(float $grams): array
     {
-        return array_map(static fn (array $part): float => log($part[0] / $part[2]) - (($grams - $part[1]) / $part[2]) ** 2 / 2, $this->parts);
+        return array_map(
+            static fn (array $part): float => log($part[0] / $part[2]) - (($grams - $part[1]) / $part[2]) ** 2 / 2, $this->parts,
+        );
     }
 
     /** The same slip on top of another: what the second multiplies, it multiplies here too. */

@@ -34,14 +34,17 @@ final class Priors
 
     /** Slips of any plan; parts of what is not sound. Each counts only where it can happen. */
     private const ANYWHERE = [
-        'neighbour-tool' => 0.06, 'fill-extra' => 0.02, 'not-tared' => 0.06, 'wrong-unit' => 0.03, 'decimal-slip' => 0.012, 'swapped-digits' => 0.012,
-        'wrong-ingredient' => 0.012, 'tool-off-size' => 0.03, 'not-scaled' => 0.05, 'scaled-twice' => 0.02, 'neighbour-line' => 0.015, 'floz-for-oz' => 0.06,
+        'neighbour-tool' => 0.06, 'fill-extra' => 0.02, 'not-tared' => 0.06, 'wrong-unit' => 0.03, 'decimal-slip' => 0.012,
+        'swapped-digits' => 0.012,
+        'wrong-ingredient' => 0.012, 'tool-off-size' => 0.03, 'not-scaled' => 0.05, 'scaled-twice' => 0.02,
+        'neighbour-line' => 0.015, 'floz-for-oz' => 0.06,
         'salt-crystal' => 0.25, 'tsp-for-tbsp' => 0.05, 'tbsp-for-tsp' => 0.05,
     ];
 
     /** Slips at a line on a wall. */
     private const AT_A_LINE = [
-        'eye-above' => 0.22, 'eye-below' => 0.06, 'far-edge' => 0.06, 'top-of-curve' => 0.09, 'in-hand' => 0.08, 'jug-tilted' => 0.04, 'wrong-column' => 0.08,
+        'eye-above' => 0.22, 'eye-below' => 0.06, 'far-edge' => 0.06, 'top-of-curve' => 0.09, 'in-hand' => 0.08,
+        'jug-tilted' => 0.04, 'wrong-column' => 0.08,
     ];
 
     /** A fill too few, by how many there are: nobody forgets one of one. */
@@ -74,14 +77,38 @@ final class Priors
     {
         return match ($at->ingredient->family) {
             // Where a class sifts, leaving that out is what happens; elsewhere it is dipping.
-            Family::FinePowder => ['dipped' => $at->handling === Handling::Sifted ? 0.25 : 0.45, 'unsifted' => 0.3, 'tapped' => 0.08, 'pressed' => 0.12, 'not-loosened' => 0.09, 'heaped' => 0.06, 'sifted' => 0.03, 'air-pockets' => 0.04, 'lumps' => 0.03, 'hollow' => 0.04, 'jug-for-dry' => 0.02],
-            Family::GranularSugar => ['heaped' => 0.15, 'tapped' => 0.08, 'pressed' => 0.03, 'not-loosened' => 0.03, 'lumps' => 0.05, 'hollow' => 0.06, 'jug-for-dry' => 0.03],
-            Family::MoistSugar => ['loose-sugar' => 0.3, 'pressed' => 0.1, 'heaped' => 0.1, 'air-pockets' => 0.06, 'lumps' => 0.04, 'hollow' => 0.05, 'jug-for-dry' => 0.02, 'tapped' => 0.01],
-            Family::LeavenerSpice => ['heaped' => 0.24, 'pressed' => 0.05, 'tapped' => 0.04, 'not-loosened' => 0.05, 'air-pockets' => 0.04, 'lumps' => 0.03, 'hollow' => 0.07],
-            Family::CoarseGrain => ['heaped' => 0.13, 'tapped' => 0.1, 'pressed' => 0.06, 'dipped' => 0.08, 'not-loosened' => 0.04, 'air-pockets' => 0.03, 'lumps' => 0.02, 'hollow' => 0.06, 'jug-for-dry' => 0.04],
-            Family::Pieces, Family::WholeIrregular => ['heaped' => 0.16, 'tapped' => 0.06, 'pressed' => 0.1, 'dipped' => 0.03, 'air-pockets' => 0.08, 'lumps' => 0.03, 'hollow' => 0.07, 'jug-for-dry' => 0.04],
-            Family::Shredded => ['heaped' => 0.1, 'tapped' => 0.05, 'pressed' => 0.2, 'dipped' => 0.05, 'air-pockets' => 0.06, 'lumps' => 0.04, 'hollow' => 0.05, 'jug-for-dry' => 0.03],
-            Family::SolidFat, Family::NutButter => ['air-pockets' => 0.2, 'residue' => 0.14, 'heaped' => 0.08, 'lumps' => 0.05, 'hollow' => 0.06],
+            Family::FinePowder => [
+                'dipped' => $at->handling === Handling::Sifted ? 0.25 : 0.45, 'unsifted' => 0.3, 'tapped' => 0.08,
+                'pressed' => 0.12, 'not-loosened' => 0.09, 'heaped' => 0.06, 'sifted' => 0.03, 'air-pockets' => 0.04,
+                'lumps' => 0.03, 'hollow' => 0.04, 'jug-for-dry' => 0.02,
+            ],
+            Family::GranularSugar => [
+                'heaped' => 0.15, 'tapped' => 0.08, 'pressed' => 0.03, 'not-loosened' => 0.03, 'lumps' => 0.05, 'hollow' => 0.06,
+                'jug-for-dry' => 0.03,
+            ],
+            Family::MoistSugar => [
+                'loose-sugar' => 0.3, 'pressed' => 0.1, 'heaped' => 0.1, 'air-pockets' => 0.06, 'lumps' => 0.04, 'hollow' => 0.05,
+                'jug-for-dry' => 0.02, 'tapped' => 0.01,
+            ],
+            Family::LeavenerSpice => [
+                'heaped' => 0.24, 'pressed' => 0.05, 'tapped' => 0.04, 'not-loosened' => 0.05, 'air-pockets' => 0.04,
+                'lumps' => 0.03, 'hollow' => 0.07,
+            ],
+            Family::CoarseGrain => [
+                'heaped' => 0.13, 'tapped' => 0.1, 'pressed' => 0.06, 'dipped' => 0.08, 'not-loosened' => 0.04,
+                'air-pockets' => 0.03, 'lumps' => 0.02, 'hollow' => 0.06, 'jug-for-dry' => 0.04,
+            ],
+            Family::Pieces, Family::WholeIrregular => [
+                'heaped' => 0.16, 'tapped' => 0.06, 'pressed' => 0.1, 'dipped' => 0.03, 'air-pockets' => 0.08, 'lumps' => 0.03,
+                'hollow' => 0.07, 'jug-for-dry' => 0.04,
+            ],
+            Family::Shredded => [
+                'heaped' => 0.1, 'tapped' => 0.05, 'pressed' => 0.2, 'dipped' => 0.05, 'air-pockets' => 0.06, 'lumps' => 0.04,
+                'hollow' => 0.05, 'jug-for-dry' => 0.03,
+            ],
+            Family::SolidFat, Family::NutButter => [
+                'air-pockets' => 0.2, 'residue' => 0.14, 'heaped' => 0.08, 'lumps' => 0.05, 'hollow' => 0.06,
+            ],
             Family::ThickDairyPuree => ['air-pockets' => 0.16, 'residue' => 0.14, 'heaped' => 0.1, 'lumps' => 0.03, 'hollow' => 0.07],
             Family::ViscousLiquid => ['residue' => 0.3, 'air-pockets' => 0.05, 'lumps' => 0.03, 'hollow' => 0.07],
             Family::ThinLiquid, Family::Oil => ['residue' => 0.04, 'air-pockets' => 0.02, 'hollow' => 0.1],

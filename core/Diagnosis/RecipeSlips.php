@@ -42,14 +42,19 @@ final class RecipeSlips
         foreach ($times as $way) {
             [$often, $factor, $spread] = $way;
             if (abs($factor - 1) > 0.015) {
-                $weights[] = [$often, new Weight($sound->mean * $factor, $sound->mean * $factor * hypot($relative, $spread)), isset($way[3]) ? Phrase::of("ingredient.$way[3]") : null];
+                $weights[] = [
+                    $often, new Weight($sound->mean * $factor, $sound->mean * $factor * hypot($relative, $spread)),
+                    isset($way[3]) ? Phrase::of("ingredient.$way[3]") : null,
+                ];
             }
         }
 
         return Prediction::ofWeights($weights, $at->reading->scale);
     }
 
-    /** @return list<array{0: float, 1: float, 2: float, 3?: string}> how often, times as heavy, relative spread between packages, which food */
+    /**
+     * @return list<array{0: float, 1: float, 2: float, 3?: string}> how often, times as heavy, relative spread between packages, which food
+     */
     private static function otherFoods(Situation $at): array
     {
         if (! $at->isMeasured()) {
@@ -57,7 +62,10 @@ final class RecipeSlips
         }
         self::$ratios[$at->ingredient->id] ??= self::ratios($at);
 
-        return array_map(static fn (float $ratio, string $id): array => [1.0, $ratio, 0.03, $id], self::$ratios[$at->ingredient->id], array_keys(self::$ratios[$at->ingredient->id]));
+        return array_map(
+            static fn (float $ratio, string $id): array => [1.0, $ratio, 0.03, $id], self::$ratios[$at->ingredient->id],
+            array_keys(self::$ratios[$at->ingredient->id]),
+        );
     }
 
     /** @return array<string, float> by food; of those that weigh the same to two per cent the first */
@@ -95,7 +103,10 @@ final class RecipeSlips
 
     private static function perCup(Ingredient $ingredient): ?float
     {
-        return $ingredient->gramsPerTsp !== null && $ingredient->family === Family::LeavenerSpice ? 48 * $ingredient->gramsPerTsp->toFloat() : $ingredient->gramsPerUsCup?->toFloat();
+        return $ingredient->gramsPerTsp !== null
+                && $ingredient->family === Family::LeavenerSpice
+                    ? 48 * $ingredient->gramsPerTsp->toFloat()
+                    : $ingredient->gramsPerUsCup?->toFloat();
     }
 
     /** @return list<array{0: float, 1: float, 2: float, 3?: string}> */

@@ -51,7 +51,9 @@ final class ScaleSlips
             return new Prediction([[1.0, $mean + $at->containerG, hypot($sd, 0.01 * $at->containerG)]]);
         }
 
-        return new Prediction(array_map(static fn (array $vessel): array => [$vessel[2], $mean + $vessel[0], hypot($sd, $vessel[1])], self::VESSELS));
+        return new Prediction(
+            array_map(static fn (array $vessel): array => [$vessel[2], $mean + $vessel[0], hypot($sd, $vessel[1])], self::VESSELS),
+        );
     }
 
     /** Neighbouring digits of what was written, changed back: each such number is as far from this one as from what was meant. */

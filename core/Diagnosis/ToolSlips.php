@@ -68,7 +68,10 @@ final class ToolSlips
         $weights = [];
         foreach ($at->fills as $i => $fill) {
             if ($fill->tool->kind !== ToolKind::ButterWrapper) {
-                $weights[] = [(float) $fill->count, $at->soundWith(Fills::changed($at->fills, $i, 1)), count($at->fills) > 1 ? $fill->tool->called() : null];
+                $weights[] = [
+                    (float) $fill->count, $at->soundWith(Fills::changed($at->fills, $i, 1)),
+                    count($at->fills) > 1 ? $fill->tool->called() : null,
+                ];
             }
         }
 
@@ -81,7 +84,14 @@ final class ToolSlips
         $each = $at->ingredient->gramsPerPiece?->toFloat() ?? 0.0;
         $count = $each > 0 ? $at->targetG / $each + $more : 0.0;
 
-        return $count < 0.5 ? [] : [[1.0, WeightModel::pieces($count, $each, $at->ingredient->cvBatch, $at->ingredient->cvFill), Phrase::of("ingredient.{$at->ingredient->id}")]];
+        return $count < 0.5
+                ? []
+                : [
+                    [
+                        1.0, WeightModel::pieces($count, $each, $at->ingredient->cvBatch, $at->ingredient->cvFill),
+                        Phrase::of("ingredient.{$at->ingredient->id}"),
+                    ],
+                ];
     }
 
     /** @return list<array{0: float, 1: Weight, 2?: Phrase|null}> */
@@ -92,10 +102,19 @@ final class ToolSlips
             if ($fill->toMark !== null) {
                 continue; // a jug's other lines are a slip of their own
             }
-            $others = array_filter(self::othersLike($fill->tool, $at), static fn (Tool $tool): bool => ! self::isTeaForTable($tool, $fill->tool));
+            $others = array_filter(
+                self::othersLike($fill->tool, $at), static fn (Tool $tool): bool => ! self::isTeaForTable($tool, $fill->tool),
+            );
             foreach ([-1, 1] as $way) {
-                $side = array_values(array_filter($others, static fn (Tool $tool): bool => ($tool->aboutMl <=> $fill->tool->aboutMl) === $way));
-                usort($side, static fn (Tool $a, Tool $b): int => abs($a->aboutMl - $fill->tool->aboutMl) <=> abs($b->aboutMl - $fill->tool->aboutMl));
+                $side = array_values(
+                    array_filter($others, static fn (Tool $tool): bool => ($tool->aboutMl <=> $fill->tool->aboutMl) === $way),
+                );
+                usort(
+                    $side,
+                    static fn (Tool $a, Tool $b): int => abs($a->aboutMl - $fill->tool->aboutMl) <=> abs(
+                        $b->aboutMl - $fill->tool->aboutMl,
+                    ),
+                );
                 foreach (array_slice($side, 0, count(self::NEXT)) as $rank => $tool) {
                     $weights[] = [self::NEXT[$rank] * $fill->count, $at->soundWith(Fills::swapped($at->fills, $i, $tool)), $tool->called()];
                 }
@@ -152,7 +171,13 @@ final class ToolSlips
         }
         $usual = array_map(static fn (string $id): Tool => ToolCatalogue::tool($id, $at->standard), self::USUAL[$tool->kind->value] ?? []);
 
-        return [...$owned, ...array_values(array_filter($usual, static fn (Tool $one): bool => $like($one) && ! in_array($one->id, array_map(static fn (Tool $o): string => $o->id, $owned), true)))];
+        return [
+            ...$owned,
+            ...array_values(
+                array_filter($usual, static fn (Tool $one): bool => $like($one)
+                        && ! in_array($one->id, array_map(static fn (Tool $o): string => $o->id, $owned), true)),
+            ),
+        ];
     }
 
     /** @return list<array{0: float, 1: Weight, 2?: Phrase|null}> */

@@ -8,7 +8,10 @@ use Brick\Math\BigRational;
 use Hovik\Core\JsonInput;
 use Hovik\Core\Quantity\Amount;
 
-/** A line on a tool's wall or wrapper: its lettering, `3/4 cup`, the volume below it in mL, exact, and the same as an amount (null where imperial). */
+/**
+ * A line on a tool's wall or wrapper: its lettering, `3/4 cup`, the volume below it in mL, exact, and the same as an amount (null
+ * where imperial).
+ */
 final readonly class Mark
 {
     /** mL, rounded as floats are: quick to compare before the exact comparison. */
@@ -28,7 +31,10 @@ final readonly class Mark
     /** @throws \Hovik\Core\InvalidInput */
     public static function fromArray(JsonInput $stored): self
     {
-        return new self($stored->text('text'), $stored->rational('ml'), $stored->has('amount') ? Amount::fromArray($stored->object('amount')) : null);
+        return new self(
+            $stored->text('text'), $stored->rational('ml'),
+            $stored->has('amount') ? Amount::fromArray($stored->object('amount')) : null,
+        );
     }
 
     /** Exactly this volume; $about is the same volume as a float. */

@@ -17,8 +17,10 @@ final readonly class Scale
      * @param  float|null  $capacityG  g; null when unknown
      * @param  float  $typicalTolerance  relative, 0 to 1, of its type: stands in for the check until there is one
      */
-    public function __construct(public float $readabilityG, public ?float $calibrationG = null, public ?float $capacityG = null, public float $typicalTolerance = 0.0)
-    {
+    public function __construct(
+        public float $readabilityG, public ?float $calibrationG = null, public ?float $capacityG = null,
+        public float $typicalTolerance = 0.0,
+    ) {
         if (! is_finite($readabilityG) || $readabilityG <= 0 || $readabilityG > 1000) {
             throw InvalidInput::because('scale.readability_g', Phrase::of('refusal.above-to', ['least' => 0, 'most' => 1000]));
         }

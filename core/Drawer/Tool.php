@@ -77,7 +77,9 @@ final readonly class Tool
         );
     }
 
-    /** Relative standard uncertainty of its volume, common to all its fills: rectangular over the tolerance, or what a calibration leaves. */
+    /**
+     * Relative standard uncertainty of its volume, common to all its fills: rectangular over the tolerance, or what a calibration leaves.
+     */
     public function relativeUncertainty(): float
     {
         return $this->trueMl === null ? $this->tolerance / sqrt(3.0) : 0.005;

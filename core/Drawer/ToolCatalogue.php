@@ -29,8 +29,9 @@ final class ToolCatalogue
      *
      * @throws InvalidInput when there is no such tool, or it is a scale
      */
-    public static function tool(string $id, MeasureStandard $standard, ?float $trueMl = null, int $count = 1, string $field = 'drawer'): Tool
-    {
+    public static function tool(
+        string $id, MeasureStandard $standard, ?float $trueMl = null, int $count = 1, string $field = 'drawer',
+    ): Tool {
         $row = self::row($id, $field);
         $kind = ToolKind::from($row['kind']);
         if ($kind === ToolKind::Scale) {
@@ -40,7 +41,10 @@ final class ToolCatalogue
         $tool = self::$made[$id.' '.$own->value] ??= self::make($row, $kind, $own);
 
         return $trueMl === null && $count === 1 ? $tool
-            : new Tool($tool->id, $tool->name, $tool->kind, $tool->nominal, $tool->size, $tool->nominalMl, $tool->marks, $tool->diameterMm, $tool->tolerance, $trueMl, $count);
+            : new Tool(
+                $tool->id, $tool->name, $tool->kind, $tool->nominal, $tool->size, $tool->nominalMl, $tool->marks,
+                $tool->diameterMm, $tool->tolerance, $trueMl, $count,
+            );
     }
 
     /**
@@ -57,7 +61,9 @@ final class ToolCatalogue
             throw InvalidInput::because($field, Phrase::of('refusal.no-scale', ['id' => $id]));
         }
 
-        return new Scale((float) $row['readability_g'], $calibrationG, (float) $row['capacity_g'], (float) $row['typical_tolerance_pct'] / 100);
+        return new Scale(
+            (float) $row['readability_g'], $calibrationG, (float) $row['capacity_g'], (float) $row['typical_tolerance_pct'] / 100,
+        );
     }
 
     public static function isScale(string $id): bool

@@ -21,7 +21,8 @@ enum ToolKind: string
     public function isMarked(): bool
     {
         return match ($this) {
-            self::LiquidMeasure, self::TopReadLiquidMeasure, self::SmallLiquidMeasure, self::GraduatedDryMeasure, self::ButterWrapper => true,
+            self::LiquidMeasure, self::TopReadLiquidMeasure, self::SmallLiquidMeasure, self::GraduatedDryMeasure,
+            self::ButterWrapper => true,
             default => false,
         };
     }

@@ -131,7 +131,11 @@ enum EventKind: string
     {
         $minutes = $given['minutes'] ?? null;
 
-        return is_int($minutes) && $minutes >= 1 && $minutes <= self::LONGEST_TIMER_MIN ? $minutes : throw InvalidInput::because('detail.minutes', Phrase::of('refusal.range', ['least' => 1, 'most' => self::LONGEST_TIMER_MIN]));
+        return is_int($minutes)
+                && $minutes >= 1
+                && $minutes <= self::LONGEST_TIMER_MIN ? $minutes : throw InvalidInput::because(
+                    'detail.minutes', Phrase::of('refusal.range', ['least' => 1, 'most' => self::LONGEST_TIMER_MIN]),
+                );
     }
 
     /**

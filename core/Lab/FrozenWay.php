@@ -17,8 +17,9 @@ final readonly class FrozenWay
      * @param  list<ToolPlan>  $alternatives  other tools that would do
      * @param  list<int>|null  $stations  ids; null: for every station
      */
-    public function __construct(public ?ToolPlan $plan, public array $alternatives, public Technique $technique, public ?array $stations = null)
-    {
+    public function __construct(
+        public ?ToolPlan $plan, public array $alternatives, public Technique $technique, public ?array $stations = null,
+    ) {
     }
 
     public static function of(Plans $plans): self

@@ -15,8 +15,10 @@ final readonly class StationEvent
      * @param  array<array-key, mixed>  $detail
      * @param  Verdict|null  $verdict  of a weighing
      */
-    private function __construct(public ?EventKind $kind, public string $id, public ?int $line, public float $at, public array $detail, public ?Verdict $verdict)
-    {
+    private function __construct(
+        public ?EventKind $kind, public string $id, public ?int $line, public float $at, public array $detail,
+        public ?Verdict $verdict,
+    ) {
     }
 
     /** @param  array<array-key, mixed>  $detail */

@@ -159,7 +159,10 @@ final class StationState
             EventKind::HelpOver => $this->helpSince = null,
             EventKind::Taken => $this->out[$line] ??= $one->at,
             EventKind::Dropped => $this->dropped[$one->text('tool')] = true,
-            EventKind::Timer => $this->timers[$one->id] = ['label' => $one->text('label'), 'endsAt' => $one->at + 60 * (is_int($one->detail['minutes'] ?? null) ? $one->detail['minutes'] : 0)],
+            EventKind::Timer => $this->timers[$one->id] = [
+                'label' => $one->text('label'),
+                'endsAt' => $one->at + 60 * (is_int($one->detail['minutes'] ?? null) ? $one->detail['minutes'] : 0),
+            ],
             EventKind::Checked => $this->checked[$line] = true,
             EventKind::Note => $this->notes[] = ['at' => $one->at, 'text' => $one->text('text')],
             EventKind::Counted => $this->isCounted = true,

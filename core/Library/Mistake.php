@@ -21,8 +21,10 @@ final readonly class Mistake
      * @param  float  $tolerances  the error in tolerances, signed
      * @param  HandlingChoices  $hands  for drawing it
      */
-    public function __construct(public Cause $cause, public float $grams, public float $errorG, public Verdict $leadsTo, public float $tolerances, public HandlingChoices $hands)
-    {
+    public function __construct(
+        public Cause $cause, public float $grams, public float $errorG, public Verdict $leadsTo, public float $tolerances,
+        public HandlingChoices $hands,
+    ) {
     }
 
     /** Grams over or under as a screen shows them: of the two weights as shown, so that they add up. */

@@ -21,13 +21,17 @@ final class Mistakes
 
     /** What hands do, by the cause it will be called; asked for in this order. */
     private const HANDS = [
-        'dipped' => ['filling' => 'dipped'], 'not-loosened' => ['preparation' => 'settled'], 'tapped' => ['settling' => 'tapped'], 'pressed' => ['settling' => 'pressed'],
-        'sifted' => ['preparation' => 'sifted'], 'unsifted' => [], 'loose-sugar' => ['filling' => 'loose'], 'lumps' => ['preparation' => 'lumpy'], 'air-pockets' => ['filling' => 'gaps'],
+        'dipped' => ['filling' => 'dipped'], 'not-loosened' => ['preparation' => 'settled'], 'tapped' => ['settling' => 'tapped'],
+        'pressed' => ['settling' => 'pressed'],
+        'sifted' => ['preparation' => 'sifted'], 'unsifted' => [], 'loose-sugar' => ['filling' => 'loose'],
+        'lumps' => ['preparation' => 'lumpy'], 'air-pockets' => ['filling' => 'gaps'],
         'heaped' => ['levelling' => 'heaped'], 'hollow' => ['levelling' => 'hollow'],
     ];
 
     private const POURED = [
-        'eye-above' => ['eye_deg' => 30.0], 'eye-below' => ['eye_deg' => -30.0], 'far-edge' => ['eye_deg' => 30.0, 'share_across' => WorkingHabit::FAR_EDGE], 'top-of-curve' => ['curve' => 'top'],
+        'eye-above' => ['eye_deg' => 30.0], 'eye-below' => ['eye_deg' => -30.0], 'far-edge' => [
+            'eye_deg' => 30.0, 'share_across' => WorkingHabit::FAR_EDGE,
+        ], 'top-of-curve' => ['curve' => 'top'],
     ];
 
     /** Powders weigh so little of it, and thick foods so much, that only these keep a film worth weighing. */

@@ -31,14 +31,19 @@ final readonly class TechniquePage
 {
     /** The food that stands for its family. */
     private const SHOWN_ON = [
-        'fine-powder' => 'all-purpose-flour', 'granular-sugar' => 'granulated-sugar', 'moist-sugar' => 'light-brown-sugar', 'leavener-spice' => 'baking-powder', 'coarse-grain' => 'rolled-oats',
-        'pieces' => 'chocolate-chips', 'shredded' => 'soft-cheese-shredded', 'solid-fat' => 'butter', 'nut-butter' => 'peanut-butter', 'thin-liquid' => 'whole-milk', 'oil' => 'vegetable-oil',
+        'fine-powder' => 'all-purpose-flour', 'granular-sugar' => 'granulated-sugar', 'moist-sugar' => 'light-brown-sugar',
+        'leavener-spice' => 'baking-powder', 'coarse-grain' => 'rolled-oats',
+        'pieces' => 'chocolate-chips', 'shredded' => 'soft-cheese-shredded', 'solid-fat' => 'butter',
+        'nut-butter' => 'peanut-butter', 'thin-liquid' => 'whole-milk', 'oil' => 'vegetable-oil',
         'viscous-liquid' => 'honey', 'thick-dairy-puree' => 'yogurt-plain', 'counted' => 'egg-large', 'whole-irregular' => 'banana',
     ];
 
     /** Questions of {@see HouseRules} that concern a family. */
     private const QUESTIONS = [
-        'levelling' => [Family::FinePowder, Family::GranularSugar, Family::MoistSugar, Family::LeavenerSpice, Family::CoarseGrain, Family::SolidFat],
+        'levelling' => [
+            Family::FinePowder, Family::GranularSugar, Family::MoistSugar, Family::LeavenerSpice, Family::CoarseGrain,
+            Family::SolidFat,
+        ],
         'lumpy-powders' => [Family::FinePowder],
         'weigh-above' => [Family::FinePowder, Family::GranularSugar, Family::CoarseGrain],
         'leaveners' => [Family::LeavenerSpice],
@@ -60,7 +65,8 @@ final readonly class TechniquePage
      */
     private function __construct(
         public Family $family, public Ingredient $example, public ?HouseMethod $method, public ?ToolKind $tool, public array $steps,
-        public ?Amount $amount, public ?Target $target, public array $mistakes, public array $schools, public array $safety, public array $foods,
+        public ?Amount $amount, public ?Target $target, public array $mistakes, public array $schools, public array $safety,
+        public array $foods,
     ) {
     }
 
@@ -96,13 +102,21 @@ final readonly class TechniquePage
     }
 
     /** @return array{Target, list<Mistake>} */
-    private static function weighed(Ingredient $example, Amount $amount, ?HouseMethod $method, Pantry $pantry, MeasureStandard $standard, ToleranceLevel $level): array
-    {
+    private static function weighed(
+        Ingredient $example, Amount $amount, ?HouseMethod $method, Pantry $pantry, MeasureStandard $standard,
+        ToleranceLevel $level,
+    ): array {
         $handling = TechniqueCatalogue::handlingFor($example, $method);
         $grams = Conversion::toGrams($amount, $example, $standard, $pantry, $handling)->exact->toFloat();
         $target = Target::of($grams, Tolerance::usual($example->family, $level, Strictness::Structural));
 
-        return [$target, Mistakes::of(new Simulator($pantry, $example, $amount, $standard, $level), $target, $handling === Handling::Sifted, $handling === Handling::PackedFirm)];
+        return [
+            $target,
+            Mistakes::of(
+                new Simulator($pantry, $example, $amount, $standard, $level), $target, $handling === Handling::Sifted,
+                $handling === Handling::PackedFirm,
+            ),
+        ];
     }
 
     /** @return list<Disagreement> */
@@ -112,12 +126,20 @@ final readonly class TechniquePage
         $methods = HouseMethod::forFamily($family);
         if ($methods !== []) {
             $ours = TechniqueCatalogue::methodFor($example, $schools->methodFor($example));
-            $found[] = self::told(Phrase::of("library.method.$family->value"), array_map(static fn (HouseMethod $one): Phrase => Phrase::of("method.$one->value"), $methods), (int) array_search($ours, $methods, true));
+            $found[] = self::told(
+                Phrase::of("library.method.$family->value"),
+                array_map(static fn (HouseMethod $one): Phrase => Phrase::of("method.$one->value"), $methods),
+                (int) array_search($ours, $methods, true),
+            );
         }
         foreach (self::QUESTIONS as $question => $families) {
             if (in_array($family, $families, true)) {
                 $answers = HouseRules::QUESTIONS[$question];
-                $found[] = self::told(Phrase::of("school.$question"), array_map(static fn (string $one): Phrase => Phrase::of("school.$question.$one"), $answers), (int) array_search($schools->answer($question), $answers, true));
+                $found[] = self::told(
+                    Phrase::of("school.$question"),
+                    array_map(static fn (string $one): Phrase => Phrase::of("school.$question.$one"), $answers),
+                    (int) array_search($schools->answer($question), $answers, true),
+                );
             }
         }
 

@@ -34,8 +34,9 @@ final readonly class Conversion
      *
      * @throws InvalidInput when the ingredient has no such weight
      */
-    public static function toGrams(Amount $amount, Ingredient $ingredient, MeasureStandard $standard, Pantry $pantry, ?Handling $handling = null): self
-    {
+    public static function toGrams(
+        Amount $amount, Ingredient $ingredient, MeasureStandard $standard, Pantry $pantry, ?Handling $handling = null,
+    ): self {
         return match ($amount->unit->dimension()) {
             Dimension::Mass => self::mass($amount, $standard),
             Dimension::Count => self::pieces($amount, $ingredient, $standard),
@@ -48,8 +49,10 @@ final readonly class Conversion
      *
      * @throws InvalidInput when the ingredient is not measured by volume
      */
-    public static function fromGrams(BigRational $grams, Unit $to, Ingredient $ingredient, MeasureStandard $standard, Pantry $pantry, ?Handling $handling = null): self
-    {
+    public static function fromGrams(
+        BigRational $grams, Unit $to, Ingredient $ingredient, MeasureStandard $standard, Pantry $pantry,
+        ?Handling $handling = null,
+    ): self {
         if ($to->dimension() !== Dimension::Volume) {
             throw InvalidInput::because('to', Phrase::of('refusal.no-volume', ['id' => $to->value]));
         }
@@ -74,7 +77,9 @@ final readonly class Conversion
         $cups = self::fromGrams($grams->number, Unit::Cup, $ingredient, $standard, $pantry)->exact;
         $unit = $cups->isLessThan('1/4') ? Unit::Tablespoon : Unit::Cup;
 
-        return KitchenMeasure::of(Amount::of(self::fromGrams($grams->number, $unit, $ingredient, $standard, $pantry)->exact, $unit), $standard);
+        return KitchenMeasure::of(
+            Amount::of(self::fromGrams($grams->number, $unit, $ingredient, $standard, $pantry)->exact, $unit), $standard,
+        );
     }
 
     private static function volume(Amount $amount, Density $density, MeasureStandard $standard): self
@@ -107,7 +112,11 @@ final readonly class Conversion
         // A stick is a US measure: a US standard is what gives it its size.
         $exact = $amount->inBase($standard);
 
-        return new self($exact, $amount->unit === Unit::Gram ? [] : [Phrase::of('working.mass', ['amount' => $amount, 'grams' => self::worked($exact)])], null);
+        return new self(
+            $exact,
+            $amount->unit === Unit::Gram ? [] : [Phrase::of('working.mass', ['amount' => $amount, 'grams' => self::worked($exact)])],
+            null,
+        );
     }
 
     /** @return list<Phrase> how the weight of one unit comes about */
@@ -123,10 +132,19 @@ final readonly class Conversion
             'handling' => Phrase::of("handling.{$ingredient->referenceHandling->value}"),
         ])];
         if ($density->handling !== $ingredient->referenceHandling) {
-            $working[] = Phrase::of('working.handling', ['handling' => Phrase::of("handling.{$density->handling->value}"), 'factor' => $density->factor->mean]);
+            $working[] = Phrase::of(
+                'working.handling',
+                ['handling' => Phrase::of("handling.{$density->handling->value}"), 'factor' => $density->factor->mean],
+            );
         }
         if ($unit !== $of || $standard !== MeasureStandard::UsCustomary) {
-            $working[] = Phrase::of('working.unit', ['unit' => self::one($unit), 'ml' => $unitMl->toScale(2, RoundingMode::HALF_UP), 'of' => self::one($of), 'ofMl' => MeasureStandard::UsCustomary->size($of)->toScale(2, RoundingMode::HALF_UP)]);
+            $working[] = Phrase::of(
+                'working.unit',
+                [
+                    'unit' => self::one($unit), 'ml' => $unitMl->toScale(2, RoundingMode::HALF_UP), 'of' => self::one($of),
+                    'ofMl' => MeasureStandard::UsCustomary->size($of)->toScale(2, RoundingMode::HALF_UP),
+                ],
+            );
         }
 
         return $working;

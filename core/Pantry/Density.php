@@ -36,7 +36,9 @@ final class Density
         $us = MeasureStandard::UsCustomary; // what the pantry's weights are of
         $mean = $factor->mean->toFloat();
         $this->cupFloat = ($ingredient->gramsPerUsCup?->toFloat() ?? 0.0) * $mean / $us->sizeAbout(Unit::Cup);
-        $this->spoonFloat = $ingredient->gramsPerTsp === null ? $this->cupFloat : $ingredient->gramsPerTsp->toFloat() * $mean / $us->sizeAbout(Unit::Teaspoon);
+        $this->spoonFloat = $ingredient->gramsPerTsp === null
+                ? $this->cupFloat
+                : $ingredient->gramsPerTsp->toFloat() * $mean / $us->sizeAbout(Unit::Teaspoon);
     }
 
     /** @throws InvalidInput when this ingredient is never handled so, or has no weight by volume */
@@ -47,7 +49,13 @@ final class Density
             throw InvalidInput::because('ingredient', Phrase::of('refusal.counted', ['name' => Phrase::of("ingredient.$ingredient->id")]));
         }
         $factor = $pantry->handlingFactor($ingredient, $handling)
-            ?? throw InvalidInput::because('handling', Phrase::of('refusal.never-so', ['name' => Phrase::of("ingredient.$ingredient->id"), 'handling' => Phrase::of("handling.$handling->value")]));
+            ?? throw InvalidInput::because(
+                'handling',
+                Phrase::of(
+                    'refusal.never-so',
+                    ['name' => Phrase::of("ingredient.$ingredient->id"), 'handling' => Phrase::of("handling.$handling->value")],
+                ),
+            );
 
         return new self($ingredient, $handling, $factor);
     }
@@ -65,7 +73,9 @@ final class Density
 
     private function exact(?BigDecimal $grams, Unit $per): ?BigRational
     {
-        return $grams?->toBigRational()->multipliedBy($this->factor->mean)->dividedBy(MeasureStandard::UsCustomary->size($per))->simplified();
+        return $grams?->toBigRational()->multipliedBy($this->factor->mean)->dividedBy(
+            MeasureStandard::UsCustomary->size($per),
+        )->simplified();
     }
 
     /** The same as a float, for the statistical model. */

@@ -103,7 +103,8 @@ final readonly class Ingredient
     {
         return new self(
             $this->id, $this->name, $this->aliases, $this->family, $this->referenceHandling, $gramsPerUsCup, $gramsPerTsp, $gramsPerPiece,
-            $this->cvFill, $this->cvBatch, $this->reposeDeg, $this->residue, $this->allergens, $this->rawRisk, 'own', 'high', $this->notes, $this->role,
+            $this->cvFill, $this->cvBatch, $this->reposeDeg, $this->residue, $this->allergens, $this->rawRisk, 'own', 'high',
+            $this->notes, $this->role,
             $this->kind,
         );
     }

@@ -28,7 +28,12 @@ final readonly class NewIngredient
     public static function named(string $name, string $family, string $grams, array $allergens): self
     {
         $slug = trim((string) preg_replace('~[^a-z0-9]+~', '-', str_replace("'", '', strtolower(trim($name)))), '-');
-        if (strlen($slug) < 2 || strlen($slug) > 50 || preg_match('~^[\p{L}0-9 \'-]+$~u', trim($name)) !== 1 || preg_match('~[^\x00-\x7F]~', $name) === 1) {
+        if (
+            strlen($slug) < 2
+                || strlen($slug) > 50
+                || preg_match('~^[\p{L}0-9 \'-]+$~u', trim($name)) !== 1
+                || preg_match('~[^\x00-\x7F]~', $name) === 1
+        ) {
             throw InvalidInput::because('name', Phrase::of('refusal.food-name'));
         }
         $of = Family::tryFrom($family) ?? throw InvalidInput::because('family', Phrase::of('refusal.food-family'));

@@ -81,15 +81,23 @@ final class Pantry
             foreach (['g_per_us_cup' => $reference->gramsPerUsCup, 'g_per_piece' => $reference->gramsPerPiece] as $field => $was) {
                 $grams = $weights[$field];
                 if ($grams !== null && ($was === null || ! is_numeric($grams) || (float) $grams <= 0 || (float) $grams > 3000)) {
-                    throw InvalidInput::because($field, Phrase::of('refusal.food-weight', ['name' => Phrase::of("ingredient.$reference->id")]));
+                    throw InvalidInput::because(
+                        $field, Phrase::of('refusal.food-weight', ['name' => Phrase::of("ingredient.$reference->id")]),
+                    );
                 }
             }
             $cup = $weights['g_per_us_cup'] === null ? $reference->gramsPerUsCup : BigDecimal::of($weights['g_per_us_cup']);
             // A spoon keeps its own relation to the cup.
-            $spoon = $weights['g_per_us_cup'] === null || $reference->gramsPerTsp === null || $reference->gramsPerUsCup === null || $cup === null
+            $spoon = $weights['g_per_us_cup'] === null
+                    || $reference->gramsPerTsp === null
+                    || $reference->gramsPerUsCup === null
+                    || $cup === null
                 ? $reference->gramsPerTsp
                 : $reference->gramsPerTsp->multipliedBy($cup)->dividedBy($reference->gramsPerUsCup, 4, RoundingMode::HALF_UP);
-            $with->made[$id] = $reference->weighing($cup, $spoon, $weights['g_per_piece'] === null ? $reference->gramsPerPiece : BigDecimal::of($weights['g_per_piece']));
+            $with->made[$id] = $reference->weighing(
+                $cup, $spoon,
+                $weights['g_per_piece'] === null ? $reference->gramsPerPiece : BigDecimal::of($weights['g_per_piece']),
+            );
         }
 
         return $with;
@@ -135,7 +143,10 @@ final class Pantry
     /** @throws InvalidInput when there is no such ingredient */
     public function ingredient(string $id, string $field = 'ingredient'): Ingredient
     {
-        return $this->made[$id] ??= self::make($this->ingredients[$id] ?? throw InvalidInput::because($field, Phrase::of('refusal.no-such-food', ['id' => $id])));
+        return $this->made[$id] ??= self::make(
+            $this->ingredients[$id]
+                ?? throw InvalidInput::because($field, Phrase::of('refusal.no-such-food', ['id' => $id])),
+        );
     }
 
     /** @return list<string> */
@@ -151,7 +162,9 @@ final class Pantry
             return $this->frozen[$ingredient->id][$handling->value] ?? null;
         }
 
-        return $this->factors[$ingredient->id.'/'.$handling->value] ?? $this->factors[$ingredient->family->value.'/'.$handling->value] ?? null;
+        return $this->factors[$ingredient->id.'/'.$handling->value]
+                ?? $this->factors[$ingredient->family->value.'/'.$handling->value]
+                ?? null;
     }
 
     /** @param  array<string, string>  $row */

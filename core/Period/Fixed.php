@@ -36,7 +36,10 @@ enum Fixed: string
     /** @throws InvalidInput */
     public static function named(string $id, string $field): self
     {
-        return self::tryFrom($id) ?? throw InvalidInput::because($field, Phrase::of('refusal.one-of', ['known' => implode(', ', array_column(self::cases(), 'value'))]));
+        return self::tryFrom($id)
+                ?? throw InvalidInput::because(
+                    $field, Phrase::of('refusal.one-of', ['known' => implode(', ', array_column(self::cases(), 'value'))]),
+                );
     }
 
     public function usualS(): int

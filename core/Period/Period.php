@@ -22,8 +22,10 @@ final readonly class Period
      * @param  array<string, int>  $resources  how many there are, by id: scales, shared supplies, scarce tools
      * @param  array<string, int>  $fixed  s by {@see Fixed} id
      */
-    private function __construct(public int $minutes, public int $stations, public int $hands, public array $lines, public array $resources, public array $fixed)
-    {
+    private function __construct(
+        public int $minutes, public int $stations, public int $hands, public array $lines, public array $resources,
+        public array $fixed,
+    ) {
     }
 
     /**
@@ -35,7 +37,13 @@ final readonly class Period
      */
     public static function of(int $minutes, int $stations, int $hands, array $lines, array $resources, array $fixed = []): self
     {
-        foreach (['minutes' => [$minutes, 1, 600], 'stations' => [$stations, 1, self::MOST_STATIONS], 'hands' => [$hands, 1, 8], 'lines' => [count($lines), 0, self::MOST_LINES]] as $field => [$value, $least, $most]) {
+        $ranges = [
+            'minutes' => [$minutes, 1, 600],
+            'stations' => [$stations, 1, self::MOST_STATIONS],
+            'hands' => [$hands, 1, 8],
+            'lines' => [count($lines), 0, self::MOST_LINES],
+        ];
+        foreach ($ranges as $field => [$value, $least, $most]) {
             if ($value < $least || $value > $most) {
                 throw InvalidInput::because($field, Phrase::of('refusal.range', ['least' => $least, 'most' => $most]));
             }
@@ -62,7 +70,10 @@ final readonly class Period
 
     public function withOneMore(string $resource): self
     {
-        return new self($this->minutes, $this->stations, $this->hands, $this->lines, [$resource => ($this->resources[$resource] ?? 0) + 1] + $this->resources, $this->fixed);
+        return new self(
+            $this->minutes, $this->stations, $this->hands, $this->lines,
+            [$resource => ($this->resources[$resource] ?? 0) + 1] + $this->resources, $this->fixed,
+        );
     }
 
     public function fixedS(Fixed $block): int
@@ -79,7 +90,13 @@ final readonly class Period
     /** s that all stations together hold one of a resource. */
     public function loadS(string $resource): int
     {
-        $one = array_sum(array_map(static fn (PeriodLine $line): int => (in_array($resource, $line->needs, true) ? $line->measureS : 0) + (in_array($resource, $line->weighNeeds, true) ? $line->weighS : 0), $this->lines));
+        $one = array_sum(
+            array_map(
+                static fn (PeriodLine $line): int => (in_array($resource, $line->needs, true) ? $line->measureS : 0)
+                + (in_array($resource, $line->weighNeeds, true) ? $line->weighS : 0),
+                $this->lines,
+            ),
+        );
 
         return $one * $this->stations;
     }

@@ -24,8 +24,10 @@ final readonly class PeriodLine
      *
      * @throws InvalidInput naming the field
      */
-    public function __construct(public string $id, public Family $family, public array $needs, public array $weighNeeds, public int $measureS, public int $weighS = self::WEIGH_S, string $path = '')
-    {
+    public function __construct(
+        public string $id, public Family $family, public array $needs, public array $weighNeeds, public int $measureS,
+        public int $weighS = self::WEIGH_S, string $path = '',
+    ) {
         if ($measureS < 1 || $measureS > self::LONGEST_S) {
             throw InvalidInput::because($path.'seconds_measure', Phrase::of('refusal.range', ['least' => 1, 'most' => self::LONGEST_S]));
         }
@@ -55,7 +57,8 @@ final readonly class PeriodLine
     public function isWet(): bool
     {
         return match ($this->family) {
-            Family::ThinLiquid, Family::Oil, Family::ViscousLiquid, Family::ThickDairyPuree, Family::NutButter, Family::SolidFat, Family::Counted => true,
+            Family::ThinLiquid, Family::Oil, Family::ViscousLiquid, Family::ThickDairyPuree, Family::NutButter, Family::SolidFat,
+            Family::Counted => true,
             default => false,
         };
     }

@@ -17,8 +17,10 @@ final readonly class PeriodPlan
      * @param  string|null  $bottleneck  resource id, or `hands`; null where there is nothing to do
      * @param  array<string, int>  $oneMoreSavesS  s, by resource id
      */
-    public function __construct(public Period $period, public array $timeline, public int $endS, public int $lowerBoundS, public ?string $bottleneck, public array $oneMoreSavesS)
-    {
+    public function __construct(
+        public Period $period, public array $timeline, public int $endS, public int $lowerBoundS, public ?string $bottleneck,
+        public array $oneMoreSavesS,
+    ) {
     }
 
     public function fits(): bool
@@ -46,7 +48,9 @@ final readonly class PeriodPlan
      */
     public function at(int $station, int $atS): array
     {
-        $own = array_values(array_filter($this->timeline, static fn (PlannedTask $task): bool => $task->station === null || $task->station === $station));
+        $own = array_values(
+            array_filter($this->timeline, static fn (PlannedTask $task): bool => $task->station === null || $task->station === $station),
+        );
         $now = array_values(array_filter($own, static fn (PlannedTask $task): bool => $task->startS <= $atS && $atS < $task->endS));
         if ($now !== []) {
             return $now;
@@ -63,7 +67,10 @@ final readonly class PeriodPlan
     /** @return list<string> line ids in the order in which a station begins them */
     public function orderOf(int $station): array
     {
-        $own = array_filter($this->timeline, static fn (PlannedTask $task): bool => $task->station === $station && $task->what === 'measure' && $task->line !== null);
+        $own = array_filter(
+            $this->timeline,
+            static fn (PlannedTask $task): bool => $task->station === $station && $task->what === 'measure' && $task->line !== null,
+        );
 
         return array_values(array_filter(array_map(static fn (PlannedTask $task): ?string => $task->line, $own), is_string(...)));
     }

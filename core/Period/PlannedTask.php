@@ -14,7 +14,9 @@ final readonly class PlannedTask
      * @param  int  $startS  s from the bell
      * @param  list<string>  $resources  held meanwhile
      */
-    public function __construct(public ?int $station, public ?string $line, public string $what, public int $startS, public int $endS, public array $resources)
-    {
+    public function __construct(
+        public ?int $station, public ?string $line, public string $what, public int $startS, public int $endS,
+        public array $resources,
+    ) {
     }
 }

@@ -134,7 +134,10 @@ final class FillSearch
             return;
         }
         for ($times = min($fills, intdiv($left, $this->sizes[$i])); $times >= 0; $times--) {
-            $this->descend($i + 1, $fills - $times, $left - $times * $this->sizes[$i], $times === 0 ? $chosen : $chosen + [$this->origin[$i] => $times], $found);
+            $this->descend(
+                $i + 1, $fills - $times, $left - $times * $this->sizes[$i],
+                $times === 0 ? $chosen : $chosen + [$this->origin[$i] => $times], $found,
+            );
         }
     }
 
@@ -149,12 +152,20 @@ final class FillSearch
             $best = $chosen;
             $bestError = $error;
         }
-        if (! isset($this->sizes[$i]) || $fills === 0 || $sum >= $this->goal || $this->goal - $sum - $fills * $this->sizes[$i] >= $bestError) {
+        if (
+            ! isset($this->sizes[$i])
+                || $fills === 0
+                || $sum >= $this->goal
+                || $this->goal - $sum - $fills * $this->sizes[$i] >= $bestError
+        ) {
             return;
         }
         $most = min($fills, intdiv($this->goal - $sum, $this->sizes[$i]) + 1);
         for ($times = $most; $times >= 0; $times--) {
-            $this->approach($i + 1, $fills - $times, $sum + $times * $this->sizes[$i], $times === 0 ? $chosen : $chosen + [$this->origin[$i] => $times], $best, $bestError);
+            $this->approach(
+                $i + 1, $fills - $times, $sum + $times * $this->sizes[$i],
+                $times === 0 ? $chosen : $chosen + [$this->origin[$i] => $times], $best, $bestError,
+            );
         }
     }
 

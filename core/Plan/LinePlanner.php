@@ -66,7 +66,10 @@ final class LinePlanner
             amount: $amount,
             measure: KitchenMeasure::asMeasured($amount, $this->standard),
             plans: $mode === MeasuringMode::Weight
-                ? new Plans([], TechniqueCatalogue::for($ingredient, $method, null, $this->pantry), [Advice::WeighInstead], $conversion->exact->toFloat())
+                ? new Plans(
+                    [], TechniqueCatalogue::for($ingredient, $method, null, $this->pantry), [Advice::WeighInstead],
+                    $conversion->exact->toFloat(),
+                )
                 : $this->tools->plan($amount, $ingredient, $this->drawer, $this->standard, $method),
             method: $method,
             handling: $handling,

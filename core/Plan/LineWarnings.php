@@ -41,7 +41,9 @@ final class LineWarnings
                 $warnings[] = Phrase::of('warning.tool-off', ['tool' => $fill->tool->called(), 'percent' => round($off, 1)]);
             }
             if ($fill->tool->count < $stations) {
-                $warnings[] = Phrase::of('warning.few-tools', ['tool' => $fill->tool->called(), 'count' => $fill->tool->count, 'stations' => $stations]);
+                $warnings[] = Phrase::of(
+                    'warning.few-tools', ['tool' => $fill->tool->called(), 'count' => $fill->tool->count, 'stations' => $stations],
+                );
             }
         }
 

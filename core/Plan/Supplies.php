@@ -55,11 +55,15 @@ final readonly class Supplies
         }
         $supplies = [];
         foreach ($byIngredient as $own) {
-            $grams = array_reduce($own, static fn (BigRational $sum, Need $line): BigRational => $sum->plus($line->grams), BigRational::zero());
+            $grams = array_reduce(
+                $own, static fn (BigRational $sum, Need $line): BigRational => $sum->plus($line->grams), BigRational::zero(),
+            );
             $amount = self::sum($own, $standard);
             $class = $amount?->times($allowance->multipliedBy($stations));
             if ($class !== null && $class->unit->dimension() === Dimension::Count) {
-                $class = Amount::of(BigRational::of($class->number->toScale(0, RoundingMode::CEILING)), $class->unit); // nobody buys part of an egg
+                $class = Amount::of(
+                    BigRational::of($class->number->toScale(0, RoundingMode::CEILING)), $class->unit,
+                ); // nobody buys part of an egg
             }
             $supplies[] = new self(
                 $own[0]->ingredient,

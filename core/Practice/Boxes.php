@@ -29,7 +29,8 @@ final readonly class Boxes
     private const BREATHER = 2;
 
     /**
-     * @param  array<string, array{skill: Skill, about: Family|SafetyPoint|null, box: int, day: int, at: int}>  $items  by item; `at` counts answers
+     * @param  array<string, array{skill: Skill, about: Family|SafetyPoint|null, box: int, day: int, at: int}>  $items  by item; `at`
+     *   counts answers
      */
     private function __construct(private array $items, private int $answers, private ?Skill $last)
     {
@@ -78,7 +79,9 @@ final readonly class Boxes
             $item = $practised[0] ?? null;
         }
 
-        return $item === null ? ['skill' => $aims[0]->skill, 'about' => $aims[0]->point, 'level' => 1] : ['skill' => $item['skill'], 'about' => $item['about'], 'level' => self::level($item['box'])];
+        return $item === null
+                ? ['skill' => $aims[0]->skill, 'about' => $aims[0]->point, 'level' => 1]
+                : ['skill' => $item['skill'], 'about' => $item['about'], 'level' => self::level($item['box'])];
     }
 
     /** The lowest box of what was answered about it; null where it was never met. */
@@ -121,7 +124,8 @@ final readonly class Boxes
     /** @param  array{skill: Skill, about: Family|SafetyPoint|null, box: int, day: int, at: int}  $item */
     private function isDue(array $item, int $day): bool
     {
-        return $item['box'] === 0 ? $this->answers - 1 - $item['at'] >= self::BREATHER || $item['day'] < $day : $day - $item['day'] >= (self::DAYS[$item['box']] ?? self::LONGEST);
+        return $item['box'] === 0 ? $this->answers - 1 - $item['at'] >= self::BREATHER
+                || $item['day'] < $day : $day - $item['day'] >= (self::DAYS[$item['box']] ?? self::LONGEST);
     }
 
     /** Harder as it goes. */

@@ -20,18 +20,23 @@ final readonly class Setting
     public const LEVELS = 3;
 
     private const US = [
-        'dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-8-tsp', 'spoon-us-1-4-tsp', 'spoon-us-1-2-tsp', 'spoon-us-1-tsp', 'spoon-us-1-tbsp',
-        'liquid-measure-us-1-cup', 'liquid-measure-us-2-cup', 'liquid-measure-us-4-cup', 'graduated-dry-us-1-pint', 'graduated-dry-us-1-quart', 'graduated-dry-us-2-quart',
+        'dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-8-tsp', 'spoon-us-1-4-tsp',
+        'spoon-us-1-2-tsp', 'spoon-us-1-tsp', 'spoon-us-1-tbsp',
+        'liquid-measure-us-1-cup', 'liquid-measure-us-2-cup', 'liquid-measure-us-4-cup', 'graduated-dry-us-1-pint',
+        'graduated-dry-us-1-quart', 'graduated-dry-us-2-quart',
     ];
 
     private const METRIC = [
-        'dry-cup-metric-60-ml', 'dry-cup-metric-80-ml', 'dry-cup-metric-125-ml', 'dry-cup-metric-250-ml', 'spoon-metric-1-25-ml', 'spoon-metric-2-5-ml', 'spoon-metric-5-ml', 'spoon-metric-15-ml',
+        'dry-cup-metric-60-ml', 'dry-cup-metric-80-ml', 'dry-cup-metric-125-ml', 'dry-cup-metric-250-ml', 'spoon-metric-1-25-ml',
+        'spoon-metric-2-5-ml', 'spoon-metric-5-ml', 'spoon-metric-15-ml',
         'liquid-measure-metric-500-ml', 'liquid-measure-metric-1-l',
     ];
 
     /** @param  list<Tool>  $drawer */
-    private function __construct(public Pantry $pantry, public MeasureStandard $standard, public array $drawer, public HouseRules $schools, public int $level, public Family|SafetyPoint|null $about)
-    {
+    private function __construct(
+        public Pantry $pantry, public MeasureStandard $standard, public array $drawer, public HouseRules $schools,
+        public int $level, public Family|SafetyPoint|null $about,
+    ) {
     }
 
     /**
@@ -41,8 +46,10 @@ final readonly class Setting
      *
      * @throws InvalidInput
      */
-    public static function of(int $level = 1, MeasureStandard $standard = MeasureStandard::UsCustomary, ?array $drawer = null, ?HouseRules $schools = null, ?Pantry $pantry = null, Family|SafetyPoint|null $about = null): self
-    {
+    public static function of(
+        int $level = 1, MeasureStandard $standard = MeasureStandard::UsCustomary, ?array $drawer = null,
+        ?HouseRules $schools = null, ?Pantry $pantry = null, Family|SafetyPoint|null $about = null,
+    ): self {
         if ($level < 1 || $level > self::LEVELS) {
             throw InvalidInput::because('level', Phrase::of('refusal.range', ['least' => 1, 'most' => self::LEVELS]));
         }
@@ -76,7 +83,10 @@ final readonly class Setting
     /** @return list<Tool> */
     private function usual(): array
     {
-        return self::made(in_array($this->standard, [MeasureStandard::Metric250, MeasureStandard::Australian], true) ? self::METRIC : self::US, $this->standard);
+        return self::made(
+            in_array($this->standard, [MeasureStandard::Metric250, MeasureStandard::Australian], true) ? self::METRIC : self::US,
+            $this->standard,
+        );
     }
 
     /**

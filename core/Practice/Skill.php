@@ -35,7 +35,10 @@ enum Skill: string
     /** @throws InvalidInput */
     public static function named(string $id, string $field = 'skill'): self
     {
-        return self::tryFrom($id) ?? throw InvalidInput::because($field, Phrase::of('refusal.one-of', ['known' => implode(', ', array_column(self::cases(), 'value'))]));
+        return self::tryFrom($id)
+                ?? throw InvalidInput::because(
+                    $field, Phrase::of('refusal.one-of', ['known' => implode(', ', array_column(self::cases(), 'value'))]),
+                );
     }
 
     /** @return non-empty-list<self> all but keeping safe */

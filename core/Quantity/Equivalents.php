@@ -13,7 +13,8 @@ use Hovik\Core\InvalidInput;
 final readonly class Equivalents
 {
     private const MEASURES = [
-        ['1', Unit::Cup], ['3/4', Unit::Cup], ['2/3', Unit::Cup], ['1/2', Unit::Cup], ['1/3', Unit::Cup], ['1/4', Unit::Cup], ['1/8', Unit::Cup],
+        ['1', Unit::Cup], ['3/4', Unit::Cup], ['2/3', Unit::Cup], ['1/2', Unit::Cup], ['1/3', Unit::Cup], ['1/4', Unit::Cup],
+        ['1/8', Unit::Cup],
         ['1', Unit::Tablespoon], ['1', Unit::Teaspoon], ['1/2', Unit::Teaspoon], ['1/4', Unit::Teaspoon], ['1/8', Unit::Teaspoon],
     ];
 
@@ -22,8 +23,10 @@ final readonly class Equivalents
      * @param  string|null  $teaspoons  the same in teaspoons alone, `48`; null where not whole eighths
      * @param  string|null  $fluidOunces  null in standards without them, or where not a kitchen fraction
      */
-    private function __construct(public Amount $measure, public ?KitchenMeasure $spoons, public ?string $teaspoons, public ?string $fluidOunces, public BigDecimal $ml)
-    {
+    private function __construct(
+        public Amount $measure, public ?KitchenMeasure $spoons, public ?string $teaspoons, public ?string $fluidOunces,
+        public BigDecimal $ml,
+    ) {
     }
 
     /** @return list<self> largest first */
@@ -46,6 +49,8 @@ final readonly class Equivalents
         };
         $spoons = $measure->unit === Unit::Cup ? KitchenMeasure::inSpoons($ml, $standard) : null;
 
-        return new self($measure, $spoons, $in(Unit::Teaspoon), $in(Unit::FluidOunce), BigRational::of($ml)->toScale(1, RoundingMode::HALF_UP));
+        return new self(
+            $measure, $spoons, $in(Unit::Teaspoon), $in(Unit::FluidOunce), BigRational::of($ml)->toScale(1, RoundingMode::HALF_UP),
+        );
     }
 }

@@ -38,7 +38,10 @@ final readonly class KitchenMeasure implements Sayable
     /** @throws \Hovik\Core\InvalidInput */
     public static function fromArray(JsonInput $stored): self
     {
-        return new self(array_map(Amount::fromArray(...), $stored->objects('parts')), $stored->flag('exact', true), $stored->number('error_pct'));
+        return new self(
+            array_map(Amount::fromArray(...), $stored->objects('parts')), $stored->flag('exact', true),
+            $stored->number('error_pct'),
+        );
     }
 
     public static function of(Amount $amount, MeasureStandard $standard): self
@@ -93,7 +96,10 @@ final readonly class KitchenMeasure implements Sayable
             $best ??= $cups;
         }
         // A pinch stays a pinch where spoons are too coarse for it.
-        if (in_array($amount->unit, [Unit::Pinch, Unit::Dash, Unit::Smidgen, Unit::Drop], true) && KitchenNotation::isKitchenFraction($amount->number)) {
+        if (
+            in_array($amount->unit, [Unit::Pinch, Unit::Dash, Unit::Smidgen, Unit::Drop], true)
+                && KitchenNotation::isKitchenFraction($amount->number)
+        ) {
             return self::wholeOrNearest($amount, 1);
         }
 

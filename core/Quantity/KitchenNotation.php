@@ -14,7 +14,8 @@ final class KitchenNotation
 {
     private const VULGAR = [
         '¼' => '1/4', '½' => '1/2', '¾' => '3/4', '⅓' => '1/3', '⅔' => '2/3', '⅕' => '1/5', '⅖' => '2/5', '⅗' => '3/5',
-        '⅘' => '4/5', '⅙' => '1/6', '⅚' => '5/6', '⅐' => '1/7', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8', '⅑' => '1/9', '⅒' => '1/10',
+        '⅘' => '4/5', '⅙' => '1/6', '⅚' => '5/6', '⅐' => '1/7', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8',
+        '⅑' => '1/9', '⅒' => '1/10',
     ];
 
     /** Longest text read, so that nobody makes us build a number of a million digits. */
@@ -27,7 +28,12 @@ final class KitchenNotation
      */
     public static function read(string $text, string $field = 'amount'): BigRational
     {
-        $plain = trim(strtr($text, ["\u{2044}" => '/', "\u{2215}" => '/', "\u{00A0}" => ' ', "\u{2009}" => ' ', "\u{200A}" => ' ', "\u{202F}" => ' ']));
+        $plain = trim(
+            strtr(
+                $text,
+                ["\u{2044}" => '/', "\u{2215}" => '/', "\u{00A0}" => ' ', "\u{2009}" => ' ', "\u{200A}" => ' ', "\u{202F}" => ' '],
+            ),
+        );
         if ($plain === '') {
             throw InvalidInput::because($field, Phrase::of('refusal.say-how-much'));
         }

@@ -49,13 +49,20 @@ final readonly class Batch
 
         return new self(
             $factor,
-            array_map(static fn (?ScaledLine $line): ?ScaledLine => $line === null || $flour->isZero() ? $line : $line->withBakersPercent(100 * $line->grams->dividedBy($flour)->toFloat()), $scaled),
+            array_map(
+                static fn (?ScaledLine $line): ?ScaledLine => $line === null || $flour->isZero() ? $line : $line->withBakersPercent(
+                    100 * $line->grams
+                        ->dividedBy($flour)->toFloat(),
+                ),
+                $scaled,
+            ),
             self::cautions($factor->number, $lines),
         );
     }
 
-    private static function line(SettledLine $line, BigRational $factor, MeasureStandard $standard, Pantry $pantry, HouseRules $schools): ScaledLine
-    {
+    private static function line(
+        SettledLine $line, BigRational $factor, MeasureStandard $standard, Pantry $pantry, HouseRules $schools,
+    ): ScaledLine {
         $method = $line->method ?? $schools->methodFor($line->ingredient);
         $handling = TechniqueCatalogue::handlingFor($line->ingredient, TechniqueCatalogue::methodFor($line->ingredient, $method));
 

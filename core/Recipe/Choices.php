@@ -32,17 +32,22 @@ final class Choices
         }
 
         return array_map(
-            static fn (string $id): Choice => self::choice('choice.ingredient', $line, $pantry->ingredient($id), $amount, $standard, $pantry),
+            static fn (string $id): Choice => self::choice(
+                'choice.ingredient', $line, $pantry->ingredient($id), $amount, $standard, $pantry,
+            ),
             $line->options,
         );
     }
 
-    private static function choice(string $says, ReadLine $line, Ingredient $ingredient, Amount $amount, MeasureStandard $standard, Pantry $pantry): Choice
-    {
+    private static function choice(
+        string $says, ReadLine $line, Ingredient $ingredient, Amount $amount, MeasureStandard $standard, Pantry $pantry,
+    ): Choice {
         $method = SettledLine::method($line);
         $settled = new SettledLine($ingredient, $amount, $method?->suits($ingredient->family) === true ? $method : null);
         try {
-            $grams = Conversion::toGrams($amount, $ingredient, $standard, $pantry, TechniqueCatalogue::handlingFor($ingredient, $settled->method))->exact->toFloat();
+            $grams = Conversion::toGrams(
+                $amount, $ingredient, $standard, $pantry, TechniqueCatalogue::handlingFor($ingredient, $settled->method),
+            )->exact->toFloat();
         } catch (InvalidInput) {
             $grams = null;
         }

@@ -61,7 +61,10 @@ final readonly class DirectionsCheck
 
     private function isUsed(Ingredient $ingredient, string $plain): bool
     {
-        if (preg_match('~ (all|remaining|other|rest of the|every) (the )?(the )?ingredient ~', $plain) === 1 || str_contains($plain, ' everything ')) {
+        if (
+            preg_match('~ (all|remaining|other|rest of the|every) (the )?(the )?ingredient ~', $plain) === 1
+                || str_contains($plain, ' everything ')
+        ) {
             return true;
         }
         if (in_array($ingredient->family, self::DRY, true) && preg_match('~ dry (ingredient|mixture) ~', $plain) === 1) {
@@ -95,7 +98,9 @@ final readonly class DirectionsCheck
             $heads[] = 'nut';
         }
 
-        return array_values(array_unique(array_filter($heads, static fn (string $head): bool => $head !== '' && ! LanguagePack::english()->isPlain($head))));
+        return array_values(
+            array_unique(array_filter($heads, static fn (string $head): bool => $head !== '' && ! LanguagePack::english()->isPlain($head))),
+        );
     }
 
     /**

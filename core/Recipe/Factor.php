@@ -53,7 +53,10 @@ final readonly class Factor
         if (! is_finite($grams) || $grams <= 0 || $grams > 1_000_000) {
             throw InvalidInput::because('grams', Phrase::of('refusal.say-grams'));
         }
-        $one = Conversion::toGrams($line->amount, $line->ingredient, $standard, $pantry, TechniqueCatalogue::handlingFor($line->ingredient, $line->method))->exact;
+        $one = Conversion::toGrams(
+            $line->amount, $line->ingredient, $standard, $pantry,
+            TechniqueCatalogue::handlingFor($line->ingredient, $line->method),
+        )->exact;
 
         // To a thousandth, and down: so much is there, and no more.
         $factor = BigRational::of(sprintf('%.3F', $grams))->dividedBy($one);

@@ -46,7 +46,15 @@ final class NameFinder
     /** @return list<string> plain, singular, hyphens gone */
     public static function words(string $name): array
     {
-        return array_values(array_map(self::singular(...), array_filter(array_map(static fn (Token $t): string => $t->word, Token::split($name)), static fn (string $w): bool => $w !== '' && $w !== '-')));
+        return array_values(
+            array_map(
+                self::singular(...),
+                array_filter(
+                    array_map(static fn (Token $t): string => $t->word, Token::split($name)),
+                    static fn (string $w): bool => $w !== '' && $w !== '-',
+                ),
+            ),
+        );
     }
 
     public static function singular(string $word): string

@@ -42,7 +42,9 @@ final class NumberWords
         if (strlen($text) > 12 || preg_match('~^(\d+([.,]\d+)?|\d{1,3}(,\d{3})+)$~', $text) !== 1) {
             return null;
         }
-        $number = preg_match('~^\d{1,3}(,\d{3})+$~', $text) === 1 ? BigRational::of(str_replace(',', '', $text)) : KitchenNotation::read($text);
+        $number = preg_match('~^\d{1,3}(,\d{3})+$~', $text) === 1
+                ? BigRational::of(str_replace(',', '', $text))
+                : KitchenNotation::read($text);
         $next = $at + 1;
         if (preg_match('~^\d+$~', $text) !== 1) {
             return [$number, $next];
@@ -87,7 +89,8 @@ final class NumberWords
         if ($fraction !== null) {
             // `half a cup`, `a quarter of a teaspoon`
             $next = $fraction[1];
-            $next += $r->word($next) === 'of' && in_array($r->word($next + 1), ['a', 'an'], true) ? 2 : (in_array($r->word($next), ['a', 'an'], true) ? 1 : 0);
+            $of = in_array($r->word($next), $r->words->of, true) ? 1 : 0;
+            $next += in_array($r->word($next + $of), $r->words->a, true) ? $of + 1 : 0;
 
             return [$fraction[0], $next];
         }

@@ -37,7 +37,10 @@ final readonly class Portions
         }
         $left = $all->minus($one->multipliedBy($whole))->simplified();
 
-        return new self($whole->toInt(), $left->isZero() ? null : KitchenMeasure::of(Amount::of($left->dividedBy($standard->size(Unit::Cup)), Unit::Cup), $standard));
+        return new self(
+            $whole->toInt(),
+            $left->isZero() ? null : KitchenMeasure::of(Amount::of($left->dividedBy($standard->size(Unit::Cup)), Unit::Cup), $standard),
+        );
     }
 
     private static function volume(string $text, string $field): Amount

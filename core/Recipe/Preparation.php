@@ -31,7 +31,9 @@ final class Preparation
             if (array_filter($line->amounts, static fn (ReadAmount $a): bool => $a->unit === Unit::Can) !== []) {
                 $list[] = Phrase::of('prepare.open-tins', ['name' => $name]);
             }
-            if (array_intersect(['chopped', 'grated', 'sliced', 'shredded', 'diced', 'minced'], [...$line->before, ...$line->after]) !== []) {
+            if (
+                array_intersect(['chopped', 'grated', 'sliced', 'shredded', 'diced', 'minced'], [...$line->before, ...$line->after]) !== []
+            ) {
                 $list[] = Phrase::of('prepare.cut', ['name' => $name]);
             }
         }

@@ -55,7 +55,12 @@ final readonly class RecipeReader
         if (mb_strlen($text) > self::MOST_LETTERS) {
             throw InvalidInput::because('text', Phrase::of('refusal.recipe-too-long'));
         }
-        $written = array_values(array_filter(array_map(trim(...), explode("\n", (string) preg_replace('~\R~u', "\n", str_replace("\u{FEFF}", '', $text)))), static fn (string $line): bool => $line !== ''));
+        $written = array_values(
+            array_filter(
+                array_map(trim(...), explode("\n", (string) preg_replace('~\R~u', "\n", str_replace("\u{FEFF}", '', $text)))),
+                static fn (string $line): bool => $line !== '',
+            ),
+        );
         if ($written === []) {
             throw InvalidInput::because('text', Phrase::of('refusal.recipe-empty'));
         }

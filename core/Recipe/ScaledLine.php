@@ -50,12 +50,15 @@ final readonly class ScaledLine
         $one = Conversion::toGrams($line->amount, $line->ingredient, $standard, $pantry, $handling);
         $all = Conversion::toGrams($amount, $line->ingredient, $standard, $pantry, $handling);
         $early = ShownGrams::of($one->exact)->toBigRational()->multipliedBy($factor);
-        $isPartOfPiece = $amount->unit->dimension() === Dimension::Count && ! $amount->inBase($standard)->simplified()->getDenominator()->isEqualTo(1);
+        $isPartOfPiece = $amount->unit->dimension() === Dimension::Count
+                && ! $amount->inBase($standard)->simplified()->getDenominator()->isEqualTo(1);
 
         return new self(
             $line,
             $amount,
-            $factor->isEqualTo(1) || ! in_array($amount->unit, [Unit::Cup, Unit::Tablespoon, Unit::Teaspoon], true) ? KitchenMeasure::asMeasured($amount, $standard) : KitchenMeasure::of($amount, $standard),
+            $factor->isEqualTo(1) || ! in_array(
+                $amount->unit, [Unit::Cup, Unit::Tablespoon, Unit::Teaspoon], true,
+            ) ? KitchenMeasure::asMeasured($amount, $standard) : KitchenMeasure::of($amount, $standard),
             $all->exact,
             ShownGrams::of($all->exact->minus($early)->abs()),
             null,
@@ -73,6 +76,9 @@ final readonly class ScaledLine
 
     public function withBakersPercent(float $percent): self
     {
-        return new self($this->line, $this->amount, $this->measure, $this->grams, $this->roundingLoss, $percent, $this->beatenG, $this->working, $this->source, $this->handling);
+        return new self(
+            $this->line, $this->amount, $this->measure, $this->grams, $this->roundingLoss, $percent, $this->beatenG,
+            $this->working, $this->source, $this->handling,
+        );
     }
 }

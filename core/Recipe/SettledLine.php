@@ -54,7 +54,9 @@ final readonly class SettledLine
             if ($read->unit === null || ! $read->min->isPositive()) {
                 return null;
             }
-            $one = $read->unit->dimension() === Dimension::Ambiguous && ($package = $line->package ?? $line->also[0] ?? null) !== null && $package->unit !== null
+            $one = $read->unit->dimension() === Dimension::Ambiguous
+                    && ($package = $line->package ?? $line->also[0] ?? null) !== null
+                    && $package->unit !== null
                 ? Amount::of($read->min->multipliedBy($package->min), $package->unit)
                 : Amount::of($read->min, $read->unit);
             if ($one->unit->dimension() === Dimension::Ambiguous) {
@@ -74,8 +76,12 @@ final readonly class SettledLine
     {
         return match (true) {
             $line->ingredient?->family === Family::FinePowder && in_array('sifted', $line->before, true) => HouseMethod::SiftSpoonLevel,
-            $line->ingredient?->family === Family::MoistSugar && array_intersect(['lightly packed', 'loosely packed'], [...$line->before, ...$line->after]) !== [] => HouseMethod::PackedLight,
-            $line->ingredient?->family === Family::MoistSugar && in_array('packed', [...$line->before, ...$line->after], true) => HouseMethod::PackedFirm,
+            $line->ingredient?->family === Family::MoistSugar && array_intersect(
+                ['lightly packed', 'loosely packed'], [...$line->before, ...$line->after],
+            ) !== [] => HouseMethod::PackedLight,
+            $line->ingredient?->family === Family::MoistSugar && in_array(
+                'packed', [...$line->before, ...$line->after], true,
+            ) => HouseMethod::PackedFirm,
             default => null,
         };
     }

@@ -16,7 +16,10 @@ final class Token
     /** @return list<self> all of the text, nothing lost; white space at the end is a token of its own */
     public static function split(string $text): array
     {
-        preg_match_all('~(\s*)(\d+(?:[.,]\d+)*|[¼½¾⅓⅔⅕⅖⅗⅘⅙⅚⅐⅛⅜⅝⅞⅑⅒]|\p{L}[\p{L}\p{M}]*(?:[\'’]\p{L}+)*\.?|[^\s]|$)~u', $text, $found, PREG_SET_ORDER);
+        preg_match_all(
+            '~(\s*)(\d+(?:[.,]\d+)*|[¼½¾⅓⅔⅕⅖⅗⅘⅙⅚⅐⅛⅜⅝⅞⅑⅒]|\p{L}[\p{L}\p{M}]*(?:[\'’]\p{L}+)*\.?|[^\s]|$)~u', $text, $found,
+            PREG_SET_ORDER,
+        );
         $tokens = [];
         foreach ($found as [, $space, $sign]) {
             if ($space !== '' || $sign !== '') {

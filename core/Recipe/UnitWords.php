@@ -31,8 +31,8 @@ final class UnitWords
                 }
             }
         }
-        foreach (['cupful' => Unit::Cup, 'cupfuls' => Unit::Cup, 'teaspoonful' => Unit::Teaspoon, 'teaspoonfuls' => Unit::Teaspoon, 'tablespoonful' => Unit::Tablespoon, 'tablespoonfuls' => Unit::Tablespoon] as $word => $unit) {
-            $this->loose[$word] = $unit;
+        foreach (['cupful' => Unit::Cup, 'teaspoonful' => Unit::Teaspoon, 'tablespoonful' => Unit::Tablespoon] as $word => $unit) {
+            $this->loose[$word] = $this->loose["{$word}s"] = $unit;
         }
     }
 
@@ -47,7 +47,10 @@ final class UnitWords
             $written = implode(' ', array_map(static fn (Token $t): string => rtrim($t->text, '.'), $tokens));
             $unit = $this->exact[$written] ?? $this->loose[mb_strtolower($written)] ?? null;
             // 'floz' and 'fl.oz.' come as two tokens or one; 'whole' is a unit only before a thing that is counted
-            if ($unit !== null && ! (mb_strtolower($written) === 'whole' && in_array($r->word($at + 1), ['wheat', 'milk', 'grain', 'meal', '-'], true))) {
+            if (
+                $unit !== null
+                    && ! (mb_strtolower($written) === 'whole' && in_array($r->word($at + 1), ['wheat', 'milk', 'grain', 'meal', '-'], true))
+            ) {
                 return [$unit, $length];
             }
         }

@@ -6,7 +6,10 @@ namespace Hovik\Core\Safety;
 
 use Hovik\Core\Words\Phrase;
 
-/** What people do at a safety point: what keeps everybody safe, and what they do instead. Words: `deed.ID`; of an unsafe one also `miss.ID`, why not. */
+/**
+ * What people do at a safety point: what keeps everybody safe, and what they do instead. Words: `deed.ID`; of an unsafe one also
+ * `miss.ID`, why not.
+ */
 final class Deeds
 {
     private const SAFE = [

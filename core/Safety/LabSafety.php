@@ -63,8 +63,13 @@ final class LabSafety
     /** @return list<SafetyPoint> those that go with a tool or a step; heat is told by the directions, not by every jug */
     private static function ofSteps(PlannedLine $line): array
     {
-        $points = array_map(static fn (Step $step): ?SafetyPoint => SafetyPoint::atStep($step, $line->ingredient->family), $line->plans->technique->steps);
+        $points = array_map(
+            static fn (Step $step): ?SafetyPoint => SafetyPoint::atStep($step, $line->ingredient->family),
+            $line->plans->technique->steps,
+        );
 
-        return array_values(array_filter($points, static fn (?SafetyPoint $point): bool => $point !== null && $point !== SafetyPoint::HotLiquids));
+        return array_values(
+            array_filter($points, static fn (?SafetyPoint $point): bool => $point !== null && $point !== SafetyPoint::HotLiquids),
+        );
     }
 }

@@ -46,7 +46,12 @@ enum StationChecklist: string
     /** @param  list<string>  $allergens */
     public static function said(string $item, array $allergens): Phrase
     {
-        return Phrase::of("check.$item", $item === 'allergens' ? ['allergens' => array_map(static fn (string $one): Phrase => Phrase::of("allergen.$one"), $allergens)] : []);
+        return Phrase::of(
+            "check.$item",
+            $item === 'allergens' ? [
+                'allergens' => array_map(static fn (string $one): Phrase => Phrase::of("allergen.$one"), $allergens),
+            ] : [],
+        );
     }
 
     public static function how(string $item): Phrase

@@ -48,12 +48,17 @@ final readonly class HandlingChoices
         $number = static function (string $field, float $otherwise) use ($given, $path): float {
             $value = $given[$field] ?? $otherwise;
 
-            return is_int($value) || is_float($value) ? (float) $value : throw InvalidInput::because($path.$field, Phrase::of('refusal.must-be-number', ['name' => $field]));
+            return is_int($value)
+                    || is_float($value) ? (float) $value : throw InvalidInput::because(
+                        $path.$field, Phrase::of('refusal.must-be-number', ['name' => $field]),
+                    );
         };
         $oneOf = static function (string $field, mixed $otherwise, mixed ...$known) use ($given, $path): mixed {
             $value = $given[$field] ?? $otherwise;
 
-            return in_array($value, [$otherwise, ...$known], true) ? $value : throw InvalidInput::because($path.$field, Phrase::of('refusal.answer-choice'));
+            return in_array($value, [$otherwise, ...$known], true)
+                    ? $value
+                    : throw InvalidInput::because($path.$field, Phrase::of('refusal.answer-choice'));
         };
         $scraped = $oneOf('scraped', null, true, false);
         $hands = new self(
@@ -71,20 +76,41 @@ final readonly class HandlingChoices
     {
         $offered = self::offered($ingredient, $pantry);
 
-        return new self($offered['preparation'][0], $offered['filling'][0], $offered['settling'][0], $offered['levelling'][0], 0.0, WorkingHabit::NEAR_WALL, false, false, null);
+        return new self(
+            $offered['preparation'][0], $offered['filling'][0], $offered['settling'][0], $offered['levelling'][0], 0.0,
+            WorkingHabit::NEAR_WALL, false, false, null,
+        );
     }
 
-    /** @return array<'preparation'|'filling'|'settling'|'levelling', non-empty-list<string>> choices that mean something, the right one first */
+    /**
+     * @return array<'preparation'|'filling'|'settling'|'levelling', non-empty-list<string>> choices that mean something, the right one
+     *   first
+     */
     public static function offered(Ingredient $ingredient, Pantry $pantry): array
     {
         $knows = static fn (Handling $handling): bool => $pantry->handlingFactor($ingredient, $handling) !== null;
-        $fillings = array_values(array_filter(self::FILLINGS, static fn (string $filling): bool => $knows(self::filled($filling, 'stirred')) || $knows(self::filled($filling, 'settled'))));
+        $fillings = array_values(
+            array_filter(self::FILLINGS, static fn (string $filling): bool => $knows(self::filled($filling, 'stirred'))
+                    || $knows(self::filled($filling, 'settled'))),
+        );
         // The reference comes first: spooned for flour, dipped for sugar, packed for brown sugar.
-        usort($fillings, static fn (string $a, string $b): int => (self::filled($b, 'stirred') === $ingredient->referenceHandling) <=> (self::filled($a, 'stirred') === $ingredient->referenceHandling));
+        usort(
+            $fillings,
+            static fn (string $a, string $b): int => (self::filled($b, 'stirred') === $ingredient->referenceHandling)
+                <=> (self::filled($a, 'stirred') === $ingredient->referenceHandling),
+        );
         $isPoured = $ingredient->family->isPoured();
 
         return [
-            'preparation' => $isPoured ? ['stirred'] : self::whereKnown(['stirred' => null, 'settled' => [Handling::Spooned, Handling::DippedCompactedBin], 'sifted' => [Handling::Sifted], 'lumpy' => [Handling::Lumpy]], $knows),
+            'preparation' => $isPoured
+                    ? ['stirred']
+                    : self::whereKnown(
+                        [
+                            'stirred' => null, 'settled' => [Handling::Spooned, Handling::DippedCompactedBin],
+                            'sifted' => [Handling::Sifted], 'lumpy' => [Handling::Lumpy],
+                        ],
+                        $knows,
+                    ),
             'filling' => $fillings === [] ? ['spooned'] : $fillings,
             'settling' => self::whereKnown(['none' => null, 'tapped' => [Handling::Tapped], 'pressed' => [Handling::PressedLight]], $knows),
             'levelling' => $isPoured ? ['level'] : self::LEVELLINGS,
@@ -111,7 +137,8 @@ final readonly class HandlingChoices
     {
         return WorkingHabit::of(
             heaped: $this->levelling === 'heaped' ? self::MOUND : 0.0, hollow: $this->levelling === 'hollow' ? self::MOUND : 0.0,
-            eyeDeg: $this->eyeDeg, shareAcross: $this->shareAcross, topOfCurve: $this->topOfCurve, held: $this->held, scraped: $this->scraped, path: $path,
+            eyeDeg: $this->eyeDeg, shareAcross: $this->shareAcross, topOfCurve: $this->topOfCurve, held: $this->held,
+            scraped: $this->scraped, path: $path,
         );
     }
 

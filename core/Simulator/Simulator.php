@@ -36,12 +36,14 @@ final class Simulator
 
     /** A drawer with everything a school usually has, by whose cup it counts. */
     private const US_DRAWER = [
-        'dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-8-tsp', 'spoon-us-1-4-tsp', 'spoon-us-1-2-tsp', 'spoon-us-1-tsp', 'spoon-us-1-tbsp',
+        'dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-8-tsp', 'spoon-us-1-4-tsp',
+        'spoon-us-1-2-tsp', 'spoon-us-1-tsp', 'spoon-us-1-tbsp',
         'liquid-measure-us-1-cup', 'liquid-measure-us-2-cup', 'liquid-measure-us-4-cup',
     ];
 
     private const METRIC_DRAWER = [
-        'dry-cup-metric-60-ml', 'dry-cup-metric-80-ml', 'dry-cup-metric-125-ml', 'dry-cup-metric-250-ml', 'spoon-metric-1-25-ml', 'spoon-metric-2-5-ml', 'spoon-metric-5-ml', 'spoon-metric-15-ml',
+        'dry-cup-metric-60-ml', 'dry-cup-metric-80-ml', 'dry-cup-metric-125-ml', 'dry-cup-metric-250-ml', 'spoon-metric-1-25-ml',
+        'spoon-metric-2-5-ml', 'spoon-metric-5-ml', 'spoon-metric-15-ml',
         'liquid-measure-metric-500-ml', 'liquid-measure-metric-1-l',
     ];
 
@@ -81,7 +83,9 @@ final class Simulator
         // On the bench anybody may pour yogurt into a jug, to see what comes of it.
         $schools = HouseRules::of(['thick-pourables' => 'jug', 'top-read' => 'trusted']);
         $this->plans = (new ToolPlanner($pantry, $schools))->plan($amount, $ingredient, $drawer, $standard);
-        $this->plan = array_values(array_filter($this->plans->plans, static fn (ToolPlan $plan): bool => $plan->fills !== [] && $plan->waterTo === null))[$choice]
+        $this->plan = array_values(
+            array_filter($this->plans->plans, static fn (ToolPlan $plan): bool => $plan->fills !== [] && $plan->waterTo === null),
+        )[$choice]
             ?? throw InvalidInput::because('plan', Phrase::of('refusal.no-such-plan'));
         $grams = Conversion::toGrams($amount, $ingredient, $standard, $pantry)->exact->toFloat();
         $this->target = Target::of($grams, Tolerance::usual($ingredient->family, $level, Strictness::Structural));
@@ -90,7 +94,9 @@ final class Simulator
     /** @return list<array{string, string}> number and unit */
     public static function amountsFor(Ingredient $ingredient): array
     {
-        return $ingredient->family === Family::LeavenerSpice ? self::AMOUNTS['spoons'] : [...self::AMOUNTS['cups'], ['2', 'tbsp'], ['2', 'tsp']];
+        return $ingredient->family === Family::LeavenerSpice
+                ? self::AMOUNTS['spoons']
+                : [...self::AMOUNTS['cups'], ['2', 'tbsp'], ['2', 'tsp']];
     }
 
     public function weight(HandlingChoices $hands): Weight
@@ -107,7 +113,10 @@ final class Simulator
     {
         $fill = $this->fills()[0];
 
-        return [WeightModel::contents($fill, $this->density($hands), $hands->way()), Geometry::isRead($fill) ? Geometry::brimMl($fill->tool) : $fill->tool->aboutMl];
+        return [
+            WeightModel::contents($fill, $this->density($hands), $hands->way()),
+            Geometry::isRead($fill) ? Geometry::brimMl($fill->tool) : $fill->tool->aboutMl,
+        ];
     }
 
     /** What comes out by chance, g. */

@@ -35,10 +35,16 @@ final readonly class TwoWays
         $bins = [];
         for ($edge = $from; $edge <= max($all) + 1e-9; $edge += $width) {
             $isIn = static fn (float $grams): bool => $grams >= $edge - 1e-9 && $grams < $edge + $width - 1e-9;
-            $bins[] = ['from_g' => round($edge, 6), 'to_g' => round($edge + $width, 6), 'one' => count(array_filter($first, $isIn)), 'other' => count(array_filter($second, $isIn))];
+            $bins[] = [
+                'from_g' => round($edge, 6), 'to_g' => round($edge + $width, 6), 'one' => count(array_filter($first, $isIn)),
+                'other' => count(array_filter($second, $isIn)),
+            ];
         }
 
-        return new self($bins, self::summary($first, $bench, $scale), self::summary($second, $bench, $scale), max([1, ...array_column($bins, 'one'), ...array_column($bins, 'other')]));
+        return new self(
+            $bins, self::summary($first, $bench, $scale), self::summary($second, $bench, $scale),
+            max([1, ...array_column($bins, 'one'), ...array_column($bins, 'other')]),
+        );
     }
 
     /**
@@ -50,7 +56,12 @@ final readonly class TwoWays
         $n = count($draws);
         $mean = array_sum($draws) / $n;
         $squares = array_sum(array_map(static fn (float $grams): float => ($grams - $mean) ** 2, $draws));
-        $verdicts = array_count_values(array_map(static fn (float $grams): string => Judge::judge($bench->target, ScaleReading::of($grams, $scale))->verdict->value, $draws));
+        $verdicts = array_count_values(
+            array_map(
+                static fn (float $grams): string => Judge::judge($bench->target, ScaleReading::of($grams, $scale))->verdict->value,
+                $draws,
+            ),
+        );
 
         return [
             'mean_g' => $mean, 'sd_g' => $n < 2 ? 0.0 : sqrt($squares / ($n - 1)),

@@ -40,7 +40,12 @@ final class MethodEffect
         $sugar = $pantry->ingredient('confectioners-sugar');
         $method = $question === 'lumpy-powders' ? HouseRules::of([$question => $answer])->methodFor($sugar) : null;
 
-        return $method === null ? $said : Phrase::of('method.effect.cup', ['answer' => $said, 'grams' => ShownGrams::of(self::cup($sugar, $method, $standard, $pantry))]);
+        return $method === null
+                ? $said
+                : Phrase::of(
+                    'method.effect.cup',
+                    ['answer' => $said, 'grams' => ShownGrams::of(self::cup($sugar, $method, $standard, $pantry))],
+                );
     }
 
     /** Grams of a cup measured so, exact. */

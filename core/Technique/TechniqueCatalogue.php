@@ -25,7 +25,13 @@ final class TechniqueCatalogue
     public static function methodFor(Ingredient $ingredient, ?HouseMethod $method, string $field = 'method'): ?HouseMethod
     {
         if ($method !== null && ! $method->suits($ingredient->family)) {
-            throw InvalidInput::because($field, Phrase::of('refusal.no-method', ['method' => Phrase::of("method.$method->value"), 'name' => Phrase::of("ingredient.$ingredient->id")]));
+            throw InvalidInput::because(
+                $field,
+                Phrase::of(
+                    'refusal.no-method',
+                    ['method' => Phrase::of("method.$method->value"), 'name' => Phrase::of("ingredient.$ingredient->id")],
+                ),
+            );
         }
 
         return $method ?? HouseMethod::forFamily($ingredient->family)[0] ?? null;
@@ -71,10 +77,16 @@ final class TechniqueCatalogue
             Family::SolidFat, Family::NutButter => [Step::PressOutAir, Step::SweepLevel, Step::ScrapeOut],
             Family::ThinLiquid => self::poured($tool, false),
             Family::Oil => self::poured($tool, true),
-            Family::ViscousLiquid => [Step::OilTool, Step::Fill, ...($tool->isMarked() ? [Step::FlatSurface, Step::EyeLevel] : [Step::SweepLevel]), Step::ScrapeOut],
+            Family::ViscousLiquid => [
+                Step::OilTool, Step::Fill, ...($tool->isMarked() ? [Step::FlatSurface, Step::EyeLevel] : [Step::SweepLevel]),
+                Step::ScrapeOut,
+            ],
             Family::ThickDairyPuree => $tool->isMarked()
                 ? [Step::Fill, Step::FlatSurface, Step::EyeLevel, Step::ScrapeOut]
-                : [Step::Fill, Step::PressOutAir, Step::SweepLevel, ...($tool === ToolKind::Spoon ? [] : [Step::LeaveInCup]), Step::ScrapeOut],
+                : [
+                    Step::Fill, Step::PressOutAir, Step::SweepLevel, ...($tool === ToolKind::Spoon ? [] : [Step::LeaveInCup]),
+                    Step::ScrapeOut,
+                ],
         };
 
         return [Step::CleanDryEmpty, ...$own];
@@ -130,7 +142,9 @@ final class TechniqueCatalogue
         }
         $percent = (int) round(100 * ($wrong->mean->toFloat() / $right->mean->toFloat() - 1));
 
-        return new Watch(Phrase::of("watch.{$mistake->value}", ['percent' => abs($percent)]), $percent > 0 ? Verdict::Heaped : Verdict::Shy);
+        return new Watch(
+            Phrase::of("watch.{$mistake->value}", ['percent' => abs($percent)]), $percent > 0 ? Verdict::Heaped : Verdict::Shy,
+        );
     }
 
     /** @return list<Phrase> */
@@ -141,7 +155,10 @@ final class TechniqueCatalogue
             $cautions[] = Phrase::of("caution.{$ingredient->rawRisk}");
         }
         if ($ingredient->allergens !== []) {
-            $cautions[] = Phrase::of('caution.allergens', ['allergens' => array_map(static fn (string $a): Phrase => Phrase::of("allergen.$a"), $ingredient->allergens)]);
+            $cautions[] = Phrase::of(
+                'caution.allergens',
+                ['allergens' => array_map(static fn (string $a): Phrase => Phrase::of("allergen.$a"), $ingredient->allergens)],
+            );
         }
 
         return $cautions;

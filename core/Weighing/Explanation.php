@@ -9,7 +9,9 @@ use Brick\Math\RoundingMode;
 use Hovik\Core\Quantity\ShownGrams;
 use Hovik\Core\Words\Phrase;
 
-/** The reason to believe a judgement: the band, what the scale can tell, what these tools give; and how to do better with a coarse scale. */
+/**
+ * The reason to believe a judgement: the band, what the scale can tell, what these tools give; and how to do better with a coarse scale.
+ */
 final class Explanation
 {
     /** @return list<Phrase> */
@@ -31,7 +33,10 @@ final class Explanation
             ]),
         ];
         // Worth a word only where the tools in hand are not what the recipe counts on.
-        if ($judgement->technique !== null && ! ShownGrams::of($judgement->technique->expectedG)->isEqualTo(ShownGrams::of($target->grams))) {
+        if (
+            $judgement->technique !== null
+                && ! ShownGrams::of($judgement->technique->expectedG)->isEqualTo(ShownGrams::of($target->grams))
+        ) {
             $sentences[] = Phrase::of('working.tool', ['grams' => ShownGrams::of($judgement->technique->expectedG)]);
         }
 

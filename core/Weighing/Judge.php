@@ -56,6 +56,8 @@ final class Judge
     {
         $error = $grams - $expectedG;
 
-        return new TechniqueError($expectedG, $error, 100 * $error / $expectedG, self::verdict($error, $target->tolerance->inGrams($expectedG), $u));
+        return new TechniqueError(
+            $expectedG, $error, 100 * $error / $expectedG, self::verdict($error, $target->tolerance->inGrams($expectedG), $u),
+        );
     }
 }

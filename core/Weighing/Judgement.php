@@ -63,7 +63,9 @@ final readonly class Judgement
             $judged->number('error_g'),
             $judged->number('error_pct'),
             $uncertainty,
-            ScaleFitness::known($uncertainty, $judged->flag('fit', true), $judged->has('weigh_together') ? $judged->whole('weigh_together') : null),
+            ScaleFitness::known(
+                $uncertainty, $judged->flag('fit', true), $judged->has('weigh_together') ? $judged->whole('weigh_together') : null,
+            ),
             $judged->has('technique') ? TechniqueError::fromArray($judged->object('technique')) : null,
         );
     }

@@ -88,7 +88,13 @@ final readonly class ScaleReading
         }
         $calibration = $this->scale->calibrationG;
 
-        return new self($this->grams / $together, new Scale($this->scale->readabilityG / $together, $calibration === null ? null : $calibration / $together, $this->scale->capacityG, $this->scale->typicalTolerance));
+        return new self(
+            $this->grams / $together,
+            new Scale(
+                $this->scale->readabilityG / $together, $calibration === null ? null : $calibration / $together,
+                $this->scale->capacityG, $this->scale->typicalTolerance,
+            ),
+        );
     }
 
     /** g as it is stored: to a milligram, finer than any kitchen scale. */

@@ -23,7 +23,8 @@ enum Strictness: string
     public static function usual(Ingredient $ingredient): self
     {
         return match ($ingredient->family) {
-            Family::FinePowder, Family::GranularSugar, Family::MoistSugar, Family::SolidFat, Family::Oil, Family::Counted => self::Structural,
+            Family::FinePowder, Family::GranularSugar, Family::MoistSugar, Family::SolidFat, Family::Oil,
+            Family::Counted => self::Structural,
             Family::ThinLiquid => $ingredient->kind === Kind::Splash ? self::Flavour : self::Structural,
             Family::LeavenerSpice => $ingredient->role === Role::Leavener ? self::Structural : self::Flavour,
             Family::CoarseGrain, Family::ThickDairyPuree => self::Structural,

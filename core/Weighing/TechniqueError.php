@@ -16,12 +16,18 @@ final readonly class TechniqueError
     /** @return array{expected_g: float, error_g: float, error_pct: float, verdict: string} to be stored */
     public function toArray(): array
     {
-        return ['expected_g' => $this->expectedG, 'error_g' => $this->errorG, 'error_pct' => $this->errorPct, 'verdict' => $this->verdict->value];
+        return [
+            'expected_g' => $this->expectedG, 'error_g' => $this->errorG, 'error_pct' => $this->errorPct,
+            'verdict' => $this->verdict->value,
+        ];
     }
 
     /** @throws \Hovik\Core\InvalidInput */
     public static function fromArray(JsonInput $stored): self
     {
-        return new self($stored->number('expected_g'), $stored->number('error_g'), $stored->number('error_pct'), $stored->enum('verdict', Verdict::class));
+        return new self(
+            $stored->number('expected_g'), $stored->number('error_g'), $stored->number('error_pct'),
+            $stored->enum('verdict', Verdict::class),
+        );
     }
 }

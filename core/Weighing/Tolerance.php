@@ -54,7 +54,8 @@ final readonly class Tolerance
     {
         $byLevel = match ($family) {
             Family::FinePowder, Family::MoistSugar => [12, 8, 5],
-            Family::GranularSugar, Family::SolidFat, Family::NutButter, Family::ThinLiquid, Family::Oil, Family::ThickDairyPuree => [8, 5, 3],
+            Family::GranularSugar, Family::SolidFat, Family::NutButter, Family::ThinLiquid, Family::Oil,
+            Family::ThickDairyPuree => [8, 5, 3],
             Family::ViscousLiquid => [10, 6, 4],
             Family::LeavenerSpice => [20, 12, 8],
             Family::CoarseGrain, Family::Pieces => [15, 10, 6],

@@ -76,7 +76,9 @@ final class WeightModel
             $perMl = self::gramsPerMl($fill, $density);
             $tool = $fill->tool;
             // Uncalibrated, any size within the tolerance is as likely as another.
-            $sizes[$tool->id] ??= 1 + ($tool->trueMl === null ? $tool->tolerance * (2 * $chance->even() - 1) : $tool->relativeUncertainty() * $chance->normal());
+            $sizes[$tool->id] ??= 1 + ($tool->trueMl === null
+                ? $tool->tolerance * (2 * $chance->even() - 1)
+                : $tool->relativeUncertainty() * $chance->normal());
             for ($i = 0; $i < $fill->count; $i++) {
                 $grams += $sizes[$tool->id] * $perMl * min(max($middle + $spread * $chance->normal(), $low), $high);
             }
@@ -154,7 +156,10 @@ final class WeightModel
         if (Geometry::isRead($fill)) {
             $perMm = Geometry::mlPerMm($tool);
 
-            return [$ml + $perMm * Geometry::heightErrorMm($tool, $way), $perMm * Geometry::heightSpreadMm($tool, $way), 0.0, Geometry::brimMl($tool)];
+            return [
+                $ml + $perMm * Geometry::heightErrorMm($tool, $way), $perMm * Geometry::heightSpreadMm($tool, $way), 0.0,
+                Geometry::brimMl($tool),
+            ];
         }
         $spread = $ml * $density->ingredient->cvFill * (self::REFERENCE_ML / $ml) ** (1 / 3);
         $overRim = $fill->toMark === null ? Geometry::overRimMl($tool, $density->ingredient, $way) : 0.0;

@@ -50,7 +50,14 @@ final readonly class WorkingHabit
         float $heaped = 0.0, float $hollow = 0.0, float $eyeDeg = 0.0, float $shareAcross = self::NEAR_WALL,
         bool $topOfCurve = false, bool $held = false, float $tiltDeg = 0.0, ?bool $scraped = null, string $path = '',
     ): self {
-        foreach (['heaped' => [$heaped, 0, 1], 'hollow' => [$hollow, 0, 1], 'eye_deg' => [$eyeDeg, -self::STEEPEST, self::STEEPEST], 'share_across' => [$shareAcross, 0, 0.5], 'tilt_deg' => [$tiltDeg, 0, 30]] as $field => [$value, $least, $most]) {
+        $ranges = [
+            'heaped' => [$heaped, 0, 1],
+            'hollow' => [$hollow, 0, 1],
+            'eye_deg' => [$eyeDeg, -self::STEEPEST, self::STEEPEST],
+            'share_across' => [$shareAcross, 0, 0.5],
+            'tilt_deg' => [$tiltDeg, 0, 30],
+        ];
+        foreach ($ranges as $field => [$value, $least, $most]) {
             if (! is_finite($value) || $value < $least || $value > $most) {
                 throw InvalidInput::because($path.$field, Phrase::of('refusal.range', ['least' => $least, 'most' => $most]));
             }

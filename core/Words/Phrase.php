@@ -46,7 +46,8 @@ final readonly class Phrase
     /** @param  array<array-key, mixed>  $frozen what toArray() gave */
     public static function fromArray(array $frozen): self
     {
-        $back = static fn (mixed $value): mixed => is_array($value) && isset($value['id'], $value['with']) ? self::fromArray($value) : $value;
+        $back = static fn (mixed $value): mixed => is_array($value)
+            && isset($value['id'], $value['with']) ? self::fromArray($value) : $value;
         $with = [];
         foreach (is_array($frozen['with'] ?? null) ? $frozen['with'] : [] as $name => $value) {
             $with[(string) $name] = is_array($value) && array_is_list($value) ? array_map($back, $value) : $back($value);

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Words;
 
-/** Says the core's phrases in a language. Patterns are ICU messages, in en.php, es.php and their .causes.php, .practice.php, .refusals.php, .safety.php and .technique.php beside this file. */
+/**
+ * Says the core's phrases in a language. Patterns are ICU messages, in en.php, es.php and their .causes.php, .practice.php,
+ * .refusals.php, .safety.php and .technique.php beside this file.
+ */
 final class Phrasebook
 {
     /** @var array<string, self> */
@@ -86,7 +89,9 @@ final class Phrasebook
     /** @param  array<array-key, mixed>  $parts */
     private function listed(array $parts, bool $plus): string
     {
-        $said = array_values(array_map(fn (mixed $part): string => $part instanceof Phrase ? $this->say($part) : self::text($part), $parts));
+        $said = array_values(
+            array_map(fn (mixed $part): string => $part instanceof Phrase ? $this->say($part) : self::text($part), $parts),
+        );
         if ($plus || count($said) < 2) {
             return implode(' + ', $said);
         }

@@ -39,7 +39,8 @@ use ReflectionParameter;
 use RuntimeException;
 
 /**
- * The contract of the API as OpenAPI, from what there is: routes give the addresses, actions' first sentences the summaries, validation rules
+ * The contract of the API as OpenAPI, from what there is: routes give the addresses, actions' first sentences the summaries,
+ * validation rules
  * what comes in ({@see Inputs}), views' types what goes out ({@see Schemas}). Nothing is said a second time.
  */
 final class Contract
@@ -80,8 +81,9 @@ final class Contract
         ksort($paths);
         $openapi = new OpenApi([
             'openapi' => '3.1.0',
-            'info' => new Info(['title' => 'Hovik', 'version' => (string) config('hovik.version'), 'description' => 'What the screens ask of the server. '
-                .'Same origin, session cookie; calls that change something carry the XSRF-TOKEN cookie back as X-XSRF-TOKEN.']),
+            'info' => new Info(['title' => 'Hovik', 'version' => (string) config('hovik.version'), 'description' => 'What the screens ask '
+                .'of the server. Same origin, session cookie; calls that change something carry the XSRF-TOKEN cookie back '
+                .'as X-XSRF-TOKEN.']),
             'paths' => array_map(
                 static fn (string $path, array $operations): PathItem => new PathItem(['path' => $path] + $operations),
                 array_keys($paths),
@@ -103,11 +105,16 @@ final class Contract
 
     private function operation(Route $route, string $method): Operation
     {
-        $action = new ReflectionMethod($route->getControllerClass() ?? throw new RuntimeException("{$route->uri()} has no controller."), $route->getActionMethod());
+        $action = new ReflectionMethod(
+            $route->getControllerClass() ?? throw new RuntimeException("{$route->uri()} has no controller."),
+            $route->getActionMethod(),
+        );
         $request = $this->requestOf($action);
         $isQuery = in_array($method, ['get', 'delete'], true);
         $doc = $action->getDocComment();
-        $summary = $doc === false ? throw new RuntimeException("{$action->class}::{$action->name} says nothing of itself.") : DocBlockFactory::createInstance()->create($doc)->getSummary();
+        $summary = $doc === false
+                ? throw new RuntimeException("{$action->class}::{$action->name} says nothing of itself.")
+                : DocBlockFactory::createInstance()->create($doc)->getSummary();
         $class = 'OpenApi\\Annotations\\'.ucfirst($method);
         $operation = new $class([
             'operationId' => lcfirst(str_replace('Controller', '', class_basename($action->class))).ucfirst($action->name),
@@ -177,7 +184,9 @@ final class Contract
     private function answers(ReflectionMethod $action): array
     {
         $type = $action->getReturnType();
-        $name = $type instanceof ReflectionNamedType ? $type->getName() : throw new RuntimeException("{$action->class}::{$action->name} returns no one type.");
+        $name = $type instanceof ReflectionNamedType
+                ? $type->getName()
+                : throw new RuntimeException("{$action->class}::{$action->name} returns no one type.");
         $where = "{$action->class}::{$action->name}";
 
         return match (true) {
@@ -186,7 +195,12 @@ final class Contract
                 new MediaType(['mediaType' => 'application/octet-stream', 'schema' => new Schema(['type' => 'string'])]),
             ]])],
             $name === Answer::class => $this->stored($this->documented($action) ?? throw new RuntimeException("$where answers with what?")),
-            $name === 'array' => [self::answer('200', $this->schemas->ofType($this->documented($action) ?? throw new RuntimeException("$where answers with what?")))],
+            $name === 'array' => [
+                self::answer(
+                    '200',
+                    $this->schemas->ofType($this->documented($action) ?? throw new RuntimeException("$where answers with what?")),
+                ),
+            ],
             is_a($name, View::class, true) => [self::answer((string) $name::STATUS, $this->schemas->ofClass($name))],
             default => throw new RuntimeException("$where returns $name, which is no view."),
         };

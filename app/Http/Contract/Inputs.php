@@ -80,7 +80,9 @@ final class Inputs
     private function schema(array $node): array
     {
         $named = array_filter($node['rules'], is_string(...));
-        $starts = static fn (string $with): ?string => array_values(array_filter($named, static fn (string $rule): bool => str_starts_with($rule, $with)))[0] ?? null;
+        $starts = static fn (string $with): ?string => array_values(
+            array_filter($named, static fn (string $rule): bool => str_starts_with($rule, $with)),
+        )[0] ?? null;
         $values = $this->values($node['rules'], $starts('in:'));
         $is = match (true) {
             $values !== null => ['type' => 'string', 'enum' => $values],

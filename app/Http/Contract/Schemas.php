@@ -65,7 +65,9 @@ final class Schemas
             $type instanceof Nullable => self::orNull($this->ofType($type->getActualType())),
             $type instanceof Compound => $this->ofChoices(iterator_to_array($type, false)),
             $type instanceof List_ => ['type' => 'array', 'items' => new Items($this->ofType($type->getValueType()))],
-            $type instanceof Generic => ['type' => 'object', 'additionalProperties' => new AdditionalProperties($this->ofType($type->getTypes()[0]))],
+            $type instanceof Generic => [
+                'type' => 'object', 'additionalProperties' => new AdditionalProperties($this->ofType($type->getTypes()[0])),
+            ],
             $type instanceof Object_ => $this->ofClass(ltrim((string) $type->getFqsen(), '\\')),
             $type instanceof Integer => ['type' => 'integer'],
             $type instanceof Float_ => ['type' => 'number'],
@@ -131,9 +133,13 @@ final class Schemas
         $type = $param?->getType();
         $description = trim((string) $param?->getDescription());
         $native = $parameter->getType();
-        $is = $type !== null ? $this->ofType($type) : $this->ofNative($native instanceof ReflectionNamedType ? $native : throw new RuntimeException("$parameter has no type."));
+        $is = $type !== null
+                ? $this->ofType($type)
+                : $this->ofNative($native instanceof ReflectionNamedType ? $native : throw new RuntimeException("$parameter has no type."));
 
-        return new Property(['property' => $parameter->getName()] + $is + ($description === '' || isset($is['ref']) ? [] : ['description' => $description]));
+        return new Property(
+            ['property' => $parameter->getName()] + $is + ($description === '' || isset($is['ref']) ? [] : ['description' => $description]),
+        );
     }
 
     /** @return array<string, mixed> */

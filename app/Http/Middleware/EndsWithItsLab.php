@@ -23,7 +23,8 @@ final class EndsWithItsLab
         $station = $request->user();
         if ($station instanceof Station) {
             $since = $request->session()->get(self::SIGNED_IN_AT);
-            $ended = ! is_string($since) || Lab::query()->where('section_id', $station->section_id)->where('closed_at', '>', $since)->exists();
+            $ended = ! is_string($since)
+                    || Lab::query()->where('section_id', $station->section_id)->where('closed_at', '>', $since)->exists();
             if ($ended) {
                 Door::guard('station')->logout();
                 throw new AuthenticationException;

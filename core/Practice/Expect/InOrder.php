@@ -19,8 +19,10 @@ final readonly class InOrder implements Expected
      * @param  string  $misordered  misconception of a wrong order
      * @param  string  $stranger  misconception of keeping what does not belong
      */
-    public function __construct(private array $order, private array $swappable = [], private array $strangers = [], private string $misordered = 'order', private string $stranger = 'stranger')
-    {
+    public function __construct(
+        private array $order, private array $swappable = [], private array $strangers = [], private string $misordered = 'order',
+        private string $stranger = 'stranger',
+    ) {
     }
 
     public function kind(): string
@@ -43,7 +45,14 @@ final readonly class InOrder implements Expected
             return new Marked(true);
         }
 
-        return new Marked(false, array_intersect($answer, $this->strangers) !== [] ? $this->stranger : (count($answer) < count($this->order) ? 'left-out' : $this->misordered));
+        return new Marked(
+            false,
+            match (true) {
+                array_intersect($answer, $this->strangers) !== [] => $this->stranger,
+                count($answer) < count($this->order) => 'left-out',
+                default => $this->misordered,
+            },
+        );
     }
 
     public function key(): array

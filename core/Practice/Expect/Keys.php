@@ -18,8 +18,9 @@ final readonly class Keys implements Expected
      * @param  list<string>  $before  keys pressed already
      * @param  non-empty-list<string>  $best  keys that do it
      */
-    public function __construct(private array $before, private Scale $scale, private float $bowlG, private float $foodG, private array $best)
-    {
+    public function __construct(
+        private array $before, private Scale $scale, private float $bowlG, private float $foodG, private array $best,
+    ) {
     }
 
     public function kind(): string

@@ -36,7 +36,12 @@ final readonly class OneOf implements Expected
 
     public function key(): array
     {
-        $right = array_values(array_map(static fn (Choice $choice): string => $choice->id, array_filter($this->choices, static fn (Choice $choice): bool => $choice->misconception === null)));
+        $right = array_values(
+            array_map(
+                static fn (Choice $choice): string => $choice->id,
+                array_filter($this->choices, static fn (Choice $choice): bool => $choice->misconception === null),
+            ),
+        );
 
         return $right === [] ? throw new \LogicException('A question without a right answer.') : $right;
     }

@@ -50,7 +50,10 @@ final class ChooseTools implements Maker
         $kind = $isSmall ? ToolKind::Spoon : ToolKind::DryCup;
         $cups = $setting->tools(static fn (Tool $tool): bool => $tool->kind === ToolKind::DryCup && $tool->size !== null, 3);
         $spoons = $setting->tools(static fn (Tool $tool): bool => $tool->kind === ToolKind::Spoon && $tool->size !== null, 3);
-        $picks = $dice->some($kind === ToolKind::Spoon ? $spoons : $cups, $this->isCombined ? $dice->between(2, 3) : $dice->between(1, min($setting->level, 2)));
+        $picks = $dice->some(
+            $kind === ToolKind::Spoon ? $spoons : $cups,
+            $this->isCombined ? $dice->between(2, 3) : $dice->between(1, min($setting->level, 2)),
+        );
         $ml = BigRational::zero();
         foreach ($picks as $tool) {
             $ml = $ml->plus($tool->nominalMl->multipliedBy($dice->between(1, $setting->level === 1 ? 1 : 2)));
@@ -62,8 +65,15 @@ final class ChooseTools implements Maker
             $suitable = array_values(array_filter($suitable, static fn (Tool $tool): bool => $tool->kind === ToolKind::Spoon));
         }
         $amount = self::said($ml, $isSmall ? [Unit::Tablespoon, Unit::Teaspoon] : [Unit::Cup, Unit::Tablespoon], $setting->standard);
-        $best = $amount === null ? null : (new ToolPlanner($setting->pantry, $setting->schools))->plan($amount, $ingredient, $suitable, $setting->standard)->best();
-        if ($amount === null || $best === null || ! $best->exact || ($this->isCombined && $best->distinctTools() + $best->fillCount() < 3)) {
+        $best = $amount === null
+                ? null
+                : (new ToolPlanner($setting->pantry, $setting->schools))->plan($amount, $ingredient, $suitable, $setting->standard)->best();
+        if (
+            $amount === null
+                || $best === null
+                || ! $best->exact
+                || ($this->isCombined && $best->distinctTools() + $best->fillCount() < 3)
+        ) {
             return null;
         }
         $counts = [];
@@ -77,10 +87,35 @@ final class ChooseTools implements Maker
         }
 
         return new Question(
-            $this->isCombined ? Skill::CombineTools : Skill::ChooseTools, Phrase::of($this->isCombined ? 'practice.combine-tools' : 'practice.choose-tools', $with),
+            $this->isCombined ? Skill::CombineTools : Skill::ChooseTools, Phrase::of(
+                $this->isCombined ? 'practice.combine-tools' : 'practice.choose-tools', $with,
+            ),
             new ToolCounts($ml, $suitable, [$jugs[0]], $counts),
-            Phrase::of('practice.choose-tools.why', [...$with, 'plan' => Phrase::of('list.plus', ['parts' => array_map(static fn (Fill $fill): Phrase => Phrase::of('bench.fill', ['count' => $fill->count, 'tool' => $fill->tool->called(), 'mark' => '', 'marked' => 'no']), $best->fills)])]),
-            array_map(static fn (Tool $tool): Choice => new Choice($tool->id, $tool->called(), null, ['kind' => $tool->kind->value, 'ml' => $tool->aboutMl, 'nominal' => $tool->nominal]), [...$suitable, $jugs[0]]),
+            Phrase::of(
+                'practice.choose-tools.why',
+                [
+                    ...$with,
+                    'plan' => Phrase::of(
+                        'list.plus',
+                        [
+                            'parts' => array_map(
+                                static fn (Fill $fill): Phrase => Phrase::of(
+                                    'bench.fill',
+                                    ['count' => $fill->count, 'tool' => $fill->tool->called(), 'mark' => '', 'marked' => 'no'],
+                                ),
+                                $best->fills,
+                            ),
+                        ],
+                    ),
+                ],
+            ),
+            array_map(
+                static fn (Tool $tool): Choice => new Choice(
+                    $tool->id, $tool->called(), null,
+                    ['kind' => $tool->kind->value, 'ml' => $tool->aboutMl, 'nominal' => $tool->nominal],
+                ),
+                [...$suitable, $jugs[0]],
+            ),
             about: $ingredient->family, condition: Phrase::of('practice.choose-tools.any'),
         );
     }

@@ -29,17 +29,33 @@ final class ConvertToGrams implements Maker
         $method = $setting->schools->methodFor($ingredient);
         $handling = TechniqueCatalogue::handlingFor($ingredient, TechniqueCatalogue::methodFor($ingredient, $method));
         $amount = Amount::of($dice->pick(self::NUMBERS[$setting->level - 1]), Unit::Cup);
-        $grams = static fn (Amount $of): BigRational => Conversion::toGrams($of, $ingredient, $setting->standard, $setting->pantry, $handling)->exact;
+        $grams = static fn (Amount $of): BigRational => Conversion::toGrams(
+            $of, $ingredient, $setting->standard, $setting->pantry, $handling,
+        )->exact;
         $cup = ShownGrams::of($grams(Amount::of('1', Unit::Cup)))->toBigRational();
         $right = $cup->multipliedBy($amount->number)->simplified();
-        $slips = ['one-cup' => $cup, 'upside-down' => $cup->dividedBy($amount->number)->simplified(), 'like-water' => BigRational::of(237)->multipliedBy($amount->number)->simplified()];
+        $slips = [
+            'one-cup' => $cup, 'upside-down' => $cup->dividedBy($amount->number)->simplified(),
+            'like-water' => BigRational::of(237)->multipliedBy($amount->number)->simplified(),
+        ];
         // Whole grams, and the rounding of somebody who works in his head: half a per cent, one gram at least.
         $within = BigRational::of(1)->plus($right->dividedBy(200));
 
         return new Question(
-            Skill::Convert, Phrase::of('practice.convert', ['food' => Foods::name($ingredient), 'grams' => ShownGrams::of($cup), 'amount' => $amount]),
-            new Number($right, array_filter($slips, static fn (BigRational $slip): bool => $slip->minus($right)->abs()->isGreaterThan($within->multipliedBy(2))), $within),
-            Phrase::of('practice.convert.why', ['amount' => $amount, 'grams' => ShownGrams::of($cup), 'total' => ShownGrams::of($right)]), about: $ingredient->family,
+            Skill::Convert, Phrase::of(
+                'practice.convert', ['food' => Foods::name($ingredient), 'grams' => ShownGrams::of($cup), 'amount' => $amount],
+            ),
+            new Number(
+                $right,
+                array_filter(
+                    $slips,
+                    static fn (BigRational $slip): bool => $slip->minus($right)->abs()->isGreaterThan($within->multipliedBy(2)),
+                ),
+                $within,
+            ),
+            Phrase::of(
+                'practice.convert.why', ['amount' => $amount, 'grams' => ShownGrams::of($cup), 'total' => ShownGrams::of($right)],
+            ), about: $ingredient->family,
         );
     }
 }

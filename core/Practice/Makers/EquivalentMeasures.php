@@ -22,11 +22,17 @@ final class EquivalentMeasures implements Maker
 {
     private const PAIRS = [
         [[Unit::Tablespoon, Unit::Teaspoon], [Unit::Cup, Unit::Tablespoon], [Unit::Pint, Unit::Cup]],
-        [[Unit::Teaspoon, Unit::Tablespoon], [Unit::Tablespoon, Unit::Cup], [Unit::FluidOunce, Unit::Tablespoon], [Unit::Cup, Unit::FluidOunce], [Unit::Quart, Unit::Cup]],
+        [
+            [Unit::Teaspoon, Unit::Tablespoon], [Unit::Tablespoon, Unit::Cup], [Unit::FluidOunce, Unit::Tablespoon],
+            [Unit::Cup, Unit::FluidOunce], [Unit::Quart, Unit::Cup],
+        ],
         [[Unit::Cup, Unit::Teaspoon], [Unit::FluidOunce, Unit::Cup], [Unit::Teaspoon, Unit::Tablespoon], [Unit::Tablespoon, Unit::Cup]],
     ];
 
-    private const NUMBERS = [['1', '2', '3', '1/2'], ['1', '2', '3', '4', '6', '1/2', '1/4', '1 1/2', '3/4'], ['1/2', '1/4', '3/4', '1 1/2', '2', '4', '6', '8', '12', '1/3', '2/3']];
+    private const NUMBERS = [
+        ['1', '2', '3', '1/2'], ['1', '2', '3', '4', '6', '1/2', '1/4', '1 1/2', '3/4'],
+        ['1/2', '1/4', '3/4', '1 1/2', '2', '4', '6', '8', '12', '1/3', '2/3'],
+    ];
 
     public function make(Setting $setting, Dice $dice): Question
     {
@@ -34,10 +40,15 @@ final class EquivalentMeasures implements Maker
         [$number, $from, $to, $right] = $dice->pick($ways);
         $amount = Amount::of($number, $from);
         $ratio = $right->dividedBy($amount->number)->simplified();
-        $slips = ['upside-down' => $amount->number->dividedBy($ratio), 'other-ratio' => $amount->number->multipliedBy($ratio->isEqualTo(3) ? 4 : 3)];
+        $slips = [
+            'upside-down' => $amount->number->dividedBy($ratio),
+            'other-ratio' => $amount->number->multipliedBy($ratio->isEqualTo(3) ? 4 : 3),
+        ];
 
         return new Question(
-            Skill::Equivalents, Phrase::of('practice.equivalents', ['amount' => $amount, 'unit' => Phrase::of("practice.unit.{$to->value}")]),
+            Skill::Equivalents, Phrase::of(
+                'practice.equivalents', ['amount' => $amount, 'unit' => Phrase::of("practice.unit.{$to->value}")],
+            ),
             new Number($right, array_filter($slips, static fn (BigRational $slip): bool => ! $slip->isEqualTo($right))),
             Phrase::of('practice.equivalents.why', ['amount' => $amount, 'same' => Amount::of($right, $to)]),
         );
@@ -54,7 +65,11 @@ final class EquivalentMeasures implements Maker
                 } catch (InvalidInput) {
                     continue; // a standard without that unit
                 }
-                if (KitchenNotation::isKitchenFraction($right) && $right->isLessThanOrEqualTo(48) && ! $right->isEqualTo(Amount::of($number, $from)->number)) {
+                if (
+                    KitchenNotation::isKitchenFraction($right)
+                        && $right->isLessThanOrEqualTo(48)
+                        && ! $right->isEqualTo(Amount::of($number, $from)->number)
+                ) {
                     $ways[] = [$number, $from, $to, $right];
                 }
             }

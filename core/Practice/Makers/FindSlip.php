@@ -24,7 +24,10 @@ final class FindSlip implements Maker
 
     public function make(Setting $setting, Dice $dice): Question
     {
-        $numbers = [['1', '2', '1/2', '1/4', '3/4'], ['1 1/2', '3/4', '2/3', '1/4', '2 1/4'], ['1 3/4', '2/3', '1 1/3', '2 3/4', '1/8', '1 1/2']][$setting->level - 1];
+        $numbers = [
+            ['1', '2', '1/2', '1/4', '3/4'], ['1 1/2', '3/4', '2/3', '1/4', '2 1/4'],
+            ['1 3/4', '2/3', '1 1/3', '2 3/4', '1/8', '1 1/2'],
+        ][$setting->level - 1];
         $factors = [['2', '3'], ['2', '3', '1/2'], ['3', '1/2', '4']][$setting->level - 1];
         $factor = KitchenNotation::read($dice->pick($factors));
         $wrong = $dice->between(0, self::LINES - 1);
@@ -35,18 +38,35 @@ final class FindSlip implements Maker
             do {
                 $amount = Amount::of($dice->pick($numbers), $dice->pick([Unit::Cup, Unit::Tablespoon, Unit::Teaspoon]));
                 $right = $amount->number->multipliedBy($factor)->simplified();
-                $slips = array_values(array_filter(Slips::of($amount->number, $factor), static fn (BigRational $slip): bool => ! $slip->isEqualTo($right) && $slip->isGreaterThan(0) && KitchenNotation::isKitchenFraction($slip)));
+                $slips = array_values(
+                    array_filter(Slips::of($amount->number, $factor), static fn (BigRational $slip): bool => ! $slip->isEqualTo($right)
+                            && $slip->isGreaterThan(0)
+                            && KitchenNotation::isKitchenFraction($slip)),
+                );
             } while (! KitchenNotation::isKitchenFraction($right) || ($i === $wrong && $slips === []));
             $isWrong = $i === $wrong;
             $shown = $isWrong && $slips !== [] ? $dice->pick($slips) : $right;
             $food = Phrase::of("ingredient.$id");
-            $choices[] = new Choice((string) $i, Phrase::of('practice.find-slip.line', ['food' => $food, 'amount' => $amount, 'same' => Amount::of($shown, $amount->unit)]), $isWrong ? null : 'line-is-right');
+            $choices[] = new Choice(
+                (string) $i,
+                Phrase::of('practice.find-slip.line', ['food' => $food, 'amount' => $amount, 'same' => Amount::of($shown, $amount->unit)]),
+                $isWrong ? null : 'line-is-right',
+            );
             if ($isWrong) {
-                $why = Phrase::of('practice.find-slip.why', ['food' => $food, 'amount' => $amount, 'factor' => KitchenNotation::write($factor), 'same' => Amount::of($right, $amount->unit)]);
+                $why = Phrase::of(
+                    'practice.find-slip.why',
+                    [
+                        'food' => $food, 'amount' => $amount, 'factor' => KitchenNotation::write($factor),
+                        'same' => Amount::of($right, $amount->unit),
+                    ],
+                );
             }
         }
         assert($choices !== []);
 
-        return new Question(Skill::FindSlip, Phrase::of('practice.find-slip', ['factor' => KitchenNotation::write($factor)]), new OneOf($choices), $why, $choices);
+        return new Question(
+            Skill::FindSlip, Phrase::of('practice.find-slip', ['factor' => KitchenNotation::write($factor)]), new OneOf($choices),
+            $why, $choices,
+        );
     }
 }

@@ -13,7 +13,10 @@ use Hovik\Core\Words\Phrase;
 final class Foods
 {
     /** Filled past a rim. */
-    public const DRY = ['all-purpose-flour', 'bread-flour', 'granulated-sugar', 'light-brown-sugar', 'rolled-oats', 'cornmeal', 'cocoa-powder', 'raisins', 'chocolate-chips', 'confectioners-sugar'];
+    public const DRY = [
+        'all-purpose-flour', 'bread-flour', 'granulated-sugar', 'light-brown-sugar', 'rolled-oats', 'cornmeal', 'cocoa-powder',
+        'raisins', 'chocolate-chips', 'confectioners-sugar',
+    ];
 
     /** By the spoon. */
     public const SMALL = ['baking-powder', 'baking-soda', 'table-salt', 'cinnamon', 'ginger', 'cardamom'];
@@ -22,12 +25,17 @@ final class Foods
     public const POURED = ['water', 'whole-milk', 'orange-juice', 'vegetable-oil'];
 
     /** With a technique of their own, one of each kind. */
-    public const TECHNIQUES = ['all-purpose-flour', 'granulated-sugar', 'light-brown-sugar', 'baking-powder', 'rolled-oats', 'butter', 'whole-milk', 'vegetable-oil', 'honey', 'yogurt-plain'];
+    public const TECHNIQUES = [
+        'all-purpose-flour', 'granulated-sugar', 'light-brown-sugar', 'baking-powder', 'rolled-oats', 'butter', 'whole-milk',
+        'vegetable-oil', 'honey', 'yogurt-plain',
+    ];
 
     /** @param  non-empty-list<string>  $ids */
     public static function any(Setting $setting, Dice $dice, array $ids = self::DRY): Ingredient
     {
-        $about = array_values(array_filter($ids, static fn (string $id): bool => $setting->pantry->ingredient($id)->family === $setting->about));
+        $about = array_values(
+            array_filter($ids, static fn (string $id): bool => $setting->pantry->ingredient($id)->family === $setting->about),
+        );
 
         return $setting->pantry->ingredient($dice->pick($about === [] ? $ids : $about));
     }

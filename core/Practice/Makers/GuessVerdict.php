@@ -33,7 +33,10 @@ final class GuessVerdict implements Maker
     {
         for ($try = 0; $try < self::TRIES; $try++) {
             $ingredient = Foods::any($setting, $dice, Foods::DRY);
-            $bench = new Simulator($setting->pantry, $ingredient, Amount::of($dice->pick(['1', '1/2', '3/4']), Unit::Cup), $setting->standard, ToleranceLevel::Practised);
+            $bench = new Simulator(
+                $setting->pantry, $ingredient, Amount::of($dice->pick(['1', '1/2', '3/4']), Unit::Cup), $setting->standard,
+                ToleranceLevel::Practised,
+            );
             $ways = self::ways($ingredient, $setting, $dice);
             $hands = HandlingChoices::of($ways, $ingredient, $setting->pantry);
             $verdict = self::sureOf($bench, $hands);
@@ -49,13 +52,27 @@ final class GuessVerdict implements Maker
     /** @param  array<string, string>  $ways */
     private static function ask(Simulator $bench, array $ways, Verdict $verdict): Question
     {
-        $choices = array_map(static fn (Verdict $one): Choice => new Choice($one->value, Phrase::of("verdict.{$one->value}"), $one === $verdict ? null : 'verdict-other'), [Verdict::Shy, Verdict::Level, Verdict::Heaped]);
+        $choices = array_map(
+            static fn (Verdict $one): Choice => new Choice(
+                $one->value, Phrase::of("verdict.{$one->value}"), $one === $verdict ? null : 'verdict-other',
+            ),
+            [Verdict::Shy, Verdict::Level, Verdict::Heaped],
+        );
         $said = array_map(static fn (string $group, string $way): Phrase => Phrase::of("hands.$group.$way"), array_keys($ways), $ways);
         $mean = $bench->weight(HandlingChoices::of($ways, $bench->ingredient, $bench->pantry))->mean;
 
         return new Question(
-            Skill::GuessVerdict, Phrase::of('practice.guess-verdict', ['amount' => $bench->amount, 'food' => Foods::name($bench->ingredient), 'ways' => Phrase::of('list.and', ['parts' => $said])]),
-            new OneOf($choices), Phrase::of('practice.guess-verdict.why', ['grams' => ShownGrams::of($mean), 'target' => ShownGrams::of($bench->target->grams)]), $choices,
+            Skill::GuessVerdict, Phrase::of(
+                'practice.guess-verdict',
+                [
+                    'amount' => $bench->amount, 'food' => Foods::name($bench->ingredient),
+                    'ways' => Phrase::of('list.and', ['parts' => $said]),
+                ],
+            ),
+            new OneOf($choices), Phrase::of(
+                'practice.guess-verdict.why',
+                ['grams' => ShownGrams::of($mean), 'target' => ShownGrams::of($bench->target->grams)],
+            ), $choices,
             ['hands' => $ways, 'ingredient' => $bench->ingredient->id], $bench->ingredient->family,
         );
     }

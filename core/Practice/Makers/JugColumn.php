@@ -32,20 +32,33 @@ final class JugColumn implements Maker
         $same = array_values(array_filter($marks, static fn (Mark $mark): bool => $mark->ml->isEqualTo($right->ml)));
         // Lines that stand as good as beside it nobody can tell apart: they are not offered.
         $others = array_values(array_filter($marks, static fn (Mark $mark): bool => abs($mark->about / $right->about - 1) > self::BESIDE));
-        $number = array_values(array_filter($others, static fn (Mark $mark): bool => $mark->amount?->number->isEqualTo($amount->number) === true));
+        $number = array_values(
+            array_filter($others, static fn (Mark $mark): bool => $mark->amount?->number->isEqualTo($amount->number) === true),
+        );
         usort($others, static fn (Mark $a, Mark $b): int => abs($a->about - $right->about) <=> abs($b->about - $right->about));
         $wrong = [];
         foreach ([...array_slice($number, 0, 1), ...array_slice($others, 0, 4)] as $mark) {
-            $wrong[$mark->text] ??= new Choice($mark->text, self::said($mark), in_array($mark, $number, true) ? 'other-column' : 'next-line');
+            $wrong[$mark->text] ??= new Choice(
+                $mark->text, self::said($mark), in_array($mark, $number, true) ? 'other-column' : 'next-line',
+            );
         }
-        $choices = $dice->shuffled([...array_map(static fn (Mark $mark): Choice => new Choice($mark->text, self::said($mark)), array_slice($same, 0, 2)), ...array_slice(array_values($wrong), 0, 3)]);
+        $choices = $dice->shuffled(
+            [
+                ...array_map(static fn (Mark $mark): Choice => new Choice($mark->text, self::said($mark)), array_slice($same, 0, 2)),
+                ...array_slice(array_values($wrong), 0, 3),
+            ],
+        );
         $ingredient = Foods::any($setting, $dice, Foods::POURED);
         assert($choices !== []);
 
         return new Question(
-            Skill::JugColumn, Phrase::of('practice.jug-column', ['amount' => $amount, 'food' => Foods::name($ingredient)]), new OneOf($choices),
+            Skill::JugColumn, Phrase::of(
+                'practice.jug-column', ['amount' => $amount, 'food' => Foods::name($ingredient)],
+            ), new OneOf($choices),
             Phrase::of('practice.jug-column.why', ['amount' => $amount]), $choices,
-            ['kind' => $jug->kind->value, 'ml' => $jug->aboutMl], $ingredient->family, count($same) > 1 ? Phrase::of('practice.jug-column.both') : null,
+            [
+                'kind' => $jug->kind->value, 'ml' => $jug->aboutMl,
+            ], $ingredient->family, count($same) > 1 ? Phrase::of('practice.jug-column.both') : null,
         );
     }
 

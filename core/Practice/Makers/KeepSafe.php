@@ -26,7 +26,9 @@ final class KeepSafe implements Maker
         assert($choices !== []);
 
         return new Question(
-            Skill::KeepSafe, $isSpotting ? Phrase::of('practice.keep-safe.spot') : Phrase::of("safety.$point->value.when"), new OneOf($choices), Phrase::of("safety.$point->value.why"), $choices,
+            Skill::KeepSafe, $isSpotting
+                ? Phrase::of('practice.keep-safe.spot')
+                : Phrase::of("safety.$point->value.when"), new OneOf($choices), Phrase::of("safety.$point->value.why"), $choices,
             ['kind' => $isSpotting ? 'spot' : 'do'], $point,
         );
     }
@@ -43,7 +45,12 @@ final class KeepSafe implements Maker
     /** @return list<Choice> one slip among safe deeds, of this point and others */
     private static function oneUnsafe(SafetyPoint $point, Dice $dice): array
     {
-        $others = array_merge(...array_map(Deeds::safe(...), $dice->some(array_values(array_filter(SafetyPoint::cases(), static fn (SafetyPoint $one): bool => $one !== $point)), 2)));
+        $others = array_merge(
+            ...array_map(
+                Deeds::safe(...),
+                $dice->some(array_values(array_filter(SafetyPoint::cases(), static fn (SafetyPoint $one): bool => $one !== $point)), 2),
+            ),
+        );
         $safe = [...$dice->some(Deeds::safe($point), 1), ...$dice->some($others, 2)];
 
         return [

@@ -20,21 +20,41 @@ final class NameTool implements Maker
 {
     public function make(Setting $setting, Dice $dice): Question
     {
-        $tools = $setting->tools(static fn (Tool $tool): bool => $tool->size !== null && in_array($tool->kind, [ToolKind::DryCup, ToolKind::Spoon, ToolKind::LiquidMeasure, ToolKind::GraduatedDryMeasure], true), 5);
+        $tools = $setting->tools(
+            static fn (Tool $tool): bool => $tool->size !== null
+                    && in_array(
+                        $tool->kind, [ToolKind::DryCup, ToolKind::Spoon, ToolKind::LiquidMeasure, ToolKind::GraduatedDryMeasure],
+                        true,
+                    ),
+            5,
+        );
         $right = $dice->pick($tools);
         $others = array_values(array_filter($tools, static fn (Tool $tool): bool => $tool !== $right));
         // Cups and spoons carry their size, so another size is a mistake worth offering; a jug by itself could be of any.
         $isLettered = in_array($right->kind, [ToolKind::DryCup, ToolKind::Spoon], true);
         $alike = array_values(array_filter($others, static fn (Tool $tool): bool => $isLettered && $tool->kind === $right->kind));
-        $wrong = array_slice([...$dice->some($alike, $setting->level), ...$dice->shuffled(array_values(array_filter($others, static fn (Tool $tool): bool => $tool->kind !== $right->kind)))], 0, 3);
+        $wrong = array_slice(
+            [
+                ...$dice->some($alike, $setting->level),
+                ...$dice->shuffled(array_values(array_filter($others, static fn (Tool $tool): bool => $tool->kind !== $right->kind))),
+            ],
+            0, 3,
+        );
         $choices = $dice->shuffled([
             new Choice($right->id, $right->called()),
-            ...array_map(static fn (Tool $tool): Choice => new Choice($tool->id, $tool->called(), $tool->kind === $right->kind ? 'other-size' : 'other-kind'), $wrong),
+            ...array_map(
+                static fn (Tool $tool): Choice => new Choice(
+                    $tool->id, $tool->called(), $tool->kind === $right->kind ? 'other-size' : 'other-kind',
+                ),
+                $wrong,
+            ),
         ]);
         assert($choices !== []);
 
         return new Question(
-            Skill::NameTool, Phrase::of('practice.name-tool'), new OneOf($choices), Phrase::of("practice.name-tool.why.{$right->kind->value}", ['tool' => $right->called()]), $choices,
+            Skill::NameTool, Phrase::of('practice.name-tool'), new OneOf($choices), Phrase::of(
+                "practice.name-tool.why.{$right->kind->value}", ['tool' => $right->called()],
+            ), $choices,
             ['kind' => $right->kind->value, 'ml' => $right->aboutMl, 'nominal' => $isLettered ? $right->nominal : ''],
         );
     }

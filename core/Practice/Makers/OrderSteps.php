@@ -27,8 +27,14 @@ final class OrderSteps implements Maker
 
         return new Question(
             Skill::OrderSteps, Phrase::of('practice.order-steps', $with), new InOrder($ids, Steps::SWAPPABLE, [$stranger->value]),
-            Phrase::of('practice.order-steps.why', ['stranger' => Steps::said($stranger), 'because' => Phrase::of("family.{$ingredient->family->value}.because")]),
-            array_map(static fn (Step $step): Choice => Steps::choice($step, $step === $stranger ? 'stranger' : null), $dice->shuffled([...$steps, $stranger])),
+            Phrase::of(
+                'practice.order-steps.why',
+                ['stranger' => Steps::said($stranger), 'because' => Phrase::of("family.{$ingredient->family->value}.because")],
+            ),
+            array_map(
+                static fn (Step $step): Choice => Steps::choice($step, $step === $stranger ? 'stranger' : null),
+                $dice->shuffled([...$steps, $stranger]),
+            ),
             about: $ingredient->family,
         );
     }

@@ -21,7 +21,10 @@ final class PickCup implements Maker
     public function make(Setting $setting, Dice $dice): Question
     {
         $isSpoon = $dice->between(1, 3) === 1;
-        $tools = $setting->tools(static fn (Tool $tool): bool => $tool->kind === ($isSpoon ? ToolKind::Spoon : ToolKind::DryCup) && $tool->size !== null, 4);
+        $tools = $setting->tools(
+            static fn (Tool $tool): bool => $tool->kind === ($isSpoon ? ToolKind::Spoon : ToolKind::DryCup) && $tool->size !== null,
+            4,
+        );
         $shown = $dice->some($tools, 4);
         $right = $dice->pick($shown === [] ? $tools : $shown);
         $choices = array_map(static fn (Tool $tool): Choice => new Choice(

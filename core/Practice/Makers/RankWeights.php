@@ -18,7 +18,10 @@ use Hovik\Core\Words\Phrase;
 /** A cup of each: which is heaviest? */
 final class RankWeights implements Maker
 {
-    private const FOODS = ['honey', 'water', 'granulated-sugar', 'light-brown-sugar', 'all-purpose-flour', 'rolled-oats', 'vegetable-oil', 'butter', 'raisins', 'cocoa-powder', 'white-rice', 'peanut-butter', 'wheat-bran', 'walnuts-chopped', 'chocolate-chips', 'molasses'];
+    private const FOODS = [
+        'honey', 'water', 'granulated-sugar', 'light-brown-sugar', 'all-purpose-flour', 'rolled-oats', 'vegetable-oil', 'butter',
+        'raisins', 'cocoa-powder', 'white-rice', 'peanut-butter', 'wheat-bran', 'walnuts-chopped', 'chocolate-chips', 'molasses',
+    ];
 
     /** Nearer than this nobody has to know them, by level. */
     private const APART = [1.35, 1.2, 1.12];
@@ -46,7 +49,23 @@ final class RankWeights implements Maker
 
         return new Question(
             Skill::RankWeights, Phrase::of('practice.rank-weights'), new InOrder($order, misordered: 'same-cup'),
-            Phrase::of('practice.rank-weights.why', ['list' => Phrase::of('list.and', ['parts' => array_map(static fn (Ingredient $food): Phrase => Phrase::of('practice.rank-weights.one', ['food' => Foods::name($food), 'grams' => ShownGrams::of($grams($food))]), $chosen)])]),
+            Phrase::of(
+                'practice.rank-weights.why',
+                [
+                    'list' => Phrase::of(
+                        'list.and',
+                        [
+                            'parts' => array_map(
+                                static fn (Ingredient $food): Phrase => Phrase::of(
+                                    'practice.rank-weights.one',
+                                    ['food' => Foods::name($food), 'grams' => ShownGrams::of($grams($food))],
+                                ),
+                                $chosen,
+                            ),
+                        ],
+                    ),
+                ],
+            ),
             array_map(static fn (Ingredient $food): Choice => new Choice($food->id, Foods::name($food)), $shuffled),
         );
     }

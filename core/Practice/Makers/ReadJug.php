@@ -40,17 +40,29 @@ final class ReadJug implements Maker
             }
         }
         foreach ($jug->marks as $other) {
-            if ($other->amount !== null && $other->amount->unit !== $amount->unit && abs($other->about / $mark->about - 1) < 0.08 && ! $other->amount->number->isEqualTo($amount->number)) {
+            if (
+                $other->amount !== null
+                    && $other->amount->unit !== $amount->unit
+                    && abs($other->about / $mark->about - 1) < 0.08
+                    && ! $other->amount->number->isEqualTo($amount->number)
+            ) {
                 $misconceptions['other-column'] = $other->amount->number;
             }
         }
         $liquid = $dice->pick(array_keys(self::LIQUIDS));
 
         return new Question(
-            Skill::ReadJug, Phrase::of('practice.read-jug', ['food' => Foods::name($setting->pantry->ingredient($liquid)), 'unit' => Phrase::of("practice.unit.{$amount->unit->value}")]),
+            Skill::ReadJug, Phrase::of(
+                'practice.read-jug',
+                [
+                    'food' => Foods::name($setting->pantry->ingredient($liquid)),
+                    'unit' => Phrase::of("practice.unit.{$amount->unit->value}"),
+                ],
+            ),
             new Number($amount->number, $misconceptions), Phrase::of('practice.read-jug.why', ['amount' => $amount]),
             figure: [
-                'kind' => $jug->kind->value, 'ml' => $jug->aboutMl, 'level_ml' => $mark->about, 'liquid' => self::LIQUIDS[$liquid], 'eye_deg' => $dice->between(20, 40),
+                'kind' => $jug->kind->value, 'ml' => $jug->aboutMl, 'level_ml' => $mark->about,
+                'liquid' => self::LIQUIDS[$liquid], 'eye_deg' => $dice->between(20, 40),
                 'marks' => array_map(static fn (Mark $one): array => ['text' => $one->text, 'ml' => $one->about], $jug->marks),
             ],
             about: $setting->pantry->ingredient($liquid)->family,
@@ -62,7 +74,11 @@ final class ReadJug implements Maker
     {
         $units = [[Unit::Cup], [Unit::Cup, Unit::FluidOunce], [Unit::Cup, Unit::FluidOunce, Unit::Millilitre]][$level - 1];
         $isEasy = static fn (Mark $mark): bool => in_array((string) $mark->amount?->number->getDenominator(), ['1', '2', '4'], true);
-        $marks = array_values(array_filter($jug->marks, static fn (Mark $mark): bool => $mark->amount !== null && in_array($mark->amount->unit, $units, true) && ($level !== 1 || $isEasy($mark))));
+        $marks = array_values(
+            array_filter($jug->marks, static fn (Mark $mark): bool => $mark->amount !== null
+                    && in_array($mark->amount->unit, $units, true)
+                    && ($level !== 1 || $isEasy($mark))),
+        );
         $any = array_values(array_filter($jug->marks, static fn (Mark $mark): bool => $mark->amount !== null));
 
         return $marks !== [] ? $marks : ($any !== [] ? $any : throw new \LogicException('A jug without marks.'));

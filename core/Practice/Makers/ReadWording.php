@@ -17,8 +17,14 @@ final class ReadWording implements Maker
 {
     /** Food as recipes write it, and what is done to it: before measuring, or after. */
     private const FOODS = [
-        ['all-purpose flour', ['sifted'], ['sifted']], ['cake flour', ['sifted'], ['sifted']], ['walnuts', ['chopped'], ['chopped', 'toasted']], ['light brown sugar', ['packed'], ['sifted']],
-        ['butter', ['melted', 'softened'], ['melted', 'softened']], ['raisins', ['chopped'], ['chopped', 'soaked']], ['pecans', ['chopped'], ['toasted', 'chopped']], ['coconut', ['shredded'], ['toasted']],
+        ['all-purpose flour', ['sifted'], ['sifted']],
+        ['cake flour', ['sifted'], ['sifted']],
+        ['walnuts', ['chopped'], ['chopped', 'toasted']],
+        ['light brown sugar', ['packed'], ['sifted']],
+        ['butter', ['melted', 'softened'], ['melted', 'softened']],
+        ['raisins', ['chopped'], ['chopped', 'soaked']],
+        ['pecans', ['chopped'], ['toasted', 'chopped']],
+        ['coconut', ['shredded'], ['toasted']],
     ];
 
     private const AMOUNTS = ['1 cup', '1/2 cup', '2 cups', '3/4 cup', '1/4 cup'];
@@ -38,7 +44,9 @@ final class ReadWording implements Maker
 
         return new Question(
             Skill::ReadWording, Phrase::of('practice.read-wording'), new Words($right, $tempting, count($words)),
-            $before === null ? Phrase::of($after === null ? 'practice.read-wording.neither' : 'practice.read-wording.after', ['word' => $after ?? '']) : Phrase::of('practice.read-wording.before', ['word' => $before]),
+            $before === null ? Phrase::of(
+                $after === null ? 'practice.read-wording.neither' : 'practice.read-wording.after', ['word' => $after ?? ''],
+            ) : Phrase::of('practice.read-wording.before', ['word' => $before]),
             figure: ['words' => $words, 'line' => $line],
         );
     }

@@ -19,7 +19,10 @@ use Hovik\Core\Words\Phrase;
 /** A line of a recipe, for another number of batches. */
 final class ScaleRecipe implements Maker
 {
-    private const NUMBERS = [['1', '2', '1/2', '1/4', '3/4'], ['1 1/2', '3/4', '2/3', '1/3', '2 1/4', '1/4'], ['1 3/4', '2/3', '1 1/3', '2 3/4', '1/8', '5/8']];
+    private const NUMBERS = [
+        ['1', '2', '1/2', '1/4', '3/4'], ['1 1/2', '3/4', '2/3', '1/3', '2 1/4', '1/4'],
+        ['1 3/4', '2/3', '1 1/3', '2 3/4', '1/8', '5/8'],
+    ];
 
     private const FACTORS = [['2', '3'], ['2', '3', '1/2', '4'], ['3', '1/2', '1 1/2', '1/3', '2 1/2']];
 
@@ -35,8 +38,17 @@ final class ScaleRecipe implements Maker
         $slips = array_filter(Slips::of($amount->number, $factor), static fn (BigRational $slip): bool => ! $slip->isEqualTo($right));
 
         return new Question(
-            Skill::ScaleRecipe, Phrase::of('practice.scale-recipe', ['amount' => $amount, 'factor' => KitchenNotation::write($factor), 'unit' => Phrase::of("practice.unit.{$amount->unit->value}")]),
-            new Number($right, $slips), Phrase::of('practice.scale-recipe.why', ['amount' => $amount, 'factor' => KitchenNotation::write($factor), 'same' => Amount::of($right, $amount->unit)]),
+            Skill::ScaleRecipe, Phrase::of(
+                'practice.scale-recipe',
+                [
+                    'amount' => $amount, 'factor' => KitchenNotation::write($factor),
+                    'unit' => Phrase::of("practice.unit.{$amount->unit->value}"),
+                ],
+            ),
+            new Number($right, $slips), Phrase::of(
+                'practice.scale-recipe.why',
+                ['amount' => $amount, 'factor' => KitchenNotation::write($factor), 'same' => Amount::of($right, $amount->unit)],
+            ),
         );
     }
 }

@@ -24,10 +24,19 @@ final class SpotMug implements Maker
     {
         $odd = $dice->pick(self::ODD);
         $isSpoon = str_starts_with($odd, 'table-');
-        $real = $setting->tools(static fn (Tool $tool): bool => $tool->size !== null && $tool->kind === ($isSpoon ? ToolKind::Spoon : ToolKind::DryCup), 3);
+        $real = $setting->tools(
+            static fn (Tool $tool): bool => $tool->size !== null && $tool->kind === ($isSpoon ? ToolKind::Spoon : ToolKind::DryCup),
+            3,
+        );
         $choices = $dice->shuffled([
             new Choice($odd, Phrase::of("odd.$odd"), null, ['kind' => $odd]),
-            ...array_map(static fn (Tool $tool): Choice => new Choice($tool->id, $tool->called(), 'real-measure', ['kind' => $tool->kind->value, 'ml' => $tool->aboutMl, 'nominal' => $tool->nominal]), $dice->some($real, 3)),
+            ...array_map(
+                static fn (Tool $tool): Choice => new Choice(
+                    $tool->id, $tool->called(), 'real-measure',
+                    ['kind' => $tool->kind->value, 'ml' => $tool->aboutMl, 'nominal' => $tool->nominal],
+                ),
+                $dice->some($real, 3),
+            ),
         ]);
         assert($choices !== []);
 

@@ -19,10 +19,15 @@ final class SpotPicture implements Maker
 {
     /** What a picture can show, and what is drawn: the bench's own tools. */
     private const DRY = [
-        ['heaped', ['levelling' => 'heaped']], ['hollow', ['levelling' => 'hollow']], ['pressed', ['settling' => 'pressed']], ['air-pockets', ['filling' => 'gaps']], ['lumps', ['preparation' => 'lumpy']],
+        ['heaped', ['levelling' => 'heaped']], ['hollow', ['levelling' => 'hollow']], ['pressed', ['settling' => 'pressed']], [
+            'air-pockets', ['filling' => 'gaps'],
+        ], ['lumps', ['preparation' => 'lumpy']],
     ];
 
-    private const POURED = [['eye-above', ['eye_deg' => 35]], ['eye-below', ['eye_deg' => -30]], ['in-hand', ['held' => true]], ['top-of-curve', ['curve' => 'top']]];
+    private const POURED = [
+        ['eye-above', ['eye_deg' => 35]], ['eye-below', ['eye_deg' => -30]], ['in-hand', ['held' => true]],
+        ['top-of-curve', ['curve' => 'top']],
+    ];
 
     public function make(Setting $setting, Dice $dice): Question
     {
@@ -40,7 +45,9 @@ final class SpotPicture implements Maker
         assert($choices !== []);
 
         return new Question(
-            Skill::SpotPicture, Phrase::of('practice.spot-picture'), new OneOf($choices), Phrase::of('practice.spot-picture.why', ['cause' => $right->said(), 'next' => $right->next()]), $choices,
+            Skill::SpotPicture, Phrase::of('practice.spot-picture'), new OneOf($choices), Phrase::of(
+                'practice.spot-picture.why', ['cause' => $right->said(), 'next' => $right->next()],
+            ), $choices,
             ['kind' => $isPoured ? 'liquid-measure' : 'dry-cup', 'hands' => $hands],
         );
     }

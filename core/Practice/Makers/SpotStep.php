@@ -33,7 +33,9 @@ final class SpotStep implements Maker
 
         return new Question(
             Skill::SpotStep, Phrase::of('practice.spot-step', ['food' => Foods::name($ingredient)]), new OneOf($choices),
-            Phrase::of('practice.spot-step.why', ['step' => Steps::said($missing), 'because' => Phrase::of("step.{$missing->value}.why")]), $choices,
+            Phrase::of(
+                'practice.spot-step.why', ['step' => Steps::said($missing), 'because' => Phrase::of("step.{$missing->value}.why")],
+            ), $choices,
             ['steps' => array_map(static fn (Step $step): string => $step->value, $left)], $ingredient->family,
         );
     }

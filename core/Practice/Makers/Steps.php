@@ -18,9 +18,14 @@ final class Steps
 {
     /** What people do that spoils it, by family. */
     private const SPOILERS = [
-        'fine-powder' => [Step::Pack, Step::Settle, Step::PressOutAir], 'granular-sugar' => [Step::Pack, Step::PressOutAir], 'moist-sugar' => [Step::SpoonHeaped, Step::OverPaper],
-        'leavener-spice' => [Step::Pack, Step::PressOutAir], 'coarse-grain' => [Step::Pack, Step::PressOutAir], 'solid-fat' => [Step::Loosen, Step::SpoonHeaped],
-        'thin-liquid' => [Step::SweepLevel, Step::Pack], 'oil' => [Step::SweepLevel, Step::Pack], 'viscous-liquid' => [Step::Loosen, Step::Sift], 'thick-dairy-puree' => [Step::Sift, Step::Settle],
+        'fine-powder' => [
+            Step::Pack, Step::Settle, Step::PressOutAir,
+        ], 'granular-sugar' => [Step::Pack, Step::PressOutAir], 'moist-sugar' => [Step::SpoonHeaped, Step::OverPaper],
+        'leavener-spice' => [Step::Pack, Step::PressOutAir], 'coarse-grain' => [Step::Pack, Step::PressOutAir], 'solid-fat' => [
+            Step::Loosen, Step::SpoonHeaped,
+        ],
+        'thin-liquid' => [Step::SweepLevel, Step::Pack], 'oil' => [Step::SweepLevel, Step::Pack],
+        'viscous-liquid' => [Step::Loosen, Step::Sift], 'thick-dairy-puree' => [Step::Sift, Step::Settle],
     ];
 
     /** Neighbours that may stand either way: what is done to the food, and where the hands are held. */
@@ -46,7 +51,12 @@ final class Steps
      */
     public static function spoilers(Ingredient $ingredient, array $steps): array
     {
-        $spoilers = array_values(array_filter(self::SPOILERS[$ingredient->family->value] ?? [Step::Sift], static fn (Step $step): bool => ! in_array($step, $steps, true)));
+        $spoilers = array_values(
+            array_filter(
+                self::SPOILERS[$ingredient->family->value] ?? [Step::Sift],
+                static fn (Step $step): bool => ! in_array($step, $steps, true),
+            ),
+        );
 
         return $spoilers === [] ? [Step::CutAtMark] : $spoilers;
     }

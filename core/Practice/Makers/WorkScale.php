@@ -19,8 +19,15 @@ final class WorkScale implements Maker
     /** What was done before, by level, and what puts it right. */
     private const STARTS = [
         [[[], ['power', 'bowl', 'tare', 'pour']], [['power'], ['bowl', 'tare', 'pour']], [['power', 'bowl'], ['tare', 'pour']]],
-        [[['power', 'tare', 'bowl'], ['tare', 'pour']], [['power', 'unit', 'bowl'], ['unit', 'unit', 'unit', 'tare', 'pour']], [['bowl'], ['power', 'pour']]],
-        [[['power', 'bowl', 'tare', 'wait'], ['power', 'pour']], [['power', 'unit', 'unit', 'bowl', 'tare'], ['unit', 'unit', 'pour']], [['power', 'bowl', 'tare', 'bowl'], ['bowl', 'pour']]],
+        [
+            [['power', 'tare', 'bowl'], ['tare', 'pour']], [['power', 'unit', 'bowl'], ['unit', 'unit', 'unit', 'tare', 'pour']],
+            [['bowl'], ['power', 'pour']],
+        ],
+        [
+            [['power', 'bowl', 'tare', 'wait'], ['power', 'pour']],
+            [['power', 'unit', 'unit', 'bowl', 'tare'], ['unit', 'unit', 'pour']],
+            [['power', 'bowl', 'tare', 'bowl'], ['bowl', 'pour']],
+        ],
     ];
 
     public function make(Setting $setting, Dice $dice): Question
@@ -31,8 +38,17 @@ final class WorkScale implements Maker
         $ingredient = Foods::any($setting, $dice, Foods::DRY);
 
         return new Question(
-            Skill::WorkScale, Phrase::of('practice.work-scale', ['food' => Foods::name($ingredient)]), new Keys($before, new Scale(1.0, 0.0, 5000.0), $bowl, $food, $best),
-            Phrase::of('practice.work-scale.why', ['keys' => Phrase::of('list.and', ['parts' => array_map(static fn (string $key): Phrase => Phrase::of("key.$key"), $best)])]),
+            Skill::WorkScale, Phrase::of(
+                'practice.work-scale', ['food' => Foods::name($ingredient)],
+            ), new Keys($before, new Scale(1.0, 0.0, 5000.0), $bowl, $food, $best),
+            Phrase::of(
+                'practice.work-scale.why',
+                [
+                    'keys' => Phrase::of(
+                        'list.and', ['parts' => array_map(static fn (string $key): Phrase => Phrase::of("key.$key"), $best)],
+                    ),
+                ],
+            ),
             figure: ['before' => $before, 'bowl_g' => $bowl, 'food_g' => $food],
         );
     }

@@ -28,7 +28,9 @@ final readonly class AmountAtEnd implements PartReader
                 continue;
             }
             $read = $this->amount->at($r, $at);
-            $rest = $read === null ? '' : implode('', array_map(static fn (Token $t): string => $t->text, array_slice($r->tokens, $read[1])));
+            $rest = $read === null
+                    ? ''
+                    : implode('', array_map(static fn (Token $t): string => $t->text, array_slice($r->tokens, $read[1])));
             if ($read !== null && trim($rest, '. ') === '') {
                 $r->amounts[] = $read[0];
                 $r->mark(Part::Filler, $at - 1, 1);

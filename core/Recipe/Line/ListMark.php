@@ -16,7 +16,12 @@ final class ListMark implements PartReader
     {
         $at = 0;
         // "1." and "2)" number a list; "1 1/2" does not.
-        if (isset($r->tokens[1]) && preg_match('~^\d{1,2}$~', $r->tokens[0]->text) === 1 && in_array($r->tokens[1]->text, ['.', ')'], true) && $r->tokens[1]->space === '') {
+        if (
+            isset($r->tokens[1])
+                && preg_match('~^\d{1,2}$~', $r->tokens[0]->text) === 1
+                && in_array($r->tokens[1]->text, ['.', ')'], true)
+                && $r->tokens[1]->space === ''
+        ) {
             $at = 2;
         }
         while (isset($r->tokens[$at]) && in_array($r->tokens[$at]->text, self::SIGNS, true)) {

@@ -39,7 +39,10 @@ final class StudentSessionController extends Controller
             throw ValidationException::withMessages(['pin' => [__('refusals.pin_locked')]])->status(429);
         }
         // Chosen the first time; only one of two devices can be first.
-        if ($student->pin === null && Student::query()->whereKey($student->id)->whereNull('pin')->update(['pin' => Hash::make($pin)]) === 1) {
+        if (
+            $student->pin === null
+                && Student::query()->whereKey($student->id)->whereNull('pin')->update(['pin' => Hash::make($pin)]) === 1
+        ) {
             return;
         }
         if (! Hash::check($pin, (string) $student->refresh()->pin)) {

@@ -32,7 +32,9 @@ final class LabStateController extends Controller
     public function close(Lab $lab): Response
     {
         Gate::authorize('run', $lab);
-        $closed = Lab::query()->whereKey($lab->id)->where('state', LabState::Open)->update(['state' => LabState::Closed, 'closed_at' => now()]);
+        $closed = Lab::query()->whereKey($lab->id)->where('state', LabState::Open)->update(
+            ['state' => LabState::Closed, 'closed_at' => now()],
+        );
         if ($closed === 0) {
             throw new Refusal('lab_not_open');
         }

@@ -30,7 +30,10 @@ final class ClassQuestionController extends Controller
      */
     public function store(ClassQuestionRequest $request, Section $section): Answer
     {
-        return new Answer(ClassAsked::of(AskTheClass::ask($section, $request->skill(), $request->integer('level'), $request->integer('seed'))), 201);
+        return new Answer(
+            ClassAsked::of(AskTheClass::ask($section, $request->skill(), $request->integer('level'), $request->integer('seed'))),
+            201,
+        );
     }
 
     /** Show the answer. */

@@ -26,7 +26,9 @@ final class PracticeController extends Controller
     /** Answer it: marked and kept, once. */
     public function store(AnswerRequest $request, int $turn, #[CurrentUser('student')] Student $student): PracticeMarked
     {
-        ['question' => $question, 'marked' => $marked] = (new PracticeOf($student))->answer($turn, $request->questionId(), $request->answer());
+        ['question' => $question, 'marked' => $marked] = (new PracticeOf($student))->answer(
+            $turn, $request->questionId(), $request->answer(),
+        );
 
         return PracticeMarked::of($question, $marked);
     }

@@ -15,6 +15,8 @@ final class ProjectedQuestionController extends Controller
     /** A question for the wall, with its answer. */
     public function show(ClassQuestionRequest $request, Section $section): ProjectedQuestion
     {
-        return ProjectedQuestion::of(Quiz::question($request->skill(), $request->integer('seed'), $section->practiceSetting($request->integer('level'))));
+        return ProjectedQuestion::of(
+            Quiz::question($request->skill(), $request->integer('seed'), $section->practiceSetting($request->integer('level'))),
+        );
     }
 }

@@ -14,6 +14,8 @@ final class PortionsController extends Controller
     /** How many portions a batch gives. */
     public function show(PortionsRequest $request): PortionsWorked
     {
-        return PortionsWorked::of(Portions::of($request->string('batch')->toString(), $request->string('each')->toString(), $request->section()->standard));
+        return PortionsWorked::of(
+            Portions::of($request->string('batch')->toString(), $request->string('each')->toString(), $request->section()->standard),
+        );
     }
 }

@@ -20,6 +20,8 @@ final class RecipeLabController extends Controller
         $title = $request->string('title')->trim()->toString();
         $title = $title === '' ? mb_substr($recipe->title, 0, 80) : $title;
 
-        return new Made($making->make($request->atOneStation($recipe), $request->section(), $title, $request->string('planned_for')->toString())->id);
+        return new Made(
+            $making->make($request->atOneStation($recipe), $request->section(), $title, $request->string('planned_for')->toString())->id,
+        );
     }
 }

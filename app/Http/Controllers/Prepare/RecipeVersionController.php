@@ -16,8 +16,9 @@ use Illuminate\Support\Facades\Gate;
 final class RecipeVersionController extends Controller
 {
     /** A new version of a recipe, with a change note. */
-    public function store(RecipeRequest $request, Recipe $recipe, KeepRecipe $keeping, #[CurrentUser('teacher')] Teacher $teacher): KeptVersion
-    {
+    public function store(
+        RecipeRequest $request, Recipe $recipe, KeepRecipe $keeping, #[CurrentUser('teacher')] Teacher $teacher,
+    ): KeptVersion {
         Gate::authorize('use', $recipe);
 
         return new KeptVersion($keeping->change($recipe, $teacher, $request->title(), $request->recipe(), $request->note())->number);

@@ -16,6 +16,9 @@ final class SimulatedComparisonController extends Controller
     {
         $try = $request->given();
 
-        return SimulatedTwoWays::of($try->simulator, TwoWays::of($try->simulator, $try->hands, $request->other($try), $try->scale, $request->integer('draws', 200), $try->seed));
+        return SimulatedTwoWays::of(
+            $try->simulator,
+            TwoWays::of($try->simulator, $try->hands, $request->other($try), $try->scale, $request->integer('draws', 200), $try->seed),
+        );
     }
 }

@@ -30,7 +30,8 @@ final class BakeController extends Controller
     {
         [$lab, $station] = $this->here($actor);
         Bake::query()->insertOrIgnore([
-            'lab_id' => $lab->id, 'station_id' => $station->id, 'fault' => Fault::named($fault), 'created_at' => now()->format('Y-m-d H:i:s.v'),
+            'lab_id' => $lab->id, 'station_id' => $station->id, 'fault' => Fault::named($fault),
+            'created_at' => now()->format('Y-m-d H:i:s.v'),
         ]);
 
         return BakeLog::of(BakeReport::of($lab, $station));

@@ -19,7 +19,9 @@ final class GuessController extends Controller
     {
         Gate::authorize('view', $weighing);
         $diagnosis = $diagnosing->of($weighing);
-        Guess::query()->insertOrIgnore(['weighing_id' => $weighing->id, 'cause' => $request->cause($diagnosis), 'created_at' => now()->format('Y-m-d H:i:s.v')]);
+        Guess::query()->insertOrIgnore(
+            ['weighing_id' => $weighing->id, 'cause' => $request->cause($diagnosis), 'created_at' => now()->format('Y-m-d H:i:s.v')],
+        );
 
         return WeighingCauses::of($weighing, $diagnosis);
     }

@@ -29,7 +29,9 @@ final class ColleagueRequest extends ApiRequest
     {
         $email = $this->string('email')->toString();
 
-        return Teacher::query()->where('kitchen_id', $section->kitchen_id)->where('email', $email)->whereKeyNot($section->teacher_id)->first()
+        return Teacher::query()->where(
+            'kitchen_id', $section->kitchen_id,
+        )->where('email', $email)->whereKeyNot($section->teacher_id)->first()
             ?? throw ValidationException::withMessages(['email' => [__('refusals.no_such_colleague')]]);
     }
 }

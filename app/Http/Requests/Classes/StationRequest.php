@@ -19,7 +19,11 @@ final class StationRequest extends ApiRequest
         return [
             'name' => [
                 'required', 'string', 'max:40',
-                Rule::unique('stations', 'name')->where('section_id', $section->id ?? 0)->ignore($station instanceof Station ? $station->id : null),
+                Rule::unique('stations', 'name')->where('section_id', $section->id ?? 0)->ignore(
+                    $station instanceof Station
+                        ? $station->id
+                        : null,
+                ),
             ],
             'bowl_g' => ['sometimes', 'nullable', 'numeric', 'min:1', 'lt:20000'],
             'renew' => ['sometimes', 'boolean'],

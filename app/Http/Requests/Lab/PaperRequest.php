@@ -25,7 +25,9 @@ final class PaperRequest extends ApiRequest
         $entries = $this->input('entries');
         if (is_array($entries)) {
             $this->merge(['entries' => array_map(
-                static fn (mixed $entry): mixed => is_array($entry) ? ['grams' => TypedNumber::read($entry['grams'] ?? null)] + $entry : $entry,
+                static fn (mixed $entry): mixed => is_array($entry)
+                        ? ['grams' => TypedNumber::read($entry['grams'] ?? null)] + $entry
+                        : $entry,
                 $entries,
             )]);
         }

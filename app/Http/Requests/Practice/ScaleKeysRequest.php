@@ -12,7 +12,10 @@ final class ScaleKeysRequest extends ApiRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['id' => ['required', 'string', 'max:40'], 'keys' => ['present', 'array', 'list', 'max:40'], 'keys.*' => ['string', 'max:12']];
+        return [
+            'id' => ['required', 'string', 'max:40'], 'keys' => ['present', 'array', 'list', 'max:40'],
+            'keys.*' => ['string', 'max:12'],
+        ];
     }
 
     /** @return list<string> */

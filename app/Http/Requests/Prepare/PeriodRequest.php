@@ -24,6 +24,9 @@ final class PeriodRequest extends ApiRequest
     /** @return array<string, int> by block */
     public function seconds(): array
     {
-        return array_map(static fn (mixed $minutes): int => Fixed::seconds(is_numeric($minutes) ? (float) $minutes : 0.0), $this->array('minutes'));
+        return array_map(
+            static fn (mixed $minutes): int => Fixed::seconds(is_numeric($minutes) ? (float) $minutes : 0.0),
+            $this->array('minutes'),
+        );
     }
 }

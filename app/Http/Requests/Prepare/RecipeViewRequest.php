@@ -29,6 +29,8 @@ class RecipeViewRequest extends ClassPickRequest
         $factor = Factor::of($this->filled('factor') ? $this->string('factor')->toString() : '1');
         $scaled = ScaledRecipe::of($recipe->newest, $this->section(), $factor);
 
-        return $this->filled('use_up_line') ? $scaled->usingUp($this->string('use_up_line')->toString(), $this->float('use_up_g')) : $scaled;
+        return $this->filled('use_up_line')
+                ? $scaled->usingUp($this->string('use_up_line')->toString(), $this->float('use_up_g'))
+                : $scaled;
     }
 }

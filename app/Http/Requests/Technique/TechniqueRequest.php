@@ -23,6 +23,7 @@ final class TechniqueRequest extends ApiRequest
     {
         $actor = $this->user();
 
-        return $actor instanceof Student || $actor instanceof Station ? $actor->section : Section::query()->findOrFail($this->integer('section'));
+        return $actor instanceof Student
+                || $actor instanceof Station ? $actor->section : Section::query()->findOrFail($this->integer('section'));
     }
 }

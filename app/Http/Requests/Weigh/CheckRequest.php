@@ -41,6 +41,7 @@ final class CheckRequest extends ApiRequest
             return null;
         }
 
-        return $station->students()->find($this->integer('student_id')) ?? throw InvalidInput::because('student_id', Phrase::of('refusal.not-at-station'));
+        return $station->students()->find($this->integer('student_id'))
+                ?? throw InvalidInput::because('student_id', Phrase::of('refusal.not-at-station'));
     }
 }

@@ -24,6 +24,8 @@ final class GuessRequest extends ApiRequest
     {
         $cause = Cause::from($this->string('cause')->toString());
 
-        return in_array($cause, array_column($diagnosis->causes, 'cause'), true) ? $cause : throw InvalidInput::because('cause', Phrase::of('refusal.no-such-cause'));
+        return in_array($cause, array_column($diagnosis->causes, 'cause'), true)
+                ? $cause
+                : throw InvalidInput::because('cause', Phrase::of('refusal.no-such-cause'));
     }
 }

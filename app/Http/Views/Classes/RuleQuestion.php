@@ -28,10 +28,12 @@ final readonly class RuleQuestion extends View
         $settled = $section->houseRules()->answer($question);
         $pantry = $section->kitchen->pantry();
 
-        return new self($question, Said::phrase(Phrase::of("school.$question")), array_map(static fn (string $answer): RuleAnswer => new RuleAnswer(
+        $answers = array_map(static fn (string $answer): RuleAnswer => new RuleAnswer(
             id: $answer,
             text: Said::phrase(MethodEffect::ofAnswer($question, $answer, $section->standard, $pantry)),
             chosen: $answer === $settled,
-        ), HouseRules::QUESTIONS[$question]));
+        ), HouseRules::QUESTIONS[$question]);
+
+        return new self($question, Said::phrase(Phrase::of("school.$question")), $answers);
     }
 }

@@ -37,8 +37,14 @@ final readonly class SectionPage extends View
             id: $section->id,
             code: $section->code,
             settings: SectionSettings::of($section),
-            schools: array_map(static fn (Family $family): MethodChoice => MethodChoice::of($family, $section), [Family::FinePowder, Family::MoistSugar]),
-            questions: array_map(static fn (string $question): RuleQuestion => RuleQuestion::of($question, $section), array_keys(HouseRules::QUESTIONS)),
+            schools: array_map(
+                static fn (Family $family): MethodChoice => MethodChoice::of($family, $section),
+                [Family::FinePowder, Family::MoistSugar],
+            ),
+            questions: array_map(
+                static fn (string $question): RuleQuestion => RuleQuestion::of($question, $section),
+                array_keys(HouseRules::QUESTIONS),
+            ),
             stations: array_values($section->stations->map(SeatStation::of(...))->all()),
             students: array_values($section->students->map(RosterStudent::of(...))->all()),
             colleagues: array_values($section->colleagues->map(ColleagueRow::of(...))->all()),

@@ -23,6 +23,9 @@ final readonly class DrawerScale extends View
     {
         $core = $scale->toCore();
 
-        return new self($scale->id, $scale->name, $core->readabilityG, $core->decimals(), $core->capacityG, $scale->checked_on?->toDateString());
+        return new self(
+            $scale->id, $scale->name, $core->readabilityG, $core->decimals(), $core->capacityG,
+            $scale->checked_on?->toDateString(),
+        );
     }
 }

@@ -47,7 +47,9 @@ final readonly class Board extends View
             lines: LabWords::board($lab),
             stations: BoardStation::all($lab, $rows->reject(fn (stdClass $row): bool => $corrected->has($row->id))),
             scales: array_values($section->kitchen->scales->map(
-                fn (Scale $scale): BoardScale => new BoardScale($scale->id, $scale->name, isset($today[$scale->id]), $today[$scale->id] ?? false),
+                fn (Scale $scale): BoardScale => new BoardScale(
+                    $scale->id, $scale->name, isset($today[$scale->id]), $today[$scale->id] ?? false,
+                ),
             )->all()),
             weighings: $weighings,
             totals: BoardTotals::of($weighings),

@@ -22,6 +22,8 @@ final readonly class BoardLab extends View
 
     public static function of(Lab $lab): self
     {
-        return new self($lab->id, $lab->title, $lab->state, $lab->opened_at?->toJSON(), $lab->closed_at?->toJSON(), $lab->paused_at !== null);
+        return new self(
+            $lab->id, $lab->title, $lab->state, $lab->opened_at?->toJSON(), $lab->closed_at?->toJSON(), $lab->paused_at !== null,
+        );
     }
 }

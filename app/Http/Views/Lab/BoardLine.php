@@ -44,7 +44,10 @@ final readonly class BoardLine extends View
             id: $line->id,
             name: Said::ingredient($line->ingredient_id),
             family: $line->family,
-            steps: array_map(static fn (Step $step): StepName => new StepName($step, Said::step($step, $frozen->method, $line->family)['text']), $frozen->steps()),
+            steps: array_map(
+                static fn (Step $step): StepName => new StepName($step, Said::step($step, $frozen->method, $line->family)['text']),
+                $frozen->steps(),
+            ),
             shared: $frozen->shared,
             amount: Said::amount($frozen->amount),
             target_g: $target->grams,

@@ -61,19 +61,24 @@ final readonly class BoardStation extends View
      */
     public static function all(Lab $lab, Collection $weighings): array
     {
-        $checks = $lab->checks()->toBase()->get(['station_id', 'kind'])->map(fn (stdClass $check): string => "$check->station_id $check->kind")->flip();
+        $checks = $lab->checks()->toBase()->get(['station_id', 'kind'])->map(
+            fn (stdClass $check): string => "$check->station_id $check->kind",
+        )->flip();
         $states = StationStates::of($lab, null, $weighings->values());
         $lines = array_values($lab->weighedLines()->pluck('id')->all());
 
         return array_values($lab->section->stations()->toBase()->leftJoin('students', 'students.station_id', '=', 'stations.id')
-            ->orderBy('students.roster_number')->get(['stations.id', 'stations.name', 'students.name as student', 'students.id as student_id'])
+            ->orderBy('students.roster_number')->get(
+                ['stations.id', 'stations.name', 'students.name as student', 'students.id as student_id'],
+            )
             ->groupBy('id')
             ->map(function (Collection $seats, int $id) use ($checks, $states, $lines, $lab): self {
                 $members = $seats->filter(fn (stdClass $seat): bool => $seat->student_id !== null)
                     ->map(fn (stdClass $seat): Person => new Person($seat->student_id, $seat->student));
 
                 return self::of(
-                    $lab, $id, (string) $seats->value('name'), array_values($members->all()), $checks->has("$id set-up"), $checks->has("$id clean-up"),
+                    $lab, $id, (string) $seats->value('name'), array_values($members->all()), $checks
+                        ->has("$id set-up"), $checks->has("$id clean-up"),
                     $states[$id] ?? StationState::after([]), $lines,
                 );
             })->all());
@@ -83,8 +88,9 @@ final readonly class BoardStation extends View
      * @param  list<Person>  $members
      * @param  list<int>  $lines
      */
-    private static function of(Lab $lab, int $id, string $name, array $members, bool $isSetUp, bool $isClean, StationState $state, array $lines): self
-    {
+    private static function of(
+        Lab $lab, int $id, string $name, array $members, bool $isSetUp, bool $isClean, StationState $state, array $lines,
+    ): self {
         return new self(
             id: $id,
             name: $name,
@@ -97,12 +103,17 @@ final readonly class BoardStation extends View
             left: $state->left($lines),
             released: $state->isReleased,
             counted: $state->isCounted,
-            stuck: $lab->isOpen() && $lab->paused_at === null ? Stuck::of($state, $lines, (float) ($lab->opened_at?->format('U') ?? 0)) : null,
+            stuck: $lab->isOpen() && $lab->paused_at === null ? Stuck::of(
+                $state, $lines, (float) ($lab->opened_at?->format('U') ?? 0),
+            ) : null,
             last_at: $state->lastAt,
             out: array_keys($state->out),
             dropped: array_keys($state->dropped),
             timers: RunningTimer::all($state),
-            sent_back: array_map(static fn (int $line, string $reason): SentBack => new SentBack($line, $reason), array_keys($state->sentBack), $state->sentBack),
+            sent_back: array_map(
+                static fn (int $line, string $reason): SentBack => new SentBack($line, $reason), array_keys($state->sentBack),
+                $state->sentBack,
+            ),
             checked: array_keys($state->checked),
             seen: SeenStep::all($state),
             notes: array_map(static fn (array $note): TeacherNote => new TeacherNote($note['at'], $note['text']), $state->notes),

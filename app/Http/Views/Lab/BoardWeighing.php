@@ -44,7 +44,8 @@ final readonly class BoardWeighing extends View
     }
 
     private const COLUMNS = [
-        'weighings.id', 'weighings.lab_line_id as line_id', 'weighings.station_id', 'students.name as student', 'attempt', 'verdict', 'grams',
+        'weighings.id', 'weighings.lab_line_id as line_id', 'weighings.station_id', 'students.name as student', 'attempt',
+        'verdict', 'grams',
         'readability_g', 'error_g', 'error_pct', 'scale_u_g', 'weighings.source', 'scale_checked', 'together', 'predicted', 'corrects_id',
     ];
 
@@ -73,7 +74,9 @@ final readonly class BoardWeighing extends View
     public static function all(Collection $rows, Lab $lab, Collection $corrected): array
     {
         $targets = LabWords::targets($lab);
-        $decimals = $rows->keyBy('readability_g')->map(fn (stdClass $row): int => min(2, (new Scale((float) $row->readability_g))->decimals()));
+        $decimals = $rows->keyBy('readability_g')->map(
+            fn (stdClass $row): int => min(2, (new Scale((float) $row->readability_g))->decimals()),
+        );
         $all = [];
         foreach ($rows as $row) {
             $errorG = (float) $row->error_g;

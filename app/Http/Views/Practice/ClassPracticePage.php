@@ -35,7 +35,10 @@ final readonly class ClassPracticePage extends View
             lab: $practice->lab?->title,
             skills: array_map(AimRow::of(...), $practice->needed),
             students: array_map(StudentPractice::of(...), $practice->students),
-            missed: array_map(static fn (string $id, int $times): Missed => Missed::of($id, $times), array_keys($practice->missed), $practice->missed),
+            missed: array_map(
+                static fn (string $id, int $times): Missed => Missed::of($id, $times), array_keys($practice->missed),
+                $practice->missed,
+            ),
             tasks: array_map(ClassTask::of(...), $practice->tasks),
             due_on: $practice->lab?->planned_for->toDateString(),
             all: array_map(AimRow::of(...), Aim::all()),

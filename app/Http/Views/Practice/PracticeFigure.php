@@ -37,7 +37,9 @@ final readonly class PracticeFigure extends View
     {
         $hands = is_array($figure['hands'] ?? null) ? $figure['hands'] : null;
         $number = static fn (string $name): ?float => is_numeric($figure[$name] ?? null) ? (float) $figure[$name] : null;
-        $texts = static fn (string $name): ?array => is_array($figure[$name] ?? null) ? array_values(array_filter($figure[$name], is_string(...))) : null;
+        $texts = static fn (string $name): ?array => is_array($figure[$name] ?? null) ? array_values(
+            array_filter($figure[$name], is_string(...)),
+        ) : null;
         $steps = $texts('steps');
         $rings = $number('rings');
         $liquid = $figure['liquid'] ?? null;

@@ -28,9 +28,14 @@ final readonly class PracticeTasks extends View
 
         return new self(array_values($practice->tasks()->map(static function (PracticeTask $task) use ($boxes, $today): StudentTask {
             $isDone = SetPractice::isDone($task, $boxes);
-            $aims = array_map(static fn (Aim $aim): TaskAim => new TaskAim($aim->id(), Said::phrase($aim->said()), $boxes->hasShown($aim)), $task->aimed());
+            $aims = array_map(
+                static fn (Aim $aim): TaskAim => new TaskAim($aim->id(), Said::phrase($aim->said()), $boxes->hasShown($aim)),
+                $task->aimed(),
+            );
 
-            return new StudentTask($task->id, $task->due_on->toDateString(), $isDone, ! $isDone && $task->due_on->toDateString() < $today, $aims);
+            return new StudentTask(
+                $task->id, $task->due_on->toDateString(), $isDone, ! $isDone && $task->due_on->toDateString() < $today, $aims,
+            );
         })->all()));
     }
 }

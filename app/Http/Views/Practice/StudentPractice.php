@@ -32,7 +32,8 @@ final readonly class StudentPractice extends View
         $ids = static fn (array $aims): array => array_map(static fn (Aim $aim): string => $aim->id(), $aims);
 
         return new self(
-            $one['student']->id, $one['student']->name, $one['answered'], $one['ready'], $ids($one['shown']), $ids($one['met']), $one['returning'],
+            $one['student']->id, $one['student']
+                ->name, $one['answered'], $one['ready'], $ids($one['shown']), $ids($one['met']), $one['returning'],
         );
     }
 }

@@ -54,7 +54,9 @@ final readonly class LabPage extends View
         $lab = $plan->lab;
         $section = $lab->section;
         $items = $lab->items->keyBy('position');
-        $allergens = array_unique(array_merge([], ...array_map(static fn (FrozenLine $line): array => $line->food->ingredient->allergens, $plan->lines)));
+        $allergens = array_unique(
+            array_merge([], ...array_map(static fn (FrozenLine $line): array => $line->food->ingredient->allergens, $plan->lines)),
+        );
 
         return new self(
             id: $lab->id,
@@ -72,7 +74,10 @@ final readonly class LabPage extends View
             retry_pct: $lab->retry_pct,
             stations: array_values($section->stations->map(LabStation::of(...))->all()),
             scales: array_keys($plan->kitchen->scales),
-            lines: array_map(static fn (FrozenLine $line): LabPageLine => LabPageLine::of($line, $items->get($line->position)->id ?? 0), $plan->lines),
+            lines: array_map(
+                static fn (FrozenLine $line): LabPageLine => LabPageLine::of($line, $items->get($line->position)->id ?? 0),
+                $plan->lines,
+            ),
             supplies: array_map(SupplyRow::of(...), $plan->supplies()),
             allergens: array_values(array_map(static fn (string $id): string => Said::phrase(Phrase::of("allergen.$id")), $allergens)),
             preparation: array_map(Said::phrase(...), $plan->kitchen->preparation),

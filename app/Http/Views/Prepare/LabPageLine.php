@@ -92,7 +92,12 @@ final readonly class LabPageLine extends View
             own_tolerance: $line->hasOwnTolerance,
             strictness: $line->strictness,
             mode: $line->mode,
-            warnings: array_map(static fn (Phrase $warning): LineWarning => new LineWarning(substr($warning->id, strlen('warning.')), Said::phrase($warning)), $line->warnings),
+            warnings: array_map(
+                static fn (Phrase $warning): LineWarning => new LineWarning(
+                    substr($warning->id, strlen('warning.')), Said::phrase($warning),
+                ),
+                $line->warnings,
+            ),
             working: array_map(Said::phrase(...), $line->working),
             source: $line->source === null ? null : Said::source($line->source, $food->confidence),
         );

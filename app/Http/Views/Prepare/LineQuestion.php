@@ -26,6 +26,8 @@ final readonly class LineQuestion extends View
         $name = $read->ingredient === null ? $read->name : Phrase::of("ingredient.{$read->ingredient->id}");
         $amount = SettledLine::amount($read, $standard) ?? '';
 
-        return new self($flag, Said::phrase(Phrase::of("flag.$flag->value", ['amount' => $amount, 'name' => $name])), $flag->mustBeSettled());
+        return new self(
+            $flag, Said::phrase(Phrase::of("flag.$flag->value", ['amount' => $amount, 'name' => $name])), $flag->mustBeSettled(),
+        );
     }
 }

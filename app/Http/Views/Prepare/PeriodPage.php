@@ -57,7 +57,10 @@ final readonly class PeriodPage extends View
             fits: $plan->fits(),
             spare_minutes: $plan->spareMinutes(),
             bottleneck: $plan->bottleneck === null ? null : $name($plan->bottleneck),
-            saves: array_map(static fn (string $id, int $seconds): PeriodSaving => PeriodSaving::of($name($id), $seconds), array_keys($saves), $saves),
+            saves: array_map(
+                static fn (string $id, int $seconds): PeriodSaving => PeriodSaving::of($name($id), $seconds), array_keys($saves),
+                $saves,
+            ),
             blocks: array_map(
                 static fn (string $id, int $seconds): PeriodBlock => new PeriodBlock($id, $say($id), Fixed::minutes($seconds)),
                 array_keys($blocks),
@@ -66,7 +69,9 @@ final readonly class PeriodPage extends View
             stations: $period->stations(),
             opened_at: $lab->isOpen() ? (float) $lab->opened_at?->format('U') : null,
             timeline: array_map(static fn (PlannedTask $task): TimelineTask => new TimelineTask(
-                $task->station, $task->what, $task->line === null ? $say($task->what) : $period->lines[(int) $task->line], $task->startS, $task->endS,
+                $task->station, $task->what, $task->line === null
+                    ? $say($task->what)
+                    : $period->lines[(int) $task->line], $task->startS, $task->endS,
             ), $plan->timeline),
         );
     }

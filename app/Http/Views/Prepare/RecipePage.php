@@ -52,7 +52,9 @@ final readonly class RecipePage extends View
     {
         $version = $sheet->version;
         $recipe = $version->recipe;
-        $finding = static fn (Finding $one): string => Said::phrase(Phrase::of("finding.$one->kind", ['name' => Phrase::of("ingredient.$one->ingredient")]));
+        $finding = static fn (Finding $one): string => Said::phrase(
+            Phrase::of("finding.$one->kind", ['name' => Phrase::of("ingredient.$one->ingredient")]),
+        );
 
         return new self(
             id: $recipe->id,

@@ -70,7 +70,10 @@ final readonly class RecipePageLine extends View
             questions: ($isSettled && $line->line !== null) || $line->kept->skip ? [] : array_map($question, $read->flags),
             choices: $line->isHeading() ? [] : array_map(LineChoice::of(...), Choices::of($read, $sheet->standard, $sheet->pantry)),
             settled: $line->line === null ? null : Settled::of($line->line),
-            methods: array_map(static fn (HouseMethod $method): Named => new Named($method->value, Said::phrase(Phrase::of("method.$method->value"))), $methods),
+            methods: array_map(
+                static fn (HouseMethod $method): Named => new Named($method->value, Said::phrase(Phrase::of("method.$method->value"))),
+                $methods,
+            ),
             scaled: $line->scaled === null ? null : ScaledLineView::of($line->scaled),
         );
     }

@@ -42,7 +42,11 @@ final readonly class SimulatorOptions extends View
 
         return new self(
             ingredients: SimulatorFood::all($simulator->pantry),
-            amounts: array_values(array_filter(array_map(static fn (array $one): ?SimulatorAmount => SimulatorAmount::of($simulator, $one[0], $one[1]), $amounts))),
+            amounts: array_values(
+                array_filter(
+                    array_map(static fn (array $one): ?SimulatorAmount => SimulatorAmount::of($simulator, $one[0], $one[1]), $amounts),
+                ),
+            ),
             plans: array_slice(SimulatorPlan::all($simulator), 0, self::MOST_PLANS),
             offered: HandlingOffered::of($simulator),
             reads: array_filter($simulator->plan->fills, Geometry::isRead(...)) !== [],

@@ -27,7 +27,9 @@ final readonly class SimulatorPlan extends View
     /** @return list<self> */
     public static function all(Simulator $simulator): array
     {
-        $plans = array_values(array_filter($simulator->plans->plans, static fn (ToolPlan $plan): bool => $plan->fills !== [] && $plan->waterTo === null));
+        $plans = array_values(
+            array_filter($simulator->plans->plans, static fn (ToolPlan $plan): bool => $plan->fills !== [] && $plan->waterTo === null),
+        );
 
         return array_map(static fn (ToolPlan $plan, int $index): self => new self(
             $index,

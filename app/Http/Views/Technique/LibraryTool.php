@@ -34,7 +34,10 @@ final readonly class LibraryTool extends View
             use: Said::phrase($known->use()),
             mind: Said::phrase($known->mind()),
             owned: $known->owned,
-            sizes: array_map(static fn (Tool $tool): PracticeTool => new PracticeTool($tool->kind->value, $tool->aboutMl, $tool->nominal), $known->sizes),
+            sizes: array_map(
+                static fn (Tool $tool): PracticeTool => new PracticeTool($tool->kind->value, $tool->aboutMl, $tool->nominal),
+                $known->sizes,
+            ),
         );
     }
 }

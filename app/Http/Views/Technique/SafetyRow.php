@@ -21,6 +21,9 @@ final readonly class SafetyRow extends View
 
     public static function of(SafetyPoint $point): self
     {
-        return new self($point, Said::phrase($point->named()), Said::phrase($point->caution()), Said::phrase(Phrase::of("safety.$point->value.why")));
+        return new self(
+            $point, Said::phrase($point->named()), Said::phrase($point->caution()),
+            Said::phrase(Phrase::of("safety.$point->value.why")),
+        );
     }
 }

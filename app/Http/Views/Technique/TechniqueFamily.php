@@ -52,7 +52,9 @@ final readonly class TechniqueFamily extends View
             amount: $page->amount === null ? null : Said::amount($page->amount),
             target: $page->target === null ? null : (string) ShownGrams::of($page->target->grams),
             steps: array_map(static fn (Step $step): TechniqueStep => TechniqueStep::of($step, $page), $page->steps),
-            mistakes: $page->target === null ? [] : array_map(static fn (Mistake $mistake): MistakeRow => MistakeRow::of($mistake, $page->target), $page->mistakes),
+            mistakes: $page->target === null ? [] : array_map(
+                static fn (Mistake $mistake): MistakeRow => MistakeRow::of($mistake, $page->target), $page->mistakes,
+            ),
             schools: array_map(SchoolRow::of(...), $page->schools),
             care: array_map(static fn (SafetyPoint $point): string => Said::phrase($point->caution()), $page->safety),
         );

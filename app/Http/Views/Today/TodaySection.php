@@ -39,7 +39,10 @@ final readonly class TodaySection extends View
             open_to_join: $section->open_to_join,
             starts_at: substr($section->starts_at, 0, 5),
             ends_at: substr($section->ends_at, 0, 5),
-            stations: array_values($section->stations->map(fn (Station $station): StationCode => new StationCode($station->name, $station->code))->all()),
+            stations: array_values(
+                $section->stations
+                    ->map(fn (Station $station): StationCode => new StationCode($station->name, $station->code))->all(),
+            ),
             labs: array_values($section->labs->sortBy(fn (Lab $lab): int => $order[$lab->state->value])->map(LabSummary::of(...))->all()),
         );
     }

@@ -35,8 +35,15 @@ final readonly class Attempt extends View
     {
         $targets = LabWords::targets($lab);
         $rows = DB::table('weighings')->join('students', 'students.id', '=', 'weighings.student_id')
-            ->where('weighings.station_id', $station->id)->whereIn('weighings.lab_line_id', array_keys($targets))->orderBy('weighings.attempt')
-            ->get(['weighings.id', 'lab_line_id', 'attempt', 'verdict', 'grams', 'readability_g', 'error_g', 'corrects_id', 'students.name as student']);
+            ->where('weighings.station_id', $station->id)->whereIn(
+                'weighings.lab_line_id', array_keys($targets),
+            )->orderBy('weighings.attempt')
+            ->get(
+                [
+                    'weighings.id', 'lab_line_id', 'attempt', 'verdict', 'grams', 'readability_g', 'error_g', 'corrects_id',
+                    'students.name as student',
+                ],
+            );
         $corrected = $rows->pluck('corrects_id')->filter()->flip();
         $byLine = [];
         foreach ($rows as $row) {

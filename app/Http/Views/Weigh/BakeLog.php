@@ -34,11 +34,15 @@ final readonly class BakeLog extends View
         return new self(
             lab: $report->lab->title,
             faults: array_map(
-                static fn (Fault $fault): FaultChoice => new FaultChoice($fault, Said::phrase($fault->said()), in_array($fault, $report->faults, true)),
+                static fn (Fault $fault): FaultChoice => new FaultChoice(
+                    $fault, Said::phrase($fault->said()), in_array($fault, $report->faults, true),
+                ),
                 Fault::cases(),
             ),
             suspects: array_map(
-                static fn (array $one): BakeSuspect => new BakeSuspect($one['weighing']->id, $one['weighing']->verdict, Said::phrase($one['said'])),
+                static fn (array $one): BakeSuspect => new BakeSuspect(
+                    $one['weighing']->id, $one['weighing']->verdict, Said::phrase($one['said']),
+                ),
                 $report->suspects,
             ),
             no_suspect: $report->faults !== [] && $report->suspects === [] ? Said::phrase(Phrase::of('suspect.none')) : null,

@@ -63,7 +63,9 @@ final readonly class FrozenStationLine extends View
             family: $line->family,
             amount: Said::measure($frozen->measure),
             recipe_says: Said::amount($frozen->amount),
-            weigh_out: $frozen->isWeighedOut() ? Said::phrase(Phrase::of('weigh.out', ['grams' => ShownGrams::of($line->target()->grams)])) : null,
+            weigh_out: $frozen->isWeighedOut() ? Said::phrase(
+                Phrase::of('weigh.out', ['grams' => ShownGrams::of($line->target()->grams)]),
+            ) : null,
             fills: array_map(DrawnFill::of(...), $frozen->fills()),
             helpers: array_map(static fn (string $helper): string => Said::phrase(Phrase::of("helper.$helper")), $technique->helpers()),
             why_tools: $why === null ? null : Said::phrase($why),

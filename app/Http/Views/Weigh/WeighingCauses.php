@@ -45,7 +45,9 @@ final readonly class WeighingCauses extends View
             asks_first: $asksFirst,
             guess: $guess,
             choices: self::choices($diagnosis),
-            causes: $asksFirst ? [] : array_map(static fn (KeptCause $cause): LikelyCauseRow => LikelyCauseRow::of($cause, $places, $guess), $shown),
+            causes: $asksFirst ? [] : array_map(
+                static fn (KeptCause $cause): LikelyCauseRow => LikelyCauseRow::of($cause, $places, $guess), $shown,
+            ),
             none: $diagnosis->causes === [] ? NoCause::said() : null,
             consequence: $consequence === null ? null : Said::phrase($consequence),
         );

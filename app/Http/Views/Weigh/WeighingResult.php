@@ -64,7 +64,8 @@ final readonly class WeighingResult extends View
         [$low, $high] = $judged->band();
         $advice = Explanation::advice($judged->fitness);
         $before = $weighing->earlier()->last();
-        $gain = $before === null || $weighing->corrects_id !== null ? null : Gain::of($judged->target, (float) $before->grams, $judged->reading->grams);
+        $gain = $before === null
+                || $weighing->corrects_id !== null ? null : Gain::of($judged->target, (float) $before->grams, $judged->reading->grams);
         $working = LabWords::working($line);
 
         return new self(

@@ -1,0 +1,34 @@
+import { useTranslation } from "react-i18next";
+import { Link } from "react-router";
+import type { Board, BoardLine, Station, Weighing } from "./board";
+import CellPanel from "./CellPanel";
+import HandOver from "./HandOver";
+import NowByPlan from "./NowByPlan";
+import ScaleChecks from "./ScaleChecks";
+import StationPanel from "./StationPanel";
+
+type Props = { board: Board; station: Station | undefined; line: BoardLine | undefined; weighings: Weighing[] };
+
+/** Beside the cups: one station's one ingredient, the whole station, or what the day asks for. */
+export default function BoardSide({ board, station, line, weighings }: Props) {
+  const { t } = useTranslation();
+  return (
+    <aside className="side" aria-label={t("board.attempts")}>
+      {station && line ? (
+        <CellPanel board={board} station={station} line={line} weighings={weighings} />
+      ) : station ? (
+        <StationPanel key={station.id} board={board} station={station} />
+      ) : (
+        <>
+          <p>{board.weighings.length === 0 ? t("board.empty") : t("board.pick")}</p>
+          {board.lab.paused && <HandOver board={board} />}
+          {board.lab.state === "open" && <NowByPlan lab={board.lab.id} />}
+          {board.lab.state === "open" && <ScaleChecks board={board} />}
+          <Link className="quiet underline" to={`/labs/${board.lab.id}/paper`}>
+            {t("paper.link")}
+          </Link>
+        </>
+      )}
+    </aside>
+  );
+}

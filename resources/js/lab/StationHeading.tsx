@@ -1,0 +1,28 @@
+import { useTranslation } from "react-i18next";
+import type { Board, Station } from "./board";
+
+type Props = { board: Board; station: Station; projected: boolean; open: () => void };
+
+/** A station's name, who is there, and how it stands. */
+export default function StationHeading({ board, station: one, projected, open }: Props) {
+  const { t } = useTranslation();
+  return (
+    <th scope="row">
+      <b>
+        {projected ? (
+          one.name
+        ) : (
+          <button type="button" className="station-name" onClick={open}>
+            {one.name}
+          </button>
+        )}
+      </b>
+      {one.help_at !== null && <span className="tag-now">{t("board.hand")}</span>}
+      {one.released && <span className="tag-done">{t("board.isReleased")}</span>}
+      {one.ready_at !== null && <span className="tag-now">{t("board.isReady")}</span>}
+      {!projected && <span className="soft">{one.students.join(", ")}</span>}
+      {board.lab.state === "open" && !one.set_up && <span className="tag-now">{t("board.notSetUp")}</span>}
+      {one.clean_up && <span className="soft">{t("board.cleanUp")}</span>}
+    </th>
+  );
+}
