@@ -1,7 +1,7 @@
 #!/usr/bin/env bash
 # Installs what this machine lacks: Debian packages, Composer libraries, npm packages; builds the front end.
 # Each part leaves a stamp, so a second run only compares stamps.
-#   install.sh [libraries | serve | test]   (serve is the default; test adds what the tests need)
+#   install.sh [libraries | serve | test | mutants]   (serve is the default; test adds what the tests need)
 set -euo pipefail
 umask 022
 ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
@@ -15,6 +15,7 @@ mkdir -p "$ROOT/var/log" 2>/dev/null || refuse "the folder $ROOT cannot be writt
 NEED_CLI="php8.2-cli php8.2-mysql php8.2-apcu php8.2-mbstring php8.2-intl php8.2-xml php8.2-curl php8.2-zip composer unzip ca-certificates"
 NEED_SERVE="php8.2-fpm mariadb-server nginx libnginx-mod-nchan acl procps"
 NEED_TEST="chromium"
+NEED_MUTANTS="php8.2-pcov"
 
 debian_packages() {
   local missing="" p half
@@ -117,5 +118,10 @@ case $want in
     npm_packages
     front_end
     ;;
-  *) refuse "install.sh knows 'libraries', 'serve' and 'test', not '$want'." ;;
+  mutants)
+    debian_packages $NEED_MUTANTS
+    # Counting lines halves the speed of all else: only those who ask for it load it.
+    [ "$(php -m | grep -c '^pcov$')" = 0 ] || phpdismod -v 8.2 pcov
+    ;;
+  *) refuse "install.sh knows 'libraries', 'serve', 'test' and 'mutants', not '$want'." ;;
 esac

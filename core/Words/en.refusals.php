@@ -73,7 +73,6 @@ return [
     'refusal.not-at-station' => 'That student is not at this station.',
     'refusal.not-on-list' => 'That is not on this list.',
     'refusal.not-text' => 'This is not readable text.',
-    'refusal.not-weighed' => 'This ingredient is not weighed.',
     'refusal.number-too-long' => 'That number is too long to be an amount.',
     'refusal.one-fill' => 'Choose at least one tool and how many times it is filled.',
     'refusal.one-of' => 'Choose one of these: {known}.',

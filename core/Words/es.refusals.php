@@ -73,7 +73,6 @@ return [
     'refusal.not-at-station' => 'Ese estudiante no está en esta estación.',
     'refusal.not-on-list' => 'Eso no está en esta lista.',
     'refusal.not-text' => 'Esto no es un texto legible.',
-    'refusal.not-weighed' => 'Este ingrediente no se pesa.',
     'refusal.number-too-long' => 'Ese número es demasiado largo para ser una cantidad.',
     'refusal.one-fill' => 'Elige al menos un utensilio y cuántas veces se llena.',
     'refusal.one-of' => 'Elige uno de estos: {known}.',

@@ -7,7 +7,7 @@ declare(strict_types=1);
 
 arch('the core has no framework, no database and no application')
     ->expect('Hovik\Core')
-    ->not->toUse(['Illuminate', 'App', 'Database', 'Symfony', 'Carbon']);
+    ->not->toUse(['Illuminate', 'App', 'Database', 'Symfony', 'Carbon'])->group('slow');
 
 arch('the core has no input, output, clock or chance')
     ->expect('Hovik\Core')
@@ -17,11 +17,11 @@ arch('values do not change')
     ->expect(['Hovik\Core\Quantity\Amount', 'Hovik\Core\Weighing\Target', 'Hovik\Core\Weighing\Judgement', 'Hovik\Core\Plan\ToolPlan', 'Hovik\Core\Drawer\Fill', 'Hovik\Core\Drawer\Tool', 'Hovik\Core\Pantry\Ingredient'])
     ->toBeReadonly()->toBeFinal();
 
-arch('everything is strict')->expect(['Hovik\Core', 'App'])->toUseStrictTypes();
+arch('everything is strict')->expect(['Hovik\Core', 'App'])->toUseStrictTypes()->group('slow');
 
 arch('the application leaves arithmetic to the core')
     ->expect('App')
-    ->not->toUse(['Brick\Math', 'round', 'floor', 'ceil', 'sqrt', 'pow', 'fdiv', 'intdiv']);
+    ->not->toUse(['Brick\Math', 'round', 'floor', 'ceil', 'sqrt', 'pow', 'fdiv', 'intdiv'])->group('slow');
 
 it('gives no name away that says nothing', function () {
     foreach (['core', 'app'] as $folder) {

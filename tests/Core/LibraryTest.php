@@ -27,7 +27,7 @@ $by = fn (TechniquePage $page, Cause $cause): ?Mistake => array_values(array_fil
 
 it('has a page for every family, in both languages, drawn step by step', function (Family $family) use ($page) {
     $shown = $page($family);
-    $drawings = (string) file_get_contents(dirname(__DIR__, 2).'/resources/js/technique/StepDrawing.tsx');
+    $drawings = implode('', array_map(file_get_contents(...), glob(dirname(__DIR__, 2).'/resources/js/technique/*Scenes.tsx') ?: []));
     expect($shown->steps)->not->toBe([])->and($shown->foods)->toContain($shown->example->id);
     foreach ($shown->steps as $step) {
         expect(preg_match('~^  "?'.$step->value.'"?: \(~m', $drawings))->toBe(1, "$step->value is not drawn");
@@ -42,7 +42,7 @@ it('has a page for every family, in both languages, drawn step by step', functio
 })->with(Family::cases());
 
 it('draws every step that there is', function () {
-    $drawings = (string) file_get_contents(dirname(__DIR__, 2).'/resources/js/technique/StepDrawing.tsx');
+    $drawings = implode('', array_map(file_get_contents(...), glob(dirname(__DIR__, 2).'/resources/js/technique/*Scenes.tsx') ?: []));
     foreach (Step::cases() as $step) {
         expect(preg_match('~^  "?'.$step->value.'"?: \(~m', $drawings))->toBe(1, $step->value);
     }

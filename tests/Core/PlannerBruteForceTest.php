@@ -83,7 +83,7 @@ it('is best by fills, then spread, then different tools, over random drawers and
         $tried++;
     }
     expect($impossible)->toBeGreaterThan(50);
-});
+})->group('slow');
 
 it('gives alternatives where they exist: every way with the fewest fills and one more is found', function () {
     $us = MeasureStandard::UsCustomary;

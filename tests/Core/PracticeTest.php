@@ -203,7 +203,7 @@ it('asks only what is so: every claim found again by another way', function (Ski
         }
     }
     expect(count($seen))->toBeGreaterThan($skill === Skill::SpotPicture || $skill === Skill::CountRings ? 8 : 25, "$skill->value asks too few things");
-})->with(Skill::cases());
+})->group('slow')->with(Skill::cases());
 
 it('knows what each way of measuring does before it asks to guess it', function () {
     for ($seed = 0; $seed < SEEDS; $seed++) {
@@ -218,7 +218,7 @@ it('knows what each way of measuring does before it asks to guess it', function 
             default => expect(abs($ratio - 1))->toBeLessThan(0.07),
         };
     }
-});
+})->group('slow');
 
 it('takes a number in any equal form, and knows the slip behind a wrong one', function () {
     for ($seed = 0; $seed < 300; $seed++) {
@@ -315,4 +315,4 @@ it('makes and marks a question quickly', function () {
     sort($made);
     sort($marked);
     expect($made[(int) (count($made) / 2)] / 1e6)->toBeLessThan(5.0)->and($marked[(int) (count($marked) / 2)] / 1e6)->toBeLessThan(5.0);
-});
+})->group('slow');

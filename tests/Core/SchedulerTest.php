@@ -80,7 +80,7 @@ it('plans what can be done, near to what cannot be bettered', function () {
         $ratios[] = $plan->endS / $plan->lowerBoundS;
     }
     expect(array_sum($ratios) / count($ratios))->toBeLessThan(1.05);
-});
+})->group('slow');
 
 it('knows an impossible plan when it sees one', function () {
     $plan = Scheduler::plan(ChancePeriod::of(3));
@@ -150,7 +150,7 @@ it('is there before anybody waits', function () {
     $from = hrtime(true);
     Scheduler::plan(Period::of(47, 8, 2, $lines, ['scale' => 3, 'sugar' => 2]));
     expect((hrtime(true) - $from) / 1e6)->toBeLessThan(1000.0); // measured properly by the bench: under 300 ms
-});
+})->group('slow');
 
 it('learns from enough weigh-ins, by their median, within reason', function (array $gaps, int $expected) {
     expect(Hovik\Core\Period\LearnedTimes::measureS(Family::FinePowder, $gaps, 2))->toBe($expected);

@@ -14,23 +14,26 @@ final readonly class Session extends View
 {
     /**
      * @param  'nobody'|'teacher'|'student'|'station'  $kind
+     * @param  string  $version  of Hovik, as CHANGELOG.md has it
      */
     public function __construct(
         public string $kind,
         public ?string $name,
         public ?string $school,
+        public string $version,
     ) {
     }
 
     public static function now(): self
     {
+        $version = (string) config('hovik.version');
         $actor = Auth::guard('teacher')->user() ?? Auth::guard('student')->user() ?? Auth::guard('station')->user();
 
         return match (true) {
-            $actor instanceof Teacher => new self('teacher', $actor->name, $actor->kitchen->school),
-            $actor instanceof Student => new self('student', $actor->name, $actor->section->kitchen->school),
-            $actor instanceof Station => new self('station', $actor->name, $actor->section->kitchen->school),
-            default => new self('nobody', null, null),
+            $actor instanceof Teacher => new self('teacher', $actor->name, $actor->kitchen->school, $version),
+            $actor instanceof Student => new self('student', $actor->name, $actor->section->kitchen->school, $version),
+            $actor instanceof Station => new self('station', $actor->name, $actor->section->kitchen->school, $version),
+            default => new self('nobody', null, null, $version),
         };
     }
 }

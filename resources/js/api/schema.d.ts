@@ -2189,6 +2189,8 @@ export interface components {
             kind: "nobody" | "teacher" | "student" | "station";
             name: string | null;
             school: string | null;
+            /** @description of Hovik, as CHANGELOG.md has it */
+            version: string;
         };
         Settled: {
             ingredient: string;

@@ -30,7 +30,7 @@ export default function Keypad({ onChange, decimals, longest = 8 }: Props) {
   };
 
   return (
-    <div className="pad">
+    <div className="pad weigh-pad">
       {["1", "2", "3", "4", "5", "6", "7", "8", "9", "point", "0", "back"].map((key) => (
         <button
           key={key}

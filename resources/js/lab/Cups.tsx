@@ -21,7 +21,7 @@ export default function Cups({ board, live }: { board: Board; live: "live" | "po
   const line = opened && board.lines[opened.column];
 
   return (
-    <main className={projected ? "contents projected" : "contents"}>
+    <main className={projected ? "contents on-wall" : "contents"}>
       <BoardHead board={board} live={live} projected={projected} project={project} />
       {!projected && <Waiting board={board} onOpen={(one) => openStation(one.id)} />}
       <div className="board-wrap">

@@ -78,7 +78,7 @@ export default function RecipePage({ sheet, wanted, want, problem }: Props) {
         {sheet.directions.length > 0 && (
           <section className="pt-8">
             <h2 className="h2rim">{t("recipe.directions")}</h2>
-            <ol className="directions">
+            <ol className="recipe-steps">
               {sheet.directions.map((step) => (
                 <li key={step}>{step}</li>
               ))}

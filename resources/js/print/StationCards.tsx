@@ -18,7 +18,7 @@ export default function StationCards({ sheet }: { sheet: Sheet }) {
           <div key={line.item} className="card-row">
             <div className="running">
               <b>{line.name}</b>
-              <span className={`card-amt ${line.measure.length > 9 ? "long" : ""}`}>
+              <span className={`card-amt ${line.measure.length > 9 ? "card-long" : ""}`}>
                 <KitchenFraction>{line.measure}</KitchenFraction>
               </span>
               <span className="card-initials">{t("print.initials")}</span>

@@ -23,10 +23,10 @@ export default function TeacherLayout() {
   return (
     <div className="board-page">
       <header className="top">
-        <NavLink to="/today" aria-label="Hovik">
+        <NavLink to="/today" aria-label="Hovik" title={t("welcome.version", { version: session.data.version })}>
           <Brand />
         </NavLink>
-        <span className="soft school">{session.data.school}</span>
+        <span className="soft of-school">{session.data.school}</span>
         <nav className="places">
           <NavLink to="/today">{t("places.today")}</NavLink>
           <NavLink to="/prepare">{t("places.prepare")}</NavLink>

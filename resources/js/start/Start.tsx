@@ -36,6 +36,7 @@ export default function Start() {
             <small>{t(`welcome.${key}Hint`)}</small>
           </Link>
         ))}
+        <p className="soft text-[1rem]">{t("welcome.version", { version: session.data.version })}</p>
       </main>
     </div>
   );

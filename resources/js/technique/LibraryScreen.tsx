@@ -21,7 +21,7 @@ export default function LibraryScreen({ section, home }: { section?: number; hom
   const shown = page ?? families[0]?.id;
   const family = families.find((one) => one.id === shown);
   return (
-    <div className="technique-library">
+    <div className={`technique-library ${home.startsWith("/kitchen") ? "at-station" : ""}`}>
       <nav aria-label={t("library.title")}>
         <ul>
           {families.map((one) => (

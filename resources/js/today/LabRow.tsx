@@ -22,8 +22,8 @@ export default function LabRow({ lab, timeZone }: { lab: Lab; timeZone: string }
     ? new Intl.DateTimeFormat(i18n.language, { timeStyle: "short", timeZone }).format(new Date(lab.opened_at))
     : "";
   return (
-    <div className={`lab-row ${lab.state === "open" ? "open" : ""}`}>
-      <div className="what">
+    <div className={`lab-row ${lab.state === "open" ? "lab-open" : ""}`}>
+      <div className="lab-what">
         <b>{lab.title}</b>
         <span className="block">
           {t(`today.state.${lab.state}`, { day, time })} · {t("today.ingredients", { count: lab.ingredients })}

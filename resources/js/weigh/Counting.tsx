@@ -21,7 +21,7 @@ export default function Counting({ line }: { line: Line }) {
       <span className="count-marks" aria-hidden>
         {Array.from({ length: of }, (_, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: marks are all alike
-          <i key={i} className={i < done ? "on" : i === done ? "now" : ""}>
+          <i key={i} className={i < done ? "counted" : i === done ? "now" : ""}>
             {i < done && <Tick size={18} />}
           </i>
         ))}

@@ -21,7 +21,7 @@ export default function IngredientRow({ line, isNext, measure }: Props) {
           <KitchenFraction>{line.amount}</KitchenFraction>
         </span>
       </span>
-      <span className="how text-right">
+      <span className="todo-how text-right">
         {isKept ? (
           <span>{t("outbox.here")}</span>
         ) : line.sent_back !== null ? (
