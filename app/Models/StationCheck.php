@@ -43,8 +43,8 @@ final class StationCheck extends Model
         }
         $today = Carbon::now($section->kitchen->time_zone)->toDateString();
 
-        return Lab::query()->where('section_id', $section->id)->where('state', LabState::Prepared)->whereNull('archived_at')
-            ->whereDate('planned_for', $today)->orderBy('id')->first();
+        return Lab::query()->where('section_id', $section->id)->where('state', LabState::Prepared)->where('archived_at', null)
+            ->where('planned_for', $today)->oldest('id')->first();
     }
 
     /** @return BelongsTo<Student, $this> */

@@ -125,7 +125,11 @@ it('shares a size among the stations, or makes it at each', function (Sharing $s
 
 // ---- Recipe lines through their versions
 
-$reader = fn (): LineReader => new LineReader(Pantry::reference());
+$reader = static function (): LineReader {
+    static $one = null;
+
+    return $one ??= new LineReader(Pantry::reference());
+};
 $carried = function (array $before, array $after) use ($reader): array {
     $lines = [];
     foreach ($before as $i => $text) {
