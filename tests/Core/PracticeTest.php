@@ -290,7 +290,7 @@ it('asks in every standard', function (MeasureStandard $standard) {
             expect($question->mark($question->expected->key()[0])->isRight)->toBeTrue("$skill->value $seed");
         }
     }
-})->with([MeasureStandard::UsLabel240, MeasureStandard::Metric250, MeasureStandard::Australian]);
+})->group('slow')->with([MeasureStandard::UsLabel240, MeasureStandard::Metric250, MeasureStandard::Australian]);
 
 it('refuses what is no answer, at its field', function (Skill $skill, mixed $answer) {
     expect(fn () => Quiz::question($skill, 1, Setting::of(1))->mark($answer))->toThrow(InvalidInput::class);

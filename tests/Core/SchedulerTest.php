@@ -129,7 +129,7 @@ it('says whether it fits, by how much, and what everybody does now', function ()
 
 it('gives the same plan for the same lab', function () {
     expect(Scheduler::plan(ChancePeriod::of(9))->timeline)->toEqual(Scheduler::plan(ChancePeriod::of(9))->timeline);
-});
+})->group('slow');
 
 it('plans nothing for no lines', function () {
     $plan = Scheduler::plan(Period::of(47, 4, 2, [], ['scale' => 1], ['clean-up' => 420]));

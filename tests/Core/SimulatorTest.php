@@ -100,7 +100,7 @@ describe('the bench', function () use ($bench, $hands) {
             }
             expect($tried)->toBeGreaterThan(2, $id);
         }
-    });
+    })->group('slow');
     it('has the class\'s own cups and spoons on the table', function (MeasureStandard $standard, string $number, Unit $unit, string $tool) {
         $made = new Simulator(Pantry::reference(), Pantry::reference()->ingredient('cinnamon'), Amount::of($number, $unit), $standard, ToleranceLevel::Practised);
         expect($made->plan->exact)->toBeTrue()->and($made->plan->fills[0]->tool->id)->toBe($tool);
