@@ -81,7 +81,7 @@ final readonly class Roster
     /** @return list<list<string>>|null null when a quotation mark is never closed */
     private static function rows(string $text): ?array
     {
-        if (substr_count($text, '"') % 2 === 1) {
+        if (preg_match('~^[^"]*(?:"[^"]*"[^"]*)*+$~D', $text) !== 1) {
             return null;
         }
         $separator = substr_count($text, "\t") > substr_count($text, ',')

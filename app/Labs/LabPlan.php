@@ -105,10 +105,10 @@ final readonly class LabPlan
         $gaps = $before = [];
         foreach ($rows as $row) {
             /** @var stdClass $row */
-            $at = (float) Carbon::parse($row->created_at, 'UTC')->format('U.v');
+            $at = Carbon::parse($row->created_at, 'UTC');
             $key = "$row->lab_id $row->station_id";
             if (isset($before[$key])) {
-                $gaps[$row->family][] = $at - $before[$key];
+                $gaps[$row->family][] = $before[$key]->diffInSeconds($at);
             }
             $before[$key] = $at;
         }

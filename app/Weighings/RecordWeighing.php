@@ -11,6 +11,7 @@ use App\Models\Student;
 use App\Models\Weighing;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Weighing\Judge;
+use Hovik\Core\Weighing\ScaleReading;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\UniqueConstraintViolationException;
 
@@ -77,7 +78,8 @@ final class RecordWeighing
 
     private function asBefore(Weighing $same, Student $student, Scale $scale, float $grams): Weighing
     {
-        if ($same->student_id !== $student->id || $same->scale_id !== $scale->id || abs((float) $same->grams - $grams) > 6e-4) {
+        $isSame = ScaleReading::isStoredAs((float) $same->grams, $grams);
+        if ($same->student_id !== $student->id || $same->scale_id !== $scale->id || ! $isSame) {
             throw new Refusal('id_reused');
         }
 

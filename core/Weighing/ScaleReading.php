@@ -111,4 +111,15 @@ final readonly class ScaleReading
     {
         return 2 * sqrt($this->scale->readabilityG ** 2 / 6 + $this->scale->calibrationUncertainty($this->grams) ** 2);
     }
+
+    /**
+     * Whether stored grams are these, as far as grams are stored: to a thousandth.
+     *
+     * @param  float  $stored  g
+     * @param  float  $grams  g
+     */
+    public static function isStoredAs(float $stored, float $grams): bool
+    {
+        return abs($stored - $grams) <= 6e-4;
+    }
 }

@@ -2,6 +2,20 @@
 
 declare(strict_types=1);
 
+use PhpParser\Node;
+use PhpParser\Node\Expr\AssignOp\Div as AssignDiv;
+use PhpParser\Node\Expr\AssignOp\Minus as AssignMinus;
+use PhpParser\Node\Expr\AssignOp\Mul as AssignMul;
+use PhpParser\Node\Expr\AssignOp\Plus as AssignPlus;
+use PhpParser\Node\Expr\BinaryOp\Div;
+use PhpParser\Node\Expr\BinaryOp\Minus;
+use PhpParser\Node\Expr\BinaryOp\Mod;
+use PhpParser\Node\Expr\BinaryOp\Mul;
+use PhpParser\Node\Expr\BinaryOp\Pow;
+use PhpParser\Node\Scalar\Int_;
+use PhpParser\NodeFinder;
+use PhpParser\ParserFactory;
+
 // The three sentences of the architecture: the core knows nothing of the application, the application does no
 // arithmetic, the browser never judges.
 
@@ -22,6 +36,20 @@ arch('everything is strict')->expect(['Hovik\Core', 'App'])->toUseStrictTypes()-
 arch('the application leaves arithmetic to the core')
     ->expect('App')
     ->not->toUse(['Brick\Math', 'round', 'floor', 'ceil', 'sqrt', 'pow', 'fdiv', 'intdiv'])->group('slow');
+
+it('calculates nothing in the application: no sign of arithmetic but a step to the last of a list', function () {
+    $signs = static fn (Node $node): bool => $node instanceof Minus && ! ($node->right instanceof Int_ && $node->right->value === 1)
+        || $node instanceof Mul || $node instanceof Div || $node instanceof Mod || $node instanceof Pow
+        || $node instanceof AssignMinus || $node instanceof AssignMul || $node instanceof AssignDiv || $node instanceof AssignPlus;
+    $parser = (new ParserFactory)->createForHostVersion();
+    $found = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/app', FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach ((new NodeFinder)->find($parser->parse((string) file_get_contents($file->getPathname())) ?? [], $signs) as $node) {
+            $found[] = $file->getBasename().':'.$node->getStartLine();
+        }
+    }
+    expect($found)->toBe([]);
+});
 
 it('gives no name away that says nothing', function () {
     foreach (['core', 'app'] as $folder) {
