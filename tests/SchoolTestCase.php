@@ -43,23 +43,14 @@ abstract class SchoolTestCase extends TestCase
     public function section(string $name = 'Foods 1'): Section
     {
         $n = ++$this->made;
-        $kitchen = Kitchen::query()->create(['school' => 'Tarn Valley Secondary', 'name' => "Kitchen $n", 'time_zone' => 'UTC']);
-        foreach (['dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4', 'spoon-us-1-tsp', 'spoon-us-1-2-tsp', 'liquid-measure-us-1-cup'] as $tool) {
-            $kitchen->tools()->create(['catalogue_id' => $tool, 'count' => 2]);
-        }
-        $kitchen->scales()->createMany([
-            ['name' => 'Bench', 'catalogue_id' => 'scale-1g-5kg', 'calibration_g' => 0, 'checked_on' => '2026-11-01'],
-            ['name' => 'Coarse', 'catalogue_id' => 'scale-2g-5kg'],
-        ]);
-        $teacher = Teacher::query()->create(['kitchen_id' => $kitchen->id, 'name' => "Teacher $n", 'email' => "teacher$n@school.example", 'password' => 'flour-and-water']);
-        $section = Section::query()->create([
-            'kitchen_id' => $kitchen->id, 'teacher_id' => $teacher->id, 'name' => $name, 'code' => 'ABCDE'.chr(64 + $n), 'open_to_join' => true,
-            'tolerance_level' => 'practised', 'standard' => 'us_customary', 'shows_target' => false, 'asks_guess' => false, 'methods' => ['stir-spoon-level'], 'starts_at' => '10:05', 'ends_at' => '10:52',
-        ]);
+        $kitchen = Kitchen::factory()->equipped()->create(['name' => "Kitchen $n"]);
+        $teacher = Teacher::factory()->for($kitchen)->create(['name' => "Teacher $n", 'email' => "teacher$n@school.example"]);
+        $section = Section::factory()->for($kitchen)->for($teacher)->create(['name' => $name, 'code' => 'ABCDE'.chr(64 + $n)]);
         foreach (['Hazel', 'Rowan'] as $i => $station) {
-            $made = $section->stations()->create(['name' => $station, 'position' => $i + 1, 'code' => sprintf('%-06s%02d', $station, 10 * $n + $i)]);
+            $code = sprintf('%-06s%02d', $station, 10 * $n + $i);
+            $made = Station::factory()->for($section)->create(['name' => $station, 'position' => $i + 1, 'code' => $code]);
             foreach (['Oona', 'Mateus'] as $j => $student) {
-                $section->students()->create(['station_id' => $made->id, 'name' => "$student of $station", 'roster_number' => 10 * ($i + 1) + $j]);
+                Student::factory()->for($section)->for($made)->create(['name' => "$student of $station", 'roster_number' => 10 * ($i + 1) + $j]);
             }
         }
 
@@ -71,7 +62,12 @@ abstract class SchoolTestCase extends TestCase
     {
         $lab = $section->labs()->create(['title' => 'Buns', 'planned_for' => '2026-11-24', 'state' => LabState::Prepared]);
         foreach ($items as $i => [$ingredient, $amount, $unit]) {
-            $lab->items()->create(['position' => $i + 1, 'ingredient_id' => $ingredient, 'amount' => Amount::of($amount, Unit::from($unit)), 'strictness' => 'structural']);
+            $lab->items()->create(
+                [
+                    'position' => $i + 1, 'ingredient_id' => $ingredient, 'amount' => Amount::of($amount, Unit::from($unit)),
+                    'strictness' => 'structural',
+                ],
+            );
         }
 
         return $lab->refresh();

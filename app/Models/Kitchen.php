@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\KitchenFactory;
 use Hovik\Core\Drawer\Tool as MeasuringTool;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Pantry\NewIngredient;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\MeasureStandard;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -26,6 +28,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Kitchen extends Model
 {
+    /** @use HasFactory<KitchenFactory> */
+    use HasFactory;
+
     protected $table = 'kitchens';
 
     protected $guarded = [];

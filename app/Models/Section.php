@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\SectionFactory;
 use Hovik\Core\Lab\LabState;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Plan\LinePlanner;
@@ -15,6 +16,7 @@ use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Weighing\ToleranceLevel;
 use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -50,6 +52,9 @@ use Illuminate\Support\Collection as IlluminateCollection;
  */
 final class Section extends Model
 {
+    /** @use HasFactory<SectionFactory> */
+    use HasFactory;
+
     protected $table = 'sections';
 
     protected $guarded = [];

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\StationFactory;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -22,6 +24,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Station extends Person
 {
+    /** @use HasFactory<StationFactory> */
+    use HasFactory;
+
     protected $table = 'stations';
 
     protected $guarded = [];

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\StudentFactory;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -23,6 +25,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Student extends Person
 {
+    /** @use HasFactory<StudentFactory> */
+    use HasFactory;
+
     protected $table = 'students';
 
     protected $guarded = [];

@@ -80,8 +80,12 @@ return new class extends Migration
             $table->timestamps();
             $table->unique(['section_id', 'roster_number']);
         });
-        DB::statement("ALTER TABLE sections ADD CONSTRAINT sections_standard CHECK (standard IN ('us_customary', 'us_label_240', 'metric_250', 'au'))");
-        DB::statement("ALTER TABLE sections ADD CONSTRAINT sections_level CHECK (tolerance_level IN ('getting-started', 'practised', 'exacting'))");
+        DB::statement(
+            "ALTER TABLE sections ADD CONSTRAINT sections_standard CHECK (standard IN ('us_customary', 'us_label_240', 'metric_250', 'au'))",
+        );
+        DB::statement(
+            "ALTER TABLE sections ADD CONSTRAINT sections_level CHECK (tolerance_level IN ('getting-started', 'practised', 'exacting'))",
+        );
         DB::statement('ALTER TABLE tools ADD CONSTRAINT tools_sane CHECK (count > 0 AND (true_ml IS NULL OR true_ml > 0))');
         DB::statement('ALTER TABLE scales ADD CONSTRAINT scales_sane CHECK (calibration_g IS NULL OR calibration_g >= 0)');
     }

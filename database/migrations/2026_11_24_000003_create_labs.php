@@ -84,11 +84,19 @@ return new class extends Migration
             $table->unique(['lab_line_id', 'station_id', 'attempt']);
             $table->index('created_at');
         });
-        DB::statement("ALTER TABLE labs ADD CONSTRAINT labs_state CHECK (state IN ('prepared', 'open', 'closed') AND (state = 'prepared' OR opened_at IS NOT NULL) AND (state <> 'closed' OR closed_at IS NOT NULL))");
+        DB::statement(
+            "ALTER TABLE labs ADD CONSTRAINT labs_state CHECK (state IN ('prepared', 'open', 'closed') AND (state = 'prepared' OR opened_at IS NOT NULL) AND (state <> 'closed' OR closed_at IS NOT NULL))",
+        );
         DB::statement("ALTER TABLE lab_items ADD CONSTRAINT lab_items_strictness CHECK (strictness IN ('structural', 'flavour', 'free'))");
-        DB::statement("ALTER TABLE lab_lines ADD CONSTRAINT lab_lines_sane CHECK (target_g > 0 AND tolerance_pct > 0 AND tolerance_floor_g >= 0 AND strictness IN ('structural', 'flavour', 'free'))");
-        DB::statement("ALTER TABLE weighings ADD CONSTRAINT weighings_sane CHECK (grams > 0 AND attempt > 0 AND readability_g > 0 AND scale_u_g >= 0 AND verdict IN ('level', 'heaped', 'shy', 'too-close'))");
+        DB::statement(
+            "ALTER TABLE lab_lines ADD CONSTRAINT lab_lines_sane CHECK (target_g > 0 AND tolerance_pct > 0 AND tolerance_floor_g >= 0 AND strictness IN ('structural', 'flavour', 'free'))",
+        );
+        DB::statement(
+            "ALTER TABLE weighings ADD CONSTRAINT weighings_sane CHECK (grams > 0 AND attempt > 0 AND readability_g > 0 AND scale_u_g >= 0 AND verdict IN ('level', 'heaped', 'shy', 'too-close'))",
+        );
         // Append-only, whoever asks: a correction will be a new row.
-        DB::unprepared("CREATE TRIGGER weighings_stay BEFORE UPDATE ON weighings FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'weighings are only ever added'");
+        DB::unprepared(
+            "CREATE TRIGGER weighings_stay BEFORE UPDATE ON weighings FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'weighings are only ever added'",
+        );
     }
 };

@@ -47,7 +47,9 @@ return new class extends Migration
         Schema::table('lab_lines', function (Blueprint $table): void {
             $table->string('amount', 60)->change();
         });
-        DB::statement('ALTER TABLE lab_items ADD CONSTRAINT lab_items_tolerance CHECK (tolerance_pct IS NULL OR (tolerance_pct > 0 AND tolerance_pct <= 100))');
+        DB::statement(
+            'ALTER TABLE lab_items ADD CONSTRAINT lab_items_tolerance CHECK (tolerance_pct IS NULL OR (tolerance_pct > 0 AND tolerance_pct <= 100))',
+        );
         DB::statement('ALTER TABLE labs ADD CONSTRAINT labs_retry CHECK (retry_pct <= 200)');
     }
 };

@@ -34,7 +34,9 @@ return new class extends Migration
         Schema::table('tools', function (Blueprint $table): void {
             $table->string('place', 40)->nullable(); // 'shared shelf', 'kit A'
         });
-        DB::statement('ALTER TABLE own_weights ADD CONSTRAINT own_weights_sane CHECK ((g_per_us_cup IS NULL OR g_per_us_cup > 0) AND (g_per_piece IS NULL OR g_per_piece > 0) AND (g_per_us_cup IS NOT NULL OR g_per_piece IS NOT NULL))');
+        DB::statement(
+            'ALTER TABLE own_weights ADD CONSTRAINT own_weights_sane CHECK ((g_per_us_cup IS NULL OR g_per_us_cup > 0) AND (g_per_piece IS NULL OR g_per_piece > 0) AND (g_per_us_cup IS NOT NULL OR g_per_piece IS NOT NULL))',
+        );
         DB::statement("ALTER TABLE colleagues ADD CONSTRAINT colleagues_role CHECK (role IN ('co-teacher', 'aide'))");
     }
 };

@@ -39,7 +39,8 @@ return new class extends Migration
             $table->unsignedTinyInteger('together')->default(1); // so many measures as one weighing
             $table->decimal('full_g', 9, 3)->nullable(); // weighed by difference
             $table->decimal('empty_g', 9, 3)->nullable();
-            $table->char('corrects_id', 26)->charset('ascii')->collation('ascii_bin')->nullable()->unique(); // a wrong entry, kept and struck through
+            $table->char('corrects_id', 26)->charset('ascii')->collation('ascii_bin')
+                ->nullable()->unique(); // a wrong entry, kept and struck through
             $table->foreign('corrects_id')->references('id')->on('weighings')->cascadeOnDelete();
         });
         Schema::create('scale_checks', function (Blueprint $table): void {
@@ -53,7 +54,11 @@ return new class extends Migration
             $table->dateTime('created_at', 3);
             $table->index(['scale_id', 'day']);
         });
-        DB::statement("ALTER TABLE weighings ADD CONSTRAINT weighings_kinds CHECK (source IN ('typed', 'scale', 'practice', 'paper') AND together BETWEEN 1 AND 12 AND (predicted IS NULL OR predicted IN ('level', 'heaped', 'shy')) AND (full_g IS NULL) = (empty_g IS NULL))");
-        DB::unprepared("CREATE TRIGGER lab_events_stay BEFORE UPDATE ON lab_events FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'lab events are only ever added'");
+        DB::statement(
+            "ALTER TABLE weighings ADD CONSTRAINT weighings_kinds CHECK (source IN ('typed', 'scale', 'practice', 'paper') AND together BETWEEN 1 AND 12 AND (predicted IS NULL OR predicted IN ('level', 'heaped', 'shy')) AND (full_g IS NULL) = (empty_g IS NULL))",
+        );
+        DB::unprepared(
+            "CREATE TRIGGER lab_events_stay BEFORE UPDATE ON lab_events FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'lab events are only ever added'",
+        );
     }
 };

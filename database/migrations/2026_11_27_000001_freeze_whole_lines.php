@@ -44,7 +44,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * A frozen line is stored whole, and the kitchen it was frozen in with its lab; a weighing keeps the judgement it was given; lines of recipes
+ * A frozen line is stored whole, and the kitchen it was frozen in with its lab; a weighing keeps the judgement it was given; lines of
+ * recipes
  * have ids. What there is already is carried over: what was frozen stays as it was, what was not is taken from the kitchen as it is now.
  */
 return new class extends Migration
@@ -69,7 +70,9 @@ return new class extends Migration
         DB::unprepared('DROP TRIGGER weighings_stay');
         $lines = DB::table('labs')->where('state', '<>', 'prepared')->get()->flatMap($this->carryOver(...));
         $this->judge($lines->all());
-        DB::unprepared("CREATE TRIGGER weighings_stay BEFORE UPDATE ON weighings FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'weighings are only ever added'");
+        DB::unprepared(
+            "CREATE TRIGGER weighings_stay BEFORE UPDATE ON weighings FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'weighings are only ever added'",
+        );
         Schema::table('lab_lines', function (Blueprint $table): void {
             $table->dropColumn(self::OLD);
             $table->json('frozen')->nullable(false)->change();
@@ -112,7 +115,8 @@ return new class extends Migration
         $tolerance = Tolerance::of((float) $row->tolerance_pct, (float) $row->tolerance_floor_g);
         $phrases = static fn (?string $json): array => array_map(Phrase::fromArray(...), json_decode($json ?? '[]', true));
         $technique = Technique::fromArray(new JsonInput([
-            'steps' => json_decode($row->steps, true), 'watch' => json_decode($row->watch ?? 'null', true), 'cautions' => json_decode($row->cautions, true),
+            'steps' => json_decode($row->steps, true), 'watch' => json_decode($row->watch ?? 'null', true),
+            'cautions' => json_decode($row->cautions, true),
         ]));
 
         return new FrozenLine(
@@ -158,7 +162,8 @@ return new class extends Migration
             && ($fills[0]->tool->kind ?? null) === ToolKind::LiquidMeasure;
 
         return new ToolPlan(
-            $fills, true, 0.0, (float) $row->expected_g, (float) $row->spread_g, Phrase::fromArray(json_decode($row->why_tools ?? '[]', true)),
+            $fills, true, 0.0, (float) $row->expected_g, (float) $row->spread_g,
+            Phrase::fromArray(json_decode($row->why_tools ?? '[]', true)),
             $isUnderWater ? $fills[0]->toMark : null,
         );
     }
@@ -176,8 +181,10 @@ return new class extends Migration
             $then = $item->text === null ? [] : $this->read($item->text, $planner->pantry)->after;
             $line = FrozenLine::of($plan, $item->position, $item->text, $then, $item->shared, []);
             DB::table('lab_lines')->insert([
-                'lab_id' => $lab->id, 'position' => $item->position, 'ingredient_id' => $item->ingredient_id, 'family' => $plan->ingredient->family->value,
-                'target_g' => null, 'frozen' => json_encode($line->toArray(), JSON_THROW_ON_ERROR), 'created_at' => now(), 'updated_at' => now(),
+                'lab_id' => $lab->id, 'position' => $item->position, 'ingredient_id' => $item->ingredient_id,
+                'family' => $plan->ingredient->family->value,
+                'target_g' => null, 'frozen' => json_encode($line->toArray(), JSON_THROW_ON_ERROR), 'created_at' => now(),
+                'updated_at' => now(),
             ] + self::emptyOld());
         }
     }
@@ -186,7 +193,8 @@ return new class extends Migration
     private static function emptyOld(): array
     {
         return [
-            'amount' => '', 'unit' => '', 'standard' => '', 'strictness' => '', 'handling' => '', 'tolerance_pct' => 1, 'tolerance_floor_g' => 0,
+            'amount' => '', 'unit' => '', 'standard' => '', 'strictness' => '', 'handling' => '', 'tolerance_pct' => 1,
+            'tolerance_floor_g' => 0,
             'measure' => '{}', 'fills' => '[]', 'steps' => '[]', 'cautions' => '[]', 'working' => '[]', 'confidence' => '',
         ];
     }
@@ -197,13 +205,15 @@ return new class extends Migration
         foreach (DB::table('weighings')->join('scales', 'scales.id', '=', 'weighings.scale_id')->select('weighings.*', 'scales.catalogue_id')->cursor() as $row) {
             $type = ToolCatalogue::scale($row->catalogue_id);
             $scale = new Scale(
-                (float) $row->readability_g, $row->calibration_g === null ? null : (float) $row->calibration_g, $type->capacityG, $type->typicalTolerance,
+                (float) $row->readability_g, $row->calibration_g === null ? null : (float) $row->calibration_g, $type->capacityG,
+                $type->typicalTolerance,
             );
             $line = $lines[$row->lab_line_id];
             $judged = Judge::judge($line->judgedBy(), ScaleReading::of((float) $row->grams, $scale), $line->expectedG());
             // The verdict and its figures are those that were told.
             $told = new Judgement(
-                Verdict::from($row->verdict), $judged->target, $judged->reading, (float) $row->error_g, (float) $row->error_pct, (float) $row->scale_u_g,
+                Verdict::from($row->verdict), $judged->target, $judged->reading, (float) $row->error_g, (float) $row->error_pct,
+                (float) $row->scale_u_g,
                 $judged->fitness, $judged->technique,
             );
             DB::table('weighings')->where('id', $row->id)->update(['judgement' => json_encode($told->toArray(), JSON_THROW_ON_ERROR)]);

@@ -29,7 +29,8 @@ final class BenchSchool extends Seeder
     private const LINES = [
         ['bread-flour', '1 3/4', 'cup'], ['rolled-oats', '3/4', 'cup'], ['whole-milk', '6', 'fl-oz'], ['light-brown-sugar', '1/2', 'cup'],
         ['butter', '3', 'tbsp'], ['honey', '2', 'tbsp'], ['cardamom', '1 1/2', 'tsp'], ['confectioners-sugar', '1/2', 'cup'],
-        ['granulated-sugar', '1', 'cup'], ['table-salt', '1/2', 'tsp'], ['baking-powder', '2', 'tsp'], ['water', '1/2', 'cup'], ['vegetable-oil', '1/4', 'cup'], ['cornmeal', '1/2', 'cup'],
+        ['granulated-sugar', '1', 'cup'], ['table-salt', '1/2', 'tsp'], ['baking-powder', '2', 'tsp'], ['water', '1/2', 'cup'],
+        ['vegetable-oil', '1/4', 'cup'], ['cornmeal', '1/2', 'cup'],
     ];
 
     public function run(): void
@@ -51,19 +52,30 @@ final class BenchSchool extends Seeder
             $kitchen->tools()->create(['catalogue_id' => $tool, 'count' => $this->stations]);
         }
         $kitchen->scales()->create(['name' => 'Table', 'catalogue_id' => 'scale-1g-5kg']);
-        $teacher = Teacher::query()->create(['kitchen_id' => $kitchen->id, 'name' => "Teacher $class", 'email' => "bench$class@school.example", 'password' => Hash::make(self::PASSWORD)]);
+        $teacher = Teacher::query()->create(
+            [
+                'kitchen_id' => $kitchen->id, 'name' => "Teacher $class", 'email' => "bench$class@school.example",
+                'password' => Hash::make(self::PASSWORD),
+            ],
+        );
         $section = Section::query()->create([
             'kitchen_id' => $kitchen->id, 'teacher_id' => $teacher->id, 'name' => "Bench $class", 'code' => sprintf('BEN%03d', $class),
             'methods' => ['stir-spoon-level', 'packed-firm'], 'starts_at' => '10:05', 'ends_at' => '10:52',
         ]);
         $lab = $section->labs()->create(['title' => 'Bench', 'planned_for' => now()->toDateString()]);
         foreach (array_slice(self::LINES, 0, $this->lines) as $i => [$ingredient, $amount, $unit]) {
-            $lab->items()->create(['position' => $i + 1, 'ingredient_id' => $ingredient, 'amount' => Amount::of($amount, Unit::from($unit))]);
+            $lab->items()->create(
+                ['position' => $i + 1, 'ingredient_id' => $ingredient, 'amount' => Amount::of($amount, Unit::from($unit))],
+            );
         }
         for ($number = 1; $number <= $this->stations; $number++) {
-            $station = $section->stations()->create(['name' => "Station $number", 'position' => $number, 'code' => sprintf('B%03d%02dXY', $class, $number)]);
+            $station = $section->stations()->create(
+                ['name' => "Station $number", 'position' => $number, 'code' => sprintf('B%03d%02dXY', $class, $number)],
+            );
             for ($student = 1; $student <= 4; $student++) {
-                $section->students()->create(['station_id' => $station->id, 'name' => "Student $number.$student", 'roster_number' => 10 * $number + $student]);
+                $section->students()->create(
+                    ['station_id' => $station->id, 'name' => "Student $number.$student", 'roster_number' => 10 * $number + $student],
+                );
             }
         }
 

@@ -177,7 +177,12 @@ final class TarnValley extends Seeder
 
         $buns = $this->lab($section, self::BUNS, $today, '1/2', leftOut: [8, 9]);
         foreach ($section->kitchen->scales as $scale) {
-            $scale->checks()->create(['teacher_id' => $section->teacher_id, 'nominal_g' => 200, 'reading_g' => 200, 'passed' => true, 'day' => $today->toDateString()]);
+            $scale->checks()->create(
+                [
+                    'teacher_id' => $section->teacher_id, 'nominal_g' => 200, 'reading_g' => 200, 'passed' => true,
+                    'day' => $today->toDateString(),
+                ],
+            );
         }
         $buns->items()->where('ingredient_id', 'light-brown-sugar')->update(['shared' => true]);
         $this->hold($buns->refresh(), self::BUNS_SO_FAR);
@@ -194,8 +199,16 @@ final class TarnValley extends Seeder
         $stations = $section->stations->keyBy('name');
         $flour = $lab->lines->first();
         $sugar = $lab->lines->firstWhere('ingredient_id', 'light-brown-sugar');
-        $happened = function (string $station, EventKind $kind, ?LabLine $line, array $detail, int $minutesAgo) use ($lab, $stations): void {
-            LabEvent::query()->create(['id' => $this->ulid(), 'lab_id' => $lab->id, 'station_id' => $stations->get($station)?->id, 'lab_line_id' => $line?->id, 'kind' => $kind, 'detail' => $detail, 'created_at' => now()->subMinutes($minutesAgo)]);
+        $happened = function (
+            string $station, EventKind $kind, ?LabLine $line, array $detail, int $minutesAgo,
+        ) use ($lab, $stations): void {
+            LabEvent::query()->create(
+                [
+                    'id' => $this->ulid(), 'lab_id' => $lab->id, 'station_id' => $stations->get($station)?->id,
+                    'lab_line_id' => $line?->id, 'kind' => $kind, 'detail' => $detail,
+                    'created_at' => now()->subMinutes($minutesAgo),
+                ],
+            );
         };
         foreach (['loosen' => 'done', 'spoon-heaped' => 'not-done', 'sweep-level' => 'done'] as $step => $seen) {
             $happened('Hazel', EventKind::Seen, $flour, ['step' => $step, 'seen' => $seen], 9);
@@ -225,7 +238,12 @@ final class TarnValley extends Seeder
         }
         PracticeAnswer::query()->insert($rows);
         $oona = $section->students()->where('name', 'Oona')->value('id'); // she reads jugs from above
-        $section->practiceTasks()->create(['student_id' => $oona, 'aims' => ['read-jug', 'jug-column', 'broken-glass', 'oven'], 'due_on' => $today->copy()->addDays(2)->toDateString()]);
+        $section->practiceTasks()->create(
+            [
+                'student_id' => $oona, 'aims' => ['read-jug', 'jug-column', 'broken-glass', 'oven'],
+                'due_on' => $today->copy()->addDays(2)->toDateString(),
+            ],
+        );
     }
 
     /**
@@ -235,7 +253,9 @@ final class TarnValley extends Seeder
     private function practised(Section $section, Student $student, int $knows, Carbon $on, array $answers, array &$rows): Answered
     {
         $turn = count($answers);
-        ['skill' => $skill, 'about' => $about, 'level' => $level] = Boxes::after($answers)->next(Aim::all(), PracticeAnswer::dayNumber($on));
+        [
+            'skill' => $skill, 'about' => $about, 'level' => $level,
+        ] = Boxes::after($answers)->next(Aim::all(), PracticeAnswer::dayNumber($on));
         $seed = $this->random->getInt(1, 1 << 30);
         $question = Quiz::question($skill, $seed, Setting::of($level, $section->standard, about: $about));
         $right = $question->expected->key()[0];
@@ -250,8 +270,10 @@ final class TarnValley extends Seeder
         };
         $marked = $question->mark($answer);
         $rows[] = [
-            'student_id' => $student->id, 'turn' => $turn, 'skill' => $skill->value, 'about' => $question->about?->value, 'level' => $level, 'seed' => $seed, 'answer' => json_encode($answer),
-            'is_right' => $marked->isRight, 'misconception' => $marked->misconception, 'day' => $on->toDateString(), 'created_at' => $on->copy()->setTime(19, 0)->utc()->format('Y-m-d H:i:s.v'),
+            'student_id' => $student->id, 'turn' => $turn, 'skill' => $skill->value, 'about' => $question->about?->value,
+            'level' => $level, 'seed' => $seed, 'answer' => json_encode($answer),
+            'is_right' => $marked->isRight, 'misconception' => $marked->misconception, 'day' => $on->toDateString(),
+            'created_at' => $on->copy()->setTime(19, 0)->utc()->format('Y-m-d H:i:s.v'),
         ];
 
         return new Answered($skill, $question->about, $marked->isRight, PracticeAnswer::dayNumber($on));
@@ -266,20 +288,30 @@ final class TarnValley extends Seeder
         $kitchen->scales()->createMany([
             ['name' => 'Table left', 'catalogue_id' => 'scale-1g-5kg'],
             ['name' => 'Table right', 'catalogue_id' => 'scale-1g-5kg'],
-            ['name' => 'Fine', 'catalogue_id' => 'scale-0-1g-500g', 'calibration_g' => 0.05, 'checked_on' => now()->subDays(3)->toDateString()],
+            [
+                'name' => 'Fine', 'catalogue_id' => 'scale-0-1g-500g', 'calibration_g' => 0.05,
+                'checked_on' => now()->subDays(3)->toDateString(),
+            ],
         ]);
-        $teacher = Teacher::query()->create(['kitchen_id' => $kitchen->id, 'name' => 'I. Achter-Lind', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
+        $teacher = Teacher::query()->create(
+            ['kitchen_id' => $kitchen->id, 'name' => 'I. Achter-Lind', 'email' => self::EMAIL, 'password' => self::PASSWORD],
+        );
         $section = Section::query()->create([
             'kitchen_id' => $kitchen->id, 'teacher_id' => $teacher->id, 'name' => 'Foods 1, period 4', 'code' => self::CLASS_CODE,
-            'tolerance_level' => 'practised', 'methods' => ['stir-spoon-level', 'packed-firm'], 'starts_at' => '10:05', 'ends_at' => '10:52',
+            'tolerance_level' => 'practised', 'methods' => ['stir-spoon-level', 'packed-firm'], 'starts_at' => '10:05',
+            'ends_at' => '10:52',
         ]);
         $pin = Hash::make(self::PIN);
         $number = 0;
         foreach (array_keys(self::STATIONS) as $position => $name) {
             [$code, $students] = self::STATIONS[$name];
-            $station = $section->stations()->create(['name' => $name, 'position' => $position + 1, 'code' => $code, 'bowl_g' => self::BOWLS_G[$position]]);
+            $station = $section->stations()->create(
+                ['name' => $name, 'position' => $position + 1, 'code' => $code, 'bowl_g' => self::BOWLS_G[$position]],
+            );
             foreach ($students as $student) {
-                $section->students()->create(['station_id' => $station->id, 'name' => $student, 'roster_number' => ++$number, 'pin' => $pin]);
+                $section->students()->create(
+                    ['station_id' => $station->id, 'name' => $student, 'roster_number' => ++$number, 'pin' => $pin],
+                );
             }
         }
 
@@ -296,9 +328,17 @@ final class TarnValley extends Seeder
         $read = (new RecipeReader(Pantry::reference()))->read($text);
         $recipe = (new KeepRecipe)->keep($section->kitchen, $section->teacher, (string) $read->title, $read);
         $version = $recipe->newest;
-        $version->update(['lines' => array_map(static fn (RecipeLine $line, int $i): RecipeLine => in_array($i, $leftOut, true) ? $line->leftOut() : $line, $version->lines, array_keys($version->lines))]);
+        $version->update(
+            [
+                'lines' => array_map(static fn (RecipeLine $line, int $i): RecipeLine => in_array($i, $leftOut, true)
+                            ? $line->leftOut()
+                            : $line, $version->lines, array_keys($version->lines)),
+            ],
+        );
 
-        return (new MakeLab)->make(ScaledRecipe::of($version, $section, Factor::of($factor)), $section, $recipe->title, $day->toDateString())->refresh();
+        return (new MakeLab)->make(
+            ScaledRecipe::of($version, $section, Factor::of($factor)), $section, $recipe->title, $day->toDateString(),
+        )->refresh();
     }
 
     /** @param  array<string, list<list<string|float>>>  $done by station, by ingredient, by attempt */
@@ -310,7 +350,13 @@ final class TarnValley extends Seeder
         $lab->refresh();
         $stations = $lab->section->stations->keyBy('name');
         foreach ($lab->section->stations as $station) {
-            $lab->checks()->create(['station_id' => $station->id, 'student_id' => $station->students->first()?->id, 'kind' => StationChecklist::SetUp, 'ticked' => StationChecklist::SetUp->items(StationChecklist::allergens($lab->foods()))]);
+            $lab->checks()->create(
+                [
+                    'station_id' => $station->id, 'student_id' => $station->students->first()?->id,
+                    'kind' => StationChecklist::SetUp,
+                    'ticked' => StationChecklist::SetUp->items(StationChecklist::allergens($lab->foods())),
+                ],
+            );
         }
         foreach ($done as $name => $lines) {
             /** @var Station $station */

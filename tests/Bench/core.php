@@ -43,7 +43,8 @@ function report(string $what, array $calls): void
 $pantry = Pantry::reference();
 $us = MeasureStandard::UsCustomary;
 $drawer = array_map(static fn (string $id) => ToolCatalogue::tool($id, $us), [
-    'dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-8-tsp', 'spoon-us-1-4-tsp', 'spoon-us-1-2-tsp', 'spoon-us-1-tsp',
+    'dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-8-tsp', 'spoon-us-1-4-tsp',
+    'spoon-us-1-2-tsp', 'spoon-us-1-tsp',
     'spoon-us-1-tbsp', 'liquid-measure-us-1-cup', 'liquid-measure-us-2-cup', 'liquid-measure-us-4-cup', 'butter-wrapper-us-stick',
 ]);
 $planner = new ToolPlanner($pantry);
@@ -80,7 +81,9 @@ report('judge', $judgements);
 /** @var list<array{given: array{text: string}}> $cases */
 $cases = json_decode((string) file_get_contents(dirname(__DIR__).'/Core/conformance/read.json'), true);
 $reader = new LineReader($pantry);
-$reads = array_map(static fn (int $i): callable => static fn () => $reader->read($cases[$i % count($cases)]['given']['text']), range(0, 199));
+$reads = array_map(
+    static fn (int $i): callable => static fn () => $reader->read($cases[$i % count($cases)]['given']['text']), range(0, 199),
+);
 report('read', $reads);
 $from = hrtime(true);
 array_map(static fn (callable $read): mixed => $read(), $reads);

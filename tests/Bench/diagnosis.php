@@ -34,16 +34,24 @@ const CASES = 5000;
 define('SEED', (int) ($argv[1] ?? 20261124)); // another one makes other weighings
 
 $lines = [
-    ['bread-flour', '1 3/4', 'cup'], ['all-purpose-flour', '2/3', 'cup'], ['all-purpose-flour', '3', 'cup'], ['cake-flour', '1', 'cup', 'sift-spoon-level'], ['cocoa-powder', '1/4', 'cup'], ['whole-wheat-flour', '1 1/2', 'cup', 'dip-sweep'],
-    ['granulated-sugar', '3/4', 'cup'], ['granulated-sugar', '2', 'tbsp'], ['light-brown-sugar', '3/4', 'cup'], ['dark-brown-sugar', '1/3', 'cup', 'packed-light'],
-    ['baking-powder', '1', 'tsp'], ['baking-powder', '1', 'tbsp'], ['baking-soda', '1/2', 'tsp'], ['table-salt', '1', 'tsp'], ['coarse-salt-light-flakes', '1/2', 'tsp'], ['cardamom', '2', 'tsp'], ['cinnamon', '1', 'tbsp'],
-    ['rolled-oats', '1', 'cup'], ['cornmeal', '1/2', 'cup'], ['raisins', '1/2', 'cup'], ['walnuts-chopped', '1/3', 'cup'], ['soft-cheese-shredded', '1', 'cup'], ['butter', '6', 'tbsp'], ['peanut-butter', '1/2', 'cup'],
-    ['whole-milk', '12', 'fl-oz'], ['whole-milk', '1', 'cup'], ['water', '2/3', 'cup'], ['vegetable-oil', '1/3', 'cup'], ['vanilla-extract', '2', 'tsp'], ['honey', '1/3', 'cup'], ['molasses', '3/4', 'cup'], ['yogurt-plain', '1/2', 'cup'], ['pumpkin-puree', '1', 'cup'],
+    ['bread-flour', '1 3/4', 'cup'], ['all-purpose-flour', '2/3', 'cup'], ['all-purpose-flour', '3', 'cup'],
+    ['cake-flour', '1', 'cup', 'sift-spoon-level'], ['cocoa-powder', '1/4', 'cup'],
+    ['whole-wheat-flour', '1 1/2', 'cup', 'dip-sweep'],
+    ['granulated-sugar', '3/4', 'cup'], ['granulated-sugar', '2', 'tbsp'], ['light-brown-sugar', '3/4', 'cup'],
+    ['dark-brown-sugar', '1/3', 'cup', 'packed-light'],
+    ['baking-powder', '1', 'tsp'], ['baking-powder', '1', 'tbsp'], ['baking-soda', '1/2', 'tsp'], ['table-salt', '1', 'tsp'],
+    ['coarse-salt-light-flakes', '1/2', 'tsp'], ['cardamom', '2', 'tsp'], ['cinnamon', '1', 'tbsp'],
+    ['rolled-oats', '1', 'cup'], ['cornmeal', '1/2', 'cup'], ['raisins', '1/2', 'cup'], ['walnuts-chopped', '1/3', 'cup'],
+    ['soft-cheese-shredded', '1', 'cup'], ['butter', '6', 'tbsp'], ['peanut-butter', '1/2', 'cup'],
+    ['whole-milk', '12', 'fl-oz'], ['whole-milk', '1', 'cup'], ['water', '2/3', 'cup'], ['vegetable-oil', '1/3', 'cup'],
+    ['vanilla-extract', '2', 'tsp'], ['honey', '1/3', 'cup'], ['molasses', '3/4', 'cup'], ['yogurt-plain', '1/2', 'cup'],
+    ['pumpkin-puree', '1', 'cup'],
 ];
 $us = MeasureStandard::UsCustomary;
 $pantry = Pantry::reference();
 $drawer = array_map(static fn (string $id) => ToolCatalogue::tool($id, $us), [
-    'dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-8-tsp', 'spoon-us-1-4-tsp', 'spoon-us-1-2-tsp', 'spoon-us-1-tsp',
+    'dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-8-tsp', 'spoon-us-1-4-tsp',
+    'spoon-us-1-2-tsp', 'spoon-us-1-tsp',
     'spoon-us-1-tbsp', 'liquid-measure-us-1-cup', 'liquid-measure-us-2-cup',
 ]);
 $planner = new ToolPlanner($pantry);
@@ -98,8 +106,10 @@ for ($n = 0; $n < CASES; $n++) {
         $steps = static fn (array $ids): array => array_values(array_filter(array_map(Step::tryFrom(...), $ids)));
         $begun = hrtime(true);
         $diagnosis = Diagnostician::diagnose(new Situation(
-            $pantry, $at->ingredient, Amount::of($at->amount, Unit::from($at->unit)), $us, $at->fills, $at->method === null ? null : HouseMethod::from($at->method), $at->targetG,
-            ScaleReading::of($grams, new Scale($at->step, 0.0)), $knows ? $steps(array_diff($at->steps, $skipped)) : [], $knows ? $steps($skipped) : [], $at->containerG, $drawer, $at->factor, $at->others,
+            $pantry, $at->ingredient, Amount::of($at->amount, Unit::from($at->unit)), $us, $at->fills,
+            $at->method === null ? null : HouseMethod::from($at->method), $at->targetG,
+            ScaleReading::of($grams, new Scale($at->step, 0.0)), $knows ? $steps(array_diff($at->steps, $skipped)) : [],
+            $knows ? $steps($skipped) : [], $at->containerG, $drawer, $at->factor, $at->others,
         ));
         $times[] = (hrtime(true) - $begun) / 1e6;
         $ranked = [];
@@ -112,7 +122,10 @@ for ($n = 0; $n < CASES; $n++) {
     }
 }
 sort($times);
-printf("%d weighings, seed %d; %.1f s. One diagnosis: median %.2f ms, p95 %.2f ms.\n\n", CASES, SEED, (hrtime(true) - $from) / 1e9, $times[(int) (count($times) / 2)], $times[(int) (count($times) * 0.95)]);
+printf(
+    "%d weighings, seed %d; %.1f s. One diagnosis: median %.2f ms, p95 %.2f ms.\n\n", CASES, SEED, (hrtime(true) - $from) / 1e9,
+    $times[(int) (count($times) / 2)], $times[(int) (count($times) * 0.95)],
+);
 foreach ($score as $which => [$ours, $ceiling]) {
     Score::table($which, $ours, $ceiling);
 }

@@ -23,9 +23,17 @@ foreach (['bell to bell' => ChancePeriod::USUAL, 'measuring alone' => []] as $wh
     }
     sort($ms);
     sort($ratios);
-    printf("  %-16s %.3f of the lower bound on average, 95 %% within %.3f; %.0f ms at the median, %.0f ms at most\n", $what, array_sum($ratios) / 500, $ratios[475], $ms[250], $ms[499]);
+    printf(
+        "  %-16s %.3f of the lower bound on average, 95 %% within %.3f; %.0f ms at the median, %.0f ms at most\n", $what,
+        array_sum($ratios) / 500, $ratios[475], $ms[250], $ms[499],
+    );
 }
-$lines = array_map(static fn (int $i): PeriodLine => new PeriodLine("line-$i", Family::cases()[$i], $i % 3 === 0 ? ['sugar'] : [], ['scale'], PeriodLine::usualMeasureS(Family::cases()[$i])), range(0, 11));
+$lines = array_map(
+    static fn (int $i): PeriodLine => new PeriodLine(
+        "line-$i", Family::cases()[$i], $i % 3 === 0 ? ['sugar'] : [], ['scale'], PeriodLine::usualMeasureS(Family::cases()[$i]),
+    ),
+    range(0, 11),
+);
 $ms = [];
 for ($i = 0; $i < 15; $i++) {
     $from = hrtime(true);

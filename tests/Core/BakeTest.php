@@ -13,9 +13,12 @@ use Hovik\Core\Words\Phrasebook;
 it('gives every food of the pantry the part it plays', function (string $id, Role $role) {
     expect(Pantry::reference()->ingredient($id)->role)->toBe($role);
 })->with([
-    ['bread-flour', Role::Flour], ['rolled-oats', Role::Flour], ['confectioners-sugar', Role::Sugar], ['honey', Role::Sugar], ['light-brown-sugar', Role::Sugar],
-    ['baking-soda', Role::Leavener], ['instant-yeast', Role::Leavener], ['coarse-salt-light-flakes', Role::Salt], ['cardamom', Role::Flavour], ['vanilla-extract', Role::Flavour],
-    ['butter', Role::Fat], ['vegetable-oil', Role::Fat], ['whole-milk', Role::Liquid], ['yogurt-plain', Role::Liquid], ['egg-large', Role::Egg], ['raisins', Role::Flavour], ['cocoa-powder', Role::Flavour],
+    ['bread-flour', Role::Flour], ['rolled-oats', Role::Flour], ['confectioners-sugar', Role::Sugar], ['honey', Role::Sugar],
+    ['light-brown-sugar', Role::Sugar],
+    ['baking-soda', Role::Leavener], ['instant-yeast', Role::Leavener], ['coarse-salt-light-flakes', Role::Salt],
+    ['cardamom', Role::Flavour], ['vanilla-extract', Role::Flavour],
+    ['butter', Role::Fat], ['vegetable-oil', Role::Fat], ['whole-milk', Role::Liquid], ['yogurt-plain', Role::Liquid],
+    ['egg-large', Role::Egg], ['raisins', Role::Flavour], ['cocoa-powder', Role::Flavour],
 ]);
 
 it('knows a part for all of them', function () {
@@ -37,10 +40,15 @@ $weighing = fn (string $id, float $errorG, float $tolerances) => [
 ];
 
 it('goes back from a fault to the weights that could have led to it, worst first', function () use ($weighing) {
-    $weighed = [$weighing('bread-flour', 44, 2.5), $weighing('whole-milk', -20, -1.1), $weighing('butter', 1, 0.2), $weighing('granulated-sugar', 30, 3.0)];
+    $weighed = [
+        $weighing('bread-flour', 44, 2.5), $weighing('whole-milk', -20, -1.1), $weighing('butter', 1, 0.2),
+        $weighing('granulated-sugar', 30, 3.0),
+    ];
     $suspects = Suspects::of(Fault::Dry, $weighed);
     expect(array_column($suspects, 'index'))->toBe([0, 1]) // sugar over is not what dries
-        ->and(Phrasebook::in('en')->say($suspects[0]['said']))->toBe('Bread flour: 44 g over. With this much flour it gets dry, tough and dense.');
+        ->and(Phrasebook::in('en')->say($suspects[0]['said']))->toBe(
+            'Bread flour: 44 g over. With this much flour it gets dry, tough and dense.',
+        );
     expect(array_column(Suspects::of(Fault::Spread, $weighed), 'index'))->toBe([3]);
 });
 

@@ -22,7 +22,9 @@ use Hovik\Core\Safety\SafetyPoint;
 use Hovik\Core\Weighing\Strictness;
 use Hovik\Core\Weighing\ToleranceLevel;
 
-$said = fn (Skill $skill, bool $isRight, int $day = 1, Family|SafetyPoint|null $family = null) => new Answered($skill, $family, $isRight, $day);
+$said = fn (
+    Skill $skill, bool $isRight, int $day = 1, Family|SafetyPoint|null $family = null,
+) => new Answered($skill, $family, $isRight, $day);
 $all = Aim::all();
 $aims = fn (Skill ...$skills) => array_map(Aim::skill(...), $skills);
 
@@ -47,20 +49,30 @@ it('puts a right answer one box on, and a wrong one back into the first', functi
 });
 
 it('counts a skill as shown only where all its families are', function () use ($said) {
-    $answers = [$said(Skill::OrderSteps, true, 1, Family::FinePowder), $said(Skill::OrderSteps, true, 2, Family::FinePowder), $said(Skill::OrderSteps, false, 2, Family::ThinLiquid)];
+    $answers = [
+        $said(Skill::OrderSteps, true, 1, Family::FinePowder), $said(Skill::OrderSteps, true, 2, Family::FinePowder),
+        $said(Skill::OrderSteps, false, 2, Family::ThinLiquid),
+    ];
     expect(Boxes::after($answers)->hasShown(Aim::skill(Skill::OrderSteps)))->toBeFalse();
 });
 
 it('brings a slip back soon, with the same food, but not at once', function () use ($said, $aims) {
     $skills = [Skill::OrderSteps, Skill::Convert, Skill::SpotMug];
     $answers = [$said(Skill::OrderSteps, false, 1, Family::FinePowder), $said(Skill::Convert, true), $said(Skill::SpotMug, true)];
-    expect(Boxes::after($answers)->next($aims(...$skills), 1))->toBe(['skill' => Skill::OrderSteps, 'about' => Family::FinePowder, 'level' => 1]);
-    expect(Boxes::after([$said(Skill::OrderSteps, false, 1, Family::FinePowder)])->next($aims(Skill::OrderSteps, Skill::Convert), 1)['skill'])->toBe(Skill::Convert);
+    expect(Boxes::after($answers)->next($aims(...$skills), 1))->toBe(
+        ['skill' => Skill::OrderSteps, 'about' => Family::FinePowder, 'level' => 1],
+    );
+    expect(
+        Boxes::after([$said(Skill::OrderSteps, false, 1, Family::FinePowder)])->next($aims(Skill::OrderSteps, Skill::Convert), 1)['skill'],
+    )->toBe(Skill::Convert);
 });
 
 it('lets a run of wrong answers about one food come back until it is right', function () use ($said, $aims) {
     $skills = [Skill::SpotStep, Skill::Convert, Skill::SpotMug, Skill::PickCup];
-    $answers = array_map(fn (Skill $skill) => $said($skill, $skill !== Skill::SpotStep, 1, $skill === Skill::SpotStep ? Family::FinePowder : null), $skills);
+    $answers = array_map(
+        fn (Skill $skill) => $said($skill, $skill !== Skill::SpotStep, 1, $skill === Skill::SpotStep ? Family::FinePowder : null),
+        $skills,
+    );
     $times = 0;
     for ($i = 0; $i < 24; $i++) {
         $next = Boxes::after($answers)->next($aims(...$skills), 1);
@@ -84,7 +96,9 @@ it('comes back on its day, and not the day before', function (int $box, int $day
 })->with([[1, 1], [2, 2], [3, 4], [4, 8]]);
 
 it('gets harder with the box', function () use ($said, $aims) {
-    $level = fn (int $rights) => Boxes::after(array_fill(0, $rights, $said(Skill::ReadJug, true, 1)))->next($aims(Skill::ReadJug), 40)['level'];
+    $level = fn (int $rights) => Boxes::after(
+        array_fill(0, $rights, $said(Skill::ReadJug, true, 1)),
+    )->next($aims(Skill::ReadJug), 40)['level'];
     expect(array_map($level, [1, 2, 3, 5]))->toBe([2, 2, 3, 3])
         ->and(Boxes::after([$said(Skill::ReadJug, false, 1)])->next($aims(Skill::ReadJug), 40)['level'])->toBe(1);
 });
@@ -114,19 +128,30 @@ it('is ready when every skill that is needed has been shown, and not before', fu
     $needed = $aims(Skill::ReadJug, Skill::WorkScale);
     expect(Readiness::isReady($needed, Boxes::after($twice(Skill::ReadJug))))->toBeFalse()
         ->and(Readiness::isReady($needed, Boxes::after([...$twice(Skill::ReadJug), ...$twice(Skill::WorkScale)])))->toBeTrue()
-        ->and(Readiness::isReady($needed, Boxes::after([...$twice(Skill::ReadJug), ...$twice(Skill::WorkScale), $said(Skill::ReadJug, false, 3)])))->toBeFalse()
+        ->and(
+            Readiness::isReady(
+                $needed, Boxes::after([...$twice(Skill::ReadJug), ...$twice(Skill::WorkScale), $said(Skill::ReadJug, false, 3)]),
+            ),
+        )->toBeFalse()
         ->and(Readiness::isReady([], Boxes::after([])))->toBeTrue();
 });
 
 it('asks of a line what its tools ask for', function () {
     $us = MeasureStandard::UsCustomary;
-    $drawer = array_map(fn (string $id) => ToolCatalogue::tool($id, $us), ['dry-cup-us-1', 'dry-cup-us-1-4', 'liquid-measure-us-1-cup', 'spoon-us-1-tsp']);
+    $drawer = array_map(
+        fn (string $id) => ToolCatalogue::tool($id, $us),
+        ['dry-cup-us-1', 'dry-cup-us-1-4', 'liquid-measure-us-1-cup', 'spoon-us-1-tsp'],
+    );
     $planner = new LinePlanner(Pantry::reference(), $drawer, $us, ToleranceLevel::Practised);
-    $line = fn (string $id, string $number, Unit $unit) => $planner->plan(Pantry::reference()->ingredient($id), Amount::of($number, $unit), Strictness::Structural);
+    $line = fn (string $id, string $number, Unit $unit) => $planner->plan(
+        Pantry::reference()->ingredient($id), Amount::of($number, $unit), Strictness::Structural,
+    );
     $ids = fn (array $lines, bool $scaled = false) => array_map(fn (Aim $aim) => $aim->id(), Readiness::needs($lines, $scaled));
     expect($ids([]))->toBe([])
         ->and($ids([$line('whole-milk', '1', Unit::Cup)]))->toBe(['order-steps', 'read-jug', 'jug-column', 'work-scale'])
-        ->and($ids([$line('bread-flour', '1', Unit::Cup)], true))->toBe(['choose-tools', 'order-steps', 'pick-cup', 'scale-recipe', 'work-scale'])
+        ->and($ids([$line('bread-flour', '1', Unit::Cup)], true))->toBe(
+            ['choose-tools', 'order-steps', 'pick-cup', 'scale-recipe', 'work-scale'],
+        )
         ->and($ids([$line('bread-flour', '1 1/4', Unit::Cup)]))->toContain('combine-tools')
         ->and($ids([$line('egg-large', '2', Unit::Piece)]))->toBe(['work-scale']);
 });
@@ -149,16 +174,24 @@ describe('safety points', function () use ($said, $aims) {
     });
     it('are those that a lab\'s food, tools and directions ask for', function (array $line, array $directions, array $expected) {
         $us = MeasureStandard::UsCustomary;
-        $drawer = array_map(fn (string $id) => ToolCatalogue::tool($id, $us), ['dry-cup-us-1', 'liquid-measure-us-1-cup', 'spoon-us-1-tsp']);
+        $drawer = array_map(
+            fn (string $id) => ToolCatalogue::tool($id, $us), ['dry-cup-us-1', 'liquid-measure-us-1-cup', 'spoon-us-1-tsp'],
+        );
         [$id, $number, $unit] = $line;
-        $plan = (new LinePlanner(Pantry::reference(), $drawer, $us, ToleranceLevel::Practised))->plan(Pantry::reference()->ingredient($id), Amount::of($number, $unit), Strictness::Structural);
-        expect(array_map(fn (SafetyPoint $point) => $point->value, LabSafety::needs([$plan], $directions)))->toBe(['hygiene', ...$expected]);
+        $plan = (new LinePlanner(Pantry::reference(), $drawer, $us, ToleranceLevel::Practised))->plan(
+            Pantry::reference()->ingredient($id), Amount::of($number, $unit), Strictness::Structural,
+        );
+        expect(
+            array_map(fn (SafetyPoint $point) => $point->value, LabSafety::needs([$plan], $directions)),
+        )->toBe(['hygiene', ...$expected]);
     })->with([
         'flour' => [['all-purpose-flour', '1', Unit::Cup], [], ['raw-flour', 'allergens', 'water-and-scales']],
         'milk' => [['whole-milk', '1', Unit::Cup], [], ['allergens', 'water-and-scales', 'broken-glass']],
         'eggs' => [['egg-large', '2', Unit::Piece], [], ['raw-egg', 'allergens', 'water-and-scales']],
         'sugar, baked' => [['granulated-sugar', '1', Unit::Cup], ['Heat the oven.', 'Bake until brown.'], ['water-and-scales', 'oven']],
-        'sugar, boiled and sliced' => [['granulated-sugar', '1', Unit::Cup], ['Boil it.', 'Slice when cold.'], ['knives', 'hot-liquids', 'water-and-scales']],
+        'sugar, boiled and sliced' => [
+            ['granulated-sugar', '1', Unit::Cup], ['Boil it.', 'Slice when cold.'], ['knives', 'hot-liquids', 'water-and-scales'],
+        ],
         'a sack of sugar' => [['granulated-sugar', '5', Unit::Kilogram], [], ['water-and-scales', 'lifting']],
     ]);
     it('are none for a lab without lines', function () {
@@ -168,6 +201,8 @@ describe('safety points', function () use ($said, $aims) {
         foreach (Aim::all() as $aim) {
             expect(Aim::named($aim->id())->id())->toBe($aim->id());
         }
-        expect(fn () => Aim::named('keep-safe'))->toThrow(InvalidInput::class)->and(fn () => Aim::named('juggle'))->toThrow(InvalidInput::class);
+        expect(
+            fn () => Aim::named('keep-safe'),
+        )->toThrow(InvalidInput::class)->and(fn () => Aim::named('juggle'))->toThrow(InvalidInput::class);
     });
 });

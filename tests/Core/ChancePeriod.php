@@ -28,7 +28,9 @@ final class ChancePeriod
         $lines = [];
         for ($l = $random->getInt(4, 12); $l > 0; $l--) {
             $family = Family::cases()[$random->getInt(0, count(Family::cases()) - 1)];
-            $needs = array_values(array_filter(array_keys($resources), static fn (string $id): bool => $id !== 'scale' && $random->getInt(1, 6) === 1));
+            $needs = array_values(
+                array_filter(array_keys($resources), static fn (string $id): bool => $id !== 'scale' && $random->getInt(1, 6) === 1),
+            );
             $lines[] = new PeriodLine("line-$l", $family, $needs, ['scale'], PeriodLine::usualMeasureS($family) + $random->getInt(-15, 30));
         }
 

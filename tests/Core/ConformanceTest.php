@@ -10,7 +10,9 @@ function assertHolds(mixed $expected, mixed $actual, string $path): void
 {
     if (is_array($expected) && isset($expected['about'], $expected['within'])) {
         expect($actual)->toBeNumeric("$path is not a number");
-        expect(abs($actual - $expected['about']))->toBeLessThanOrEqual($expected['within'], "$path: ".json_encode($actual).' is not about '.json_encode($expected));
+        expect(abs($actual - $expected['about']))->toBeLessThanOrEqual(
+            $expected['within'], "$path: ".json_encode($actual).' is not about '.json_encode($expected),
+        );
 
         return;
     }
@@ -54,7 +56,9 @@ it('answers as the craft expects', function (array $case) {
 
 it('answers the shell with one object, and with status 2 and the field for bad input', function () {
     $run = function (string $verb, string $given): array {
-        $process = proc_open([PHP_BINARY, dirname(__DIR__, 2).'/ops/ask.php', $verb], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [PHP_BINARY, dirname(__DIR__, 2).'/ops/ask.php', $verb], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes,
+        );
         fwrite($pipes[0], $given);
         fclose($pipes[0]);
         $out = json_decode((string) stream_get_contents($pipes[1]), true);

@@ -28,23 +28,39 @@ $situation = function (string $id, string $number, Unit $unit, float $times, arr
     $pantry = Pantry::reference();
     $ingredient = $pantry->ingredient($id);
     $us = MeasureStandard::UsCustomary;
-    $drawer = array_map(fn (string $tool) => ToolCatalogue::tool($tool, $us), ['dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-2-tsp', 'spoon-us-1-tsp', 'spoon-us-1-tbsp', 'liquid-measure-us-2-cup']);
+    $drawer = array_map(
+        fn (string $tool) => ToolCatalogue::tool($tool, $us),
+        [
+            'dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-2-tsp', 'spoon-us-1-tsp',
+            'spoon-us-1-tbsp', 'liquid-measure-us-2-cup',
+        ],
+    );
     $plans = (new ToolPlanner($pantry))->plan(Amount::of($number, $unit), $ingredient, $drawer, $us);
     $fills = $plans->best()?->fills ?? [];
     if ($fills === [] || $plans->best()?->waterTo !== null) {
         return null;
     }
 
-    return new Situation($pantry, $ingredient, Amount::of($number, $unit), $us, $fills, null, $plans->weighG, ScaleReading::of($plans->weighG * $times, new Scale($step, 0.0)), ...($more + ['drawer' => $drawer]));
+    return new Situation(
+        $pantry, $ingredient, Amount::of($number, $unit), $us, $fills, null, $plans->weighG,
+        ScaleReading::of($plans->weighG * $times, new Scale($step, 0.0)), ...($more + ['drawer' => $drawer]),
+    );
 };
 
 it('answers any food, amount and reading: sorted, adding up, and each with a range of its own', function () use ($situation) {
-    $ids = array_values(array_filter(Pantry::reference()->ids(), fn (string $id) => Pantry::reference()->ingredient($id)->family !== Family::Counted));
+    $ids = array_values(
+        array_filter(Pantry::reference()->ids(), fn (string $id) => Pantry::reference()->ingredient($id)->family !== Family::Counted),
+    );
     $this->limitTo(150)->forAll(
-        Generators::elements($ids), Generators::elements([['1', Unit::Cup], ['2/3', Unit::Cup], ['1 3/4', Unit::Cup], ['2', Unit::Tablespoon], ['1', Unit::Teaspoon]]),
-        Generators::elements([0.0, 0.02, 0.1, 0.5, 0.8, 0.95, 1.0, 1.05, 1.2, 1.5, 2.0, 3.0, 10.0, 60.0]), Generators::elements([null, 0.0, 25.0, 340.0]), Generators::subset(Step::cases()), Generators::choose(0, 5),
+        Generators::elements($ids),
+        Generators::elements([['1', Unit::Cup], ['2/3', Unit::Cup], ['1 3/4', Unit::Cup], ['2', Unit::Tablespoon], ['1', Unit::Teaspoon]]),
+        Generators::elements([0.0, 0.02, 0.1, 0.5, 0.8, 0.95, 1.0, 1.05, 1.2, 1.5, 2.0, 3.0, 10.0, 60.0]),
+        Generators::elements([null, 0.0, 25.0, 340.0]), Generators::subset(Step::cases()), Generators::choose(0, 5),
     )->then(function (string $id, array $amount, float $times, ?float $container, array $skipped, int $before) use ($situation): void {
-        $at = $situation($id, $amount[0], $amount[1], $times, ['containerG' => $container, 'skipped' => array_values($skipped), 'history' => ['heaped' => $before]]);
+        $at = $situation(
+            $id, $amount[0], $amount[1], $times,
+            ['containerG' => $container, 'skipped' => array_values($skipped), 'history' => ['heaped' => $before]],
+        );
         if ($at === null) {
             return;
         }
@@ -68,12 +84,18 @@ function collect_sorted(array $ps): array
 
 it('gives priors that add up, and moves them by steps, past and what can happen', function () use ($situation) {
     $at = fn (array $more = []) => $situation('bread-flour', '1 3/4', Unit::Cup, 1.1, $more);
-    $possible = array_map(fn (Cause $cause) => $cause->value, array_filter(Cause::cases(), fn (Cause $cause) => Diagnostician::predict($cause, $at()) !== null));
+    $possible = array_map(
+        fn (Cause $cause) => $cause->value,
+        array_filter(Cause::cases(), fn (Cause $cause) => Diagnostician::predict($cause, $at()) !== null),
+    );
     $plain = Priors::of($at(), $possible);
-    expect(array_sum($plain) + Priors::OUTLIER)->toEqualWithDelta(1.0, 1e-9)->and($plain)->not->toHaveKeys(['eye-above', 'salt-crystal', 'tsp-for-tbsp', 'not-scaled', 'unsifted', 'residue']);
+    expect(array_sum($plain) + Priors::OUTLIER)->toEqualWithDelta(1.0, 1e-9)->and($plain)->not->toHaveKeys(
+        ['eye-above', 'salt-crystal', 'tsp-for-tbsp', 'not-scaled', 'unsifted', 'residue'],
+    );
     $skipped = Priors::of($at(['skipped' => [Step::SpoonHeaped]]), $possible);
     $ticked = Priors::of($at(['ticked' => [Step::SpoonHeaped]]), $possible);
-    expect($skipped['dipped'])->toBeGreaterThan(2 * $plain['dipped'])->and($ticked['dipped'])->toBeLessThan($plain['dipped'])->and($skipped['sound'])->toBeLessThan($plain['sound']);
+    expect($skipped['dipped'])->toBeGreaterThan(2 * $plain['dipped'])->and($ticked['dipped'])
+        ->toBeLessThan($plain['dipped'])->and($skipped['sound'])->toBeLessThan($plain['sound']);
     $heaper = Priors::of($at(['history' => ['heaped' => 5, 'sound' => 3]]), $possible);
     expect($heaper['heaped'])->toBeGreaterThan(4 * $plain['heaped'])->and($heaper['dipped'])->toBeLessThan($plain['dipped']);
 });
@@ -94,8 +116,11 @@ it('blames nobody for nonsense, and names two slips where one explains nothing',
 
 it('has one place for every cause, and predicts each somewhere', function () use ($situation) {
     $lines = [
-        ['bread-flour', '1 3/4', Unit::Cup, []], ['cake-flour', '1', Unit::Cup, ['method' => 'sift']], ['light-brown-sugar', '3/4', Unit::Cup, []], ['table-salt', '1', Unit::Teaspoon, []], ['cinnamon', '1', Unit::Tablespoon, []],
-        ['whole-milk', '12', Unit::FluidOunce, ['factor' => 2.0, 'others' => [50.0]]], ['honey', '1/3', Unit::Cup, []], ['butter', '1/2', Unit::Cup, []],
+        ['bread-flour', '1 3/4', Unit::Cup, []], ['cake-flour', '1', Unit::Cup, ['method' => 'sift']],
+        ['light-brown-sugar', '3/4', Unit::Cup, []], ['table-salt', '1', Unit::Teaspoon, []],
+        ['cinnamon', '1', Unit::Tablespoon, []],
+        ['whole-milk', '12', Unit::FluidOunce, ['factor' => 2.0, 'others' => [50.0]]], ['honey', '1/3', Unit::Cup, []],
+        ['butter', '1/2', Unit::Cup, []],
     ];
     $seen = [];
     foreach ($lines as [$id, $number, $unit, $more]) {
@@ -104,7 +129,10 @@ it('has one place for every cause, and predicts each somewhere', function () use
         $at = $situation($id, $number, $unit, 1.0, $more);
         expect($at)->not->toBeNull($id);
         if ($sifts) {
-            $at = new Situation($at->pantry, $at->ingredient, $at->amount, $at->standard, $at->fills, Hovik\Core\Technique\HouseMethod::SiftSpoonLevel, $at->targetG, $at->reading);
+            $at = new Situation(
+                $at->pantry, $at->ingredient, $at->amount, $at->standard, $at->fills,
+                Hovik\Core\Technique\HouseMethod::SiftSpoonLevel, $at->targetG, $at->reading,
+            );
         }
         foreach (Cause::cases() as $cause) {
             if (Diagnostician::predict($cause, $at) !== null) {

@@ -23,7 +23,10 @@ $judge = fn (float $target, float $percent, float $weighed, float $step, float $
 );
 
 it('never calls a reading Level, Heaped or Shy that its own doubt could overturn', function () use ($judge) {
-    $this->forAll(Generators::choose(5, 5000), Generators::choose(2, 20), Generators::choose(0, 10_000), Generators::elements([0.1, 1.0, 2.0, 5.0]), Generators::choose(0, 30))
+    $this->forAll(
+        Generators::choose(5, 5000), Generators::choose(2, 20), Generators::choose(0, 10_000),
+        Generators::elements([0.1, 1.0, 2.0, 5.0]), Generators::choose(0, 30),
+    )
         ->then(function (int $target, int $percent, int $weighed, float $step, int $uCal) use ($judge): void {
             $judged = $judge($target, $percent, $weighed / 2, $step, $uCal / 10);
             [$low, $high] = $judged->band();
@@ -40,13 +43,17 @@ it('never calls a reading Level, Heaped or Shy that its own doubt could overturn
 
 it('is symmetric: as much over is Heaped as under is Shy', function () use ($judge) {
     $mirror = ['heaped' => 'shy', 'shy' => 'heaped', 'level' => 'level', 'too-close' => 'too-close'];
-    $this->forAll(Generators::choose(50, 900), Generators::choose(0, 50))->then(function (int $target, int $off) use ($judge, $mirror): void {
+    $this->forAll(
+        Generators::choose(50, 900), Generators::choose(0, 50),
+    )->then(function (int $target, int $off) use ($judge, $mirror): void {
         expect($judge($target, 5, $target + $off, 1)->verdict->value)->toBe($mirror[$judge($target, 5, $target - $off, 1)->verdict->value]);
     });
 });
 
 it('advises the fewest measures together that the scale can judge', function () {
-    $this->forAll(Generators::choose(1, 400), Generators::choose(3, 20), Generators::elements([0.1, 1.0, 2.0, 5.0]))->then(function (int $tenths, int $percent, float $step): void {
+    $this->forAll(
+        Generators::choose(1, 400), Generators::choose(3, 20), Generators::elements([0.1, 1.0, 2.0, 5.0]),
+    )->then(function (int $tenths, int $percent, float $step): void {
         $target = Target::of($tenths / 10, Tolerance::of($percent, 0.2));
         $fitness = ScaleFitness::of(new Scale($step, 0.0), $target);
         $t = $target->tolerance->byPercent($tenths / 10);

@@ -22,8 +22,12 @@ use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrase;
 use Hovik\Core\Words\Phrasebook;
 
-$page = fn (Family $family, ?HouseRules $schools = null, MeasureStandard $standard = MeasureStandard::UsCustomary) => TechniquePage::of($family, Pantry::reference(), $schools ?? HouseRules::usual(), $standard, ToleranceLevel::Practised);
-$by = fn (TechniquePage $page, Cause $cause): ?Mistake => array_values(array_filter($page->mistakes, fn (Mistake $one) => $one->cause === $cause))[0] ?? null;
+$page = fn (
+    Family $family, ?HouseRules $schools = null, MeasureStandard $standard = MeasureStandard::UsCustomary,
+) => TechniquePage::of($family, Pantry::reference(), $schools ?? HouseRules::usual(), $standard, ToleranceLevel::Practised);
+$by = fn (TechniquePage $page, Cause $cause): ?Mistake => array_values(
+    array_filter($page->mistakes, fn (Mistake $one) => $one->cause === $cause),
+)[0] ?? null;
 
 it('has a page for every family, in both languages, drawn step by step', function (Family $family) use ($page) {
     $shown = $page($family);
@@ -60,7 +64,9 @@ it('weighs the mistakes by the handling file, against the class\'s own way', fun
     expect($sifted->target->grams)->toBeLessThan(120)
         ->and($by($sifted, Cause::Unsifted)->leadsTo)->toBe(Verdict::Heaped)
         ->and($by($sifted, Cause::Sifted))->toBeNull();
-    expect($by($page(Family::MoistSugar), Cause::LooseSugar)->grams / $page(Family::MoistSugar)->target->grams)->toEqualWithDelta(0.66, 0.02)
+    expect(
+        $by($page(Family::MoistSugar), Cause::LooseSugar)->grams / $page(Family::MoistSugar)->target->grams,
+    )->toEqualWithDelta(0.66, 0.02)
         ->and($by($page(Family::MoistSugar, HouseRules::of([], [HouseMethod::PackedLight])), Cause::LooseSugar))->toBeNull();
 });
 
@@ -79,7 +85,11 @@ it('shows errors that add up with the weights beside them', function () use ($pa
         foreach ([MeasureStandard::UsCustomary, MeasureStandard::Metric250] as $standard) {
             $shown = $page($family, null, $standard);
             foreach ($shown->mistakes as $mistake) {
-                expect($mistake->leadsTo === Verdict::Heaped ? $mistake->errorG > 0 : ($mistake->leadsTo === Verdict::Shy ? $mistake->errorG < 0 : true))->toBeTrue()
+                expect(
+                    $mistake->leadsTo === Verdict::Heaped
+                        ? $mistake->errorG > 0
+                        : ($mistake->leadsTo === Verdict::Shy ? $mistake->errorG < 0 : true),
+                )->toBeTrue()
                     ->and((float) (string) $mistake->shownError($shown->target))->toEqualWithDelta(abs($mistake->errorG), 1.01);
             }
         }
@@ -89,12 +99,16 @@ it('shows errors that add up with the weights beside them', function () use ($pa
 it('tells our class from other cooks, and never names our way among theirs', function () use ($page) {
     $dips = $page(Family::FinePowder, HouseRules::of(['levelling' => 'knife-back'], [HouseMethod::DipSweep]));
     expect($dips->schools[0]->ours->id)->toBe('method.dip-sweep')
-        ->and(array_map(fn (Phrase $one) => $one->id, $dips->schools[0]->others))->toBe(['method.stir-spoon-level', 'method.sift-spoon-level'])
+        ->and(
+            array_map(fn (Phrase $one) => $one->id, $dips->schools[0]->others),
+        )->toBe(['method.stir-spoon-level', 'method.sift-spoon-level'])
         ->and($dips->steps)->toContain(Step::SweepKnife)->not->toContain(Step::SweepLevel)
         ->and($dips->careAt(Step::SweepKnife))->toBe(SafetyPoint::Knives);
     foreach (Family::cases() as $family) {
         foreach ($page($family)->schools as $one) {
-            expect($one->others)->not->toBe([])->and(array_map(fn (Phrase $other) => $other->id, $one->others))->not->toContain($one->ours->id);
+            expect($one->others)->not->toBe([])->and(
+                array_map(fn (Phrase $other) => $other->id, $one->others),
+            )->not->toContain($one->ours->id);
         }
     }
 });
@@ -106,7 +120,10 @@ it('shows the tools of the drawer, and the usual ones where it has none', functi
         ->and($known[1]->owned)->toBeFalse()->and($known[1]->sizes)->not->toBe([]);
     foreach ($known as $one) {
         foreach (['en', 'es'] as $language) {
-            expect(Phrasebook::in($language)->say($one->called()).Phrasebook::in($language)->say($one->use()).Phrasebook::in($language)->say($one->mind()))->not->toContain('{');
+            expect(
+                Phrasebook::in($language)->say($one->called()).Phrasebook::in($language)
+                    ->say($one->use()).Phrasebook::in($language)->say($one->mind()),
+            )->not->toContain('{');
         }
     }
 });
@@ -115,7 +132,9 @@ describe('a station\'s check', function () {
     it('asks about allergens only where there are some', function () {
         expect(StationChecklist::SetUp->items(['wheat']))->toBe(['hair', 'apron', 'hands', 'bench', 'allergens'])
             ->and(StationChecklist::SetUp->items([]))->not->toContain('allergens')
-            ->and(Phrasebook::in('en')->say(StationChecklist::said('allergens', ['wheat', 'milk'])))->toBe('We know: today there is wheat and milk');
+            ->and(
+                Phrasebook::in('en')->say(StationChecklist::said('allergens', ['wheat', 'milk'])),
+            )->toBe('We know: today there is wheat and milk');
     });
     it('is whole or nothing', function (array $ticked) {
         expect(fn () => StationChecklist::SetUp->require($ticked, []))->toThrow(InvalidInput::class);

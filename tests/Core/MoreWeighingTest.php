@@ -22,7 +22,10 @@ describe('several measures as one weighing', function () use ($scale) {
         expect(Judge::judge($target, ScaleReading::of(3.0, $scale))->verdict)->toBe(Verdict::TooClose)
             ->and(Judge::judge($target, ScaleReading::of(30.0, $scale)->sharedBy(10))->verdict)->toBe(Verdict::Level)
             ->and(Judge::judge($target, ScaleReading::of(40.0, $scale)->sharedBy(10))->verdict)->toBe(Verdict::Heaped)
-            ->and(ScaleReading::of(30.0, $scale)->sharedBy(10)->uncertainty())->toEqualWithDelta(ScaleReading::of(30.0, $scale)->uncertainty() / 10, 1e-9);
+            ->and(
+                ScaleReading::of(30.0, $scale)->sharedBy(10)
+                    ->uncertainty(),
+            )->toEqualWithDelta(ScaleReading::of(30.0, $scale)->uncertainty() / 10, 1e-9);
     });
     it('is enough when so many are taken as the scale asks for', function () {
         foreach ([0.5, 1.0, 2.0, 4.5, 7.0] as $grams) {
@@ -31,7 +34,9 @@ describe('several measures as one weighing', function () use ($scale) {
                 $target = Target::of($grams, Tolerance::of(20, 0.0));
                 $n = ScaleFitness::of($one, $target)->weighTogether;
                 if ($n !== null && $n <= ScaleFitness::MOST_TOGETHER) {
-                    expect(ScaleFitness::at(ScaleReading::of($n * $grams, $one)->sharedBy($n)->uncertainty(), $target)->fit)->toBeTrue("$n x $grams g by $step g");
+                    expect(
+                        ScaleFitness::at(ScaleReading::of($n * $grams, $one)->sharedBy($n)->uncertainty(), $target)->fit,
+                    )->toBeTrue("$n x $grams g by $step g");
                 }
             }
         }

@@ -26,7 +26,9 @@ use Hovik\Core\Words\Phrasebook;
 uses(TestTrait::class);
 
 $us = MeasureStandard::UsCustomary;
-$grams = fn (Pantry $pantry, string $id, string $number, Unit $unit): BigRational => Conversion::toGrams(Amount::of($number, $unit), $pantry->ingredient($id), $us, $pantry, $pantry->ingredient($id)->referenceHandling)->exact;
+$grams = fn (Pantry $pantry, string $id, string $number, Unit $unit): BigRational => Conversion::toGrams(
+    Amount::of($number, $unit), $pantry->ingredient($id), $us, $pantry, $pantry->ingredient($id)->referenceHandling,
+)->exact;
 $refused = function (Closure $try): ?string {
     try {
         $try();
@@ -39,7 +41,9 @@ $refused = function (Closure $try): ?string {
 
 describe('a kitchen\'s own weight of a cup', function () use ($grams, $refused) {
     it('moves cups and spoons of that food alike, and nothing else', function () use ($grams) {
-        $foods = array_values(array_filter(Pantry::reference()->ids(), fn (string $id) => Pantry::reference()->ingredient($id)->gramsPerUsCup !== null));
+        $foods = array_values(
+            array_filter(Pantry::reference()->ids(), fn (string $id) => Pantry::reference()->ingredient($id)->gramsPerUsCup !== null),
+        );
         $this->limitTo(100)->forAll(Generators::elements($foods), Generators::choose(20, 400), Generators::elements(['1/4', '1', '2 1/2']))
             ->then(function (string $id, int $cup, string $number) use ($grams): void {
                 $reference = Pantry::reference();
@@ -68,7 +72,8 @@ describe('a kitchen\'s own weight of a cup', function () use ($grams, $refused) 
     it('is refused where it makes no sense', function (string $id, ?string $cup, ?string $piece, string $field) use ($refused) {
         expect($refused(fn () => Pantry::reference()->with([$id => ['g_per_us_cup' => $cup, 'g_per_piece' => $piece]])))->toBe($field);
     })->with([
-        ['bread-flour', '0', null, 'g_per_us_cup'], ['bread-flour', '-5', null, 'g_per_us_cup'], ['bread-flour', '3000.5', null, 'g_per_us_cup'],
+        ['bread-flour', '0', null, 'g_per_us_cup'], ['bread-flour', '-5', null, 'g_per_us_cup'],
+        ['bread-flour', '3000.5', null, 'g_per_us_cup'],
         ['bread-flour', 'much', null, 'g_per_us_cup'], ['bread-flour', null, '50', 'g_per_piece'], ['unicorn', '100', null, 'ingredient'],
     ]);
 });
@@ -79,7 +84,11 @@ describe('a food the reference does not know', function () use ($grams, $refused
         $pantry = Pantry::reference()->adding([$new]);
         $food = $pantry->ingredient($new->id);
         $isCounted = $family === Family::Counted;
-        $like = $pantry->ingredient(array_values(array_filter(Pantry::reference()->ids(), fn (string $id) => Pantry::reference()->ingredient($id)->family === $family))[0]);
+        $like = $pantry->ingredient(
+            array_values(
+                array_filter(Pantry::reference()->ids(), fn (string $id) => Pantry::reference()->ingredient($id)->family === $family),
+            )[0],
+        );
         expect($new->id)->toBe('own-grannys-best')->and($food->name)->toBe('Grannys best')
             ->and($grams($pantry, $new->id, '2', $isCounted ? Unit::Piece : Unit::Cup)->toFloat())->toEqualWithDelta(200, 1e-9)
             ->and($food->allergens)->toBe(['milk'])->and($food->source)->toBe('own')->and($food->residue)->toBe($like->residue)
@@ -91,8 +100,10 @@ describe('a food the reference does not know', function () use ($grams, $refused
     })->with([
         ['', 'fine-powder', '100', [], 'name'], ['x', 'fine-powder', '100', [], 'name'], ['<b>flour</b>', 'fine-powder', '100', [], 'name'],
         ["\u{1F35E}\u{1F35E}\u{1F35E}", 'fine-powder', '100', [], 'name'], [str_repeat('flour ', 10), 'fine-powder', '100', [], 'name'],
-        ['Teff flour', 'powdery', '100', [], 'family'], ['Teff flour', 'fine-powder', '0', [], 'grams'], ['Teff flour', 'fine-powder', '3000.001', [], 'grams'],
-        ['Teff flour', 'fine-powder', '1e2', [], 'grams'], ['Teff flour', 'fine-powder', '', [], 'grams'], ['Teff flour', 'fine-powder', '100', ['gluten?'], 'allergens'],
+        ['Teff flour', 'powdery', '100', [], 'family'], ['Teff flour', 'fine-powder', '0', [], 'grams'],
+        ['Teff flour', 'fine-powder', '3000.001', [], 'grams'],
+        ['Teff flour', 'fine-powder', '1e2', [], 'grams'], ['Teff flour', 'fine-powder', '', [], 'grams'],
+        ['Teff flour', 'fine-powder', '100', ['gluten?'], 'allergens'],
     ]);
 });
 
@@ -118,7 +129,10 @@ it('writes the chart on the wall so that every row is one and the same volume', 
             expect(Amount::of($row->fluidOunces, Unit::FluidOunce)->inBase($standard)->isEqualTo($ml))->toBeTrue($row->measure->text());
         }
         if ($row->spoons !== null) {
-            $spoons = array_reduce($row->spoons->parts, fn (BigRational $sum, Amount $part) => $sum->plus($part->inBase($standard)), BigRational::zero());
+            $spoons = array_reduce(
+                $row->spoons->parts, fn (BigRational $sum, Amount $part) => $sum->plus($part->inBase($standard)),
+                BigRational::zero(),
+            );
             expect($spoons->isEqualTo($ml))->toBeTrue($row->measure->text());
         }
         expect($row->ml->toFloat())->toEqualWithDelta($ml->toFloat(), 0.0501)
@@ -151,7 +165,9 @@ it('widens the tolerance by what a line means to the bake', function () {
 });
 
 describe('what another way of measuring does to a cup', function () use ($us) {
-    $effect = fn (HouseMethod $method, HouseMethod $now): array => [($phrase = MethodEffect::of($method, $now, $us, Pantry::reference()))->id, Phrasebook::in('en')->say($phrase)];
+    $effect = fn (HouseMethod $method, HouseMethod $now): array => [
+        ($phrase = MethodEffect::of($method, $now, $us, Pantry::reference()))->id, Phrasebook::in('en')->say($phrase),
+    ];
 
     it('is told against the class\'s own', function () use ($effect) {
         expect($effect(HouseMethod::StirSpoonLevel, HouseMethod::StirSpoonLevel)[0])->toBe('method.effect.now')
@@ -176,7 +192,9 @@ describe('what another way of measuring does to a cup', function () use ($us) {
         foreach (HouseRules::QUESTIONS as $question => $answers) {
             foreach ($answers as $answer) {
                 foreach (['en', 'es'] as $language) {
-                    expect(Phrasebook::in($language)->say(MethodEffect::ofAnswer($question, $answer, $us, Pantry::reference())))->not->toContain('{')->not->toBe('');
+                    expect(
+                        Phrasebook::in($language)->say(MethodEffect::ofAnswer($question, $answer, $us, Pantry::reference())),
+                    )->not->toContain('{')->not->toBe('');
                 }
             }
         }

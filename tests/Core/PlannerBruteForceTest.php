@@ -18,8 +18,10 @@ use Random\Randomizer;
 
 /** Volumes in eighths of a teaspoon: every US cup and spoon is a whole number of them. */
 const EIGHTHS = [
-    'dry-cup-us-1-8' => 48, 'dry-cup-us-1-4' => 96, 'dry-cup-us-1-3' => 128, 'dry-cup-us-1-2' => 192, 'dry-cup-us-2-3' => 256, 'dry-cup-us-3-4' => 288,
-    'dry-cup-us-1' => 384, 'dry-cup-us-2' => 768, 'spoon-us-1-8-tsp' => 1, 'spoon-us-1-4-tsp' => 2, 'spoon-us-1-2-tsp' => 4, 'spoon-us-1-tsp' => 8, 'spoon-us-1-tbsp' => 24,
+    'dry-cup-us-1-8' => 48, 'dry-cup-us-1-4' => 96, 'dry-cup-us-1-3' => 128, 'dry-cup-us-1-2' => 192, 'dry-cup-us-2-3' => 256,
+    'dry-cup-us-3-4' => 288,
+    'dry-cup-us-1' => 384, 'dry-cup-us-2' => 768, 'spoon-us-1-8-tsp' => 1, 'spoon-us-1-4-tsp' => 2, 'spoon-us-1-2-tsp' => 4,
+    'spoon-us-1-tsp' => 8, 'spoon-us-1-tbsp' => 24,
 ];
 
 /**
@@ -51,13 +53,21 @@ it('is best by fills, then spread, then different tools, over random drawers and
     $random = new Randomizer(new Mt19937(7));
     $planner = new ToolPlanner(Pantry::reference(), HouseRules::of(['leaveners' => 'cup'])); // every tool for every dry food
     $us = MeasureStandard::UsCustomary;
-    $ingredients = ['bread-flour', 'granulated-sugar', 'light-brown-sugar', 'rolled-oats', 'table-salt', 'sour-cream', 'walnuts-chopped', 'butter'];
+    $ingredients = [
+        'bread-flour', 'granulated-sugar', 'light-brown-sugar', 'rolled-oats', 'table-salt', 'sour-cream', 'walnuts-chopped',
+        'butter',
+    ];
     $tried = $impossible = 0;
     for ($i = 0; $tried < 2000; $i++) {
-        $ids = array_map(fn (int $k): string => array_keys(EIGHTHS)[$k], $random->pickArrayKeys(array_keys(EIGHTHS), $random->getInt(2, 7)));
+        $ids = array_map(
+            fn (int $k): string => array_keys(EIGHTHS)[$k], $random->pickArrayKeys(array_keys(EIGHTHS), $random->getInt(2, 7)),
+        );
         $goal = $random->getInt(1, 6) === 1 ? $random->getInt(1, 400) : 4 * $random->getInt(1, 120);
         $ingredient = Pantry::reference()->ingredient($ingredients[$i % count($ingredients)]);
-        $plans = $planner->plan(Amount::of("$goal/8", Unit::Teaspoon), $ingredient, array_map(fn (string $id): Tool => ToolCatalogue::tool($id, $us), $ids), $us);
+        $plans = $planner->plan(
+            Amount::of("$goal/8", Unit::Teaspoon), $ingredient,
+            array_map(fn (string $id): Tool => ToolCatalogue::tool($id, $us), $ids), $us,
+        );
         $best = $plans->best();
         $fills = $best?->exact === true ? $best->fillCount() : 7;
         if ($fills > 9) {
@@ -79,7 +89,9 @@ it('is best by fills, then spread, then different tools, over random drawers and
 
             continue;
         }
-        expect([$best->fillCount(), round($best->uG, 9), $best->distinctTools()])->toBe($ranked[0], "$goal/8 tsp of {$ingredient->id} with ".implode(', ', $ids));
+        expect([$best->fillCount(), round($best->uG, 9), $best->distinctTools()])->toBe(
+            $ranked[0], "$goal/8 tsp of {$ingredient->id} with ".implode(', ', $ids),
+        );
         $tried++;
     }
     expect($impossible)->toBeGreaterThan(50);
@@ -88,7 +100,10 @@ it('is best by fills, then spread, then different tools, over random drawers and
 it('gives alternatives where they exist: every way with the fewest fills and one more is found', function () {
     $us = MeasureStandard::UsCustomary;
     $ids = ['dry-cup-us-1-4', 'dry-cup-us-1-2', 'dry-cup-us-1'];
-    $plans = (new ToolPlanner(Pantry::reference()))->plan(Amount::of('1 3/4', Unit::Cup), Pantry::reference()->ingredient('bread-flour'), array_map(fn (string $id) => ToolCatalogue::tool($id, $us), $ids), $us);
+    $plans = (new ToolPlanner(Pantry::reference()))->plan(
+        Amount::of('1 3/4', Unit::Cup), Pantry::reference()->ingredient('bread-flour'),
+        array_map(fn (string $id) => ToolCatalogue::tool($id, $us), $ids), $us,
+    );
     expect(array_map(fn ($plan) => $plan->fillCount(), $plans->plans))->toBe([3, 4, 4])
         ->and($plans->best()?->fills[0]->tool->id)->toBe('dry-cup-us-1');
 });

@@ -64,7 +64,8 @@ it('takes strictly what carries the bake', function (string $food, Strictness $s
     ['egg-large', Strictness::Structural], ['whole-milk', Strictness::Structural], ['baking-powder', Strictness::Structural],
     ['cream-of-tartar', Strictness::Structural], ['instant-yeast', Strictness::Structural], ['rolled-oats', Strictness::Structural],
     ['yogurt-plain', Strictness::Structural], ['vanilla-extract', Strictness::Flavour], ['lemon-juice', Strictness::Flavour],
-    ['table-salt', Strictness::Flavour], ['cinnamon', Strictness::Flavour], ['raisins', Strictness::Flavour], ['honey', Strictness::Flavour],
+    ['table-salt', Strictness::Flavour], ['cinnamon', Strictness::Flavour], ['raisins', Strictness::Flavour],
+    ['honey', Strictness::Flavour],
     ['chocolate-chips', Strictness::Flavour], ['banana', Strictness::Flavour],
 ]);
 
@@ -180,7 +181,9 @@ it('gives no id twice, whatever is cut, copied and moved', function () use ($car
 it('has words in both languages for everything it refuses', function () {
     $used = [];
     foreach (['core', 'app'] as $folder) {
-        $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/$folder", FilesystemIterator::SKIP_DOTS));
+        $files = new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/$folder", FilesystemIterator::SKIP_DOTS),
+        );
         foreach ($files as $file) {
             if ($file->getExtension() === 'php' && ! str_contains($file->getPathname(), '/Words/')) {
                 preg_match_all("~'(refusal\.[a-z0-9-]+)'~", (string) file_get_contents($file->getPathname()), $found);

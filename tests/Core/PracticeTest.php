@@ -19,8 +19,14 @@ use Hovik\Core\Words\Phrasebook;
  * its English text, its figure and tables read here, with arithmetic of its own. What the question claims must agree.
  */
 const SEEDS = 2000;
-const ML = ['cup' => 236.5882365, 'tbsp' => 14.78676478125, 'tsp' => 4.92892159375, 'fl oz' => 29.5735295625, 'mL' => 1.0, 'L' => 1000.0, 'pt' => 473.176473, 'qt' => 946.352946, 'gal' => 3785.411784];
-const PLURALS = ['cups' => 'cup', 'tablespoons' => 'tbsp', 'teaspoons' => 'tsp', 'fluid ounces' => 'fl oz', 'millilitres' => 'mL', 'litres' => 'L', 'pints' => 'pt', 'quarts' => 'qt', 'gallons' => 'gal'];
+const ML = [
+    'cup' => 236.5882365, 'tbsp' => 14.78676478125, 'tsp' => 4.92892159375, 'fl oz' => 29.5735295625, 'mL' => 1.0, 'L' => 1000.0,
+    'pt' => 473.176473, 'qt' => 946.352946, 'gal' => 3785.411784,
+];
+const PLURALS = [
+    'cups' => 'cup', 'tablespoons' => 'tbsp', 'teaspoons' => 'tsp', 'fluid ounces' => 'fl oz', 'millilitres' => 'mL',
+    'litres' => 'L', 'pints' => 'pt', 'quarts' => 'qt', 'gallons' => 'gal',
+];
 /** The order of the craft's page, by food. */
 const STEPS = [
     'all-purpose flour' => ['clean-dry-empty', 'loosen', 'over-paper', 'spoon-heaped', 'sweep-level', 'return-excess'],
@@ -35,13 +41,23 @@ const STEPS = [
     'plain yogurt' => ['clean-dry-empty', 'fill', 'press-out-air', 'sweep-level', 'leave-in-cup', 'scrape-out'],
 ];
 /** What is safe to do, told apart by its words: nothing else in these questions is. */
-const SAFE = ['/^(Tie my hair back|Wash my hands|Put a clean apron|Taste nothing|Wipe it up|Read the label|Tell the teacher|Take (clean tools|two dry)|Lay it flat|Cut slowly|Wash it by itself|Pour it into a heat-proof|Say "hot behind|Turn the handle|Go to a bench|Wipe spilt|Dry my hands|Switch it off|Bend my knees|Ask somebody|Step back, warn|Throw away|Call the adult|Stand to the side)/'];
-const PICTURES = ['levelling heaped' => 'heaped', 'levelling hollow' => 'hollow', 'settling pressed' => 'pressed', 'filling gaps' => 'air-pockets', 'preparation lumpy' => 'lumps', 'eye_deg 35' => 'eye-above', 'eye_deg -30' => 'eye-below', 'held 1' => 'in-hand', 'curve top' => 'top-of-curve'];
+const SAFE = [
+    '/^(Tie my hair back|Wash my hands|Put a clean apron|Taste nothing|Wipe it up|Read the label|Tell the teacher|Take (clean tools|two dry)|Lay it flat|Cut slowly|Wash it by itself|Pour it into a heat-proof|Say "hot behind|Turn the handle|Go to a bench|Wipe spilt|Dry my hands|Switch it off|Bend my knees|Ask somebody|Step back, warn|Throw away|Call the adult|Stand to the side)/',
+];
+const PICTURES = [
+    'levelling heaped' => 'heaped', 'levelling hollow' => 'hollow', 'settling pressed' => 'pressed',
+    'filling gaps' => 'air-pockets', 'preparation lumpy' => 'lumps', 'eye_deg 35' => 'eye-above', 'eye_deg -30' => 'eye-below',
+    'held 1' => 'in-hand', 'curve top' => 'top-of-curve',
+];
 
 /** `1 3/4` as a float. */
 function plain(string $text): float
 {
-    return array_sum(array_map(static fn (string $part): float => str_contains($part, '/') ? (float) explode('/', $part)[0] / (float) explode('/', $part)[1] : (float) $part, explode(' ', trim($text))));
+    return array_sum(
+        array_map(static fn (string $part): float => str_contains($part, '/')
+                ? (float) explode('/', $part)[0] / (float) explode('/', $part)[1]
+                : (float) $part, explode(' ', trim($text))),
+    );
 }
 /** @return array{float, string} number and unit of the first amount in a text */
 function firstAmount(string $text): array
@@ -93,7 +109,9 @@ function reads(array $keys, float $bowl, float $food): ?float
 /** The right answers, found again; null where the question cannot be solved from what it says. */
 function solve(Question $question, string $asked): mixed
 {
-    $ids = static fn (callable $isRight): array => array_values(array_map(static fn (Choice $choice): string => $choice->id, array_filter($question->choices, $isRight)));
+    $ids = static fn (callable $isRight): array => array_values(
+        array_map(static fn (Choice $choice): string => $choice->id, array_filter($question->choices, $isRight)),
+    );
     $said = static fn (Choice $choice): string => Phrasebook::in('en')->say($choice->said);
     $figure = $question->figure;
     $ml = static function (string $text): float {
@@ -104,7 +122,17 @@ function solve(Question $question, string $asked): mixed
     $unit = static fn (): string => PLURALS[preg_match('~(?:How many|in) ('.implode('|', array_keys(PLURALS)).')~', $asked, $m) === 1 ? $m[1] : ''];
 
     return match ($question->skill) {
-        Skill::NameTool => $ids(static fn (Choice $choice): bool => abs($ml($said($choice)) - $figure['ml']) < 0.01 && str_contains($said($choice), ['dry-cup' => 'the ', 'measuring-spoon' => 'spoon', 'liquid-measure' => 'jug', 'graduated-dry-measure' => 'ringed'][$figure['kind']]) && ($figure['kind'] !== 'dry-cup' || str_ends_with($said($choice), ' measure') && ! str_contains($said($choice), 'ringed'))),
+        Skill::NameTool => $ids(
+            static fn (Choice $choice): bool => abs($ml($said($choice)) - $figure['ml']) < 0.01
+                && str_contains(
+                    $said($choice),
+                    [
+                        'dry-cup' => 'the ', 'measuring-spoon' => 'spoon', 'liquid-measure' => 'jug',
+                        'graduated-dry-measure' => 'ringed',
+                    ][$figure['kind']],
+                )
+                && ($figure['kind'] !== 'dry-cup' || str_ends_with($said($choice), ' measure') && ! str_contains($said($choice), 'ringed')),
+        ),
         Skill::PickCup => $ids(static fn (Choice $choice): bool => abs($choice->figure['ml'] - $ml($asked)) < 0.01),
         Skill::JugColumn => $ids(static fn (Choice $choice): bool => abs($ml($choice->id) - $ml($asked)) < 0.01),
         Skill::SpotMug => $ids(static fn (Choice $choice): bool => ! isset($choice->figure['ml'])),
@@ -122,12 +150,17 @@ function solve(Question $question, string $asked): mixed
         }),
         Skill::RankWeights => (static function () use ($question): array {
             $order = array_map(static fn (Choice $choice): string => $choice->id, $question->choices);
-            usort($order, static fn (string $a, string $b): int => (float) foods()[$b]['g_per_us_cup'] <=> (float) foods()[$a]['g_per_us_cup']);
+            usort(
+                $order,
+                static fn (string $a, string $b): int => (float) foods()[$b]['g_per_us_cup'] <=> (float) foods()[$a]['g_per_us_cup'],
+            );
 
             return $order;
         })(),
         Skill::OrderSteps => STEPS[preg_match('~steps for (.+) in order~', $asked, $m) === 1 ? $m[1] : ''],
-        Skill::SpotStep => array_values(array_diff(STEPS[preg_match('~steps for (.+?)\.~', $asked, $m) === 1 ? $m[1] : ''], $figure['steps'])),
+        Skill::SpotStep => array_values(
+            array_diff(STEPS[preg_match('~steps for (.+?)\.~', $asked, $m) === 1 ? $m[1] : ''], $figure['steps']),
+        ),
         Skill::ReadWording => (static function () use ($figure): array {
             $comma = null;
             $before = [];
@@ -140,7 +173,9 @@ function solve(Question $question, string $asked): mixed
 
             return $before;
         })(),
-        Skill::KeepSafe => $ids(static fn (Choice $choice): bool => (preg_match(SAFE[0], $said($choice)) === 1) !== str_contains($asked, 'not safe')),
+        Skill::KeepSafe => $ids(
+            static fn (Choice $choice): bool => (preg_match(SAFE[0], $said($choice)) === 1) !== str_contains($asked, 'not safe'),
+        ),
         Skill::SpotPicture => [PICTURES[array_key_first($figure['hands']).' '.(string) array_values($figure['hands'])[0]]],
         default => null,
     };
@@ -170,8 +205,10 @@ it('asks only what is so: every claim found again by another way', function (Ski
         $found = solve($question, $asked);
         $agrees = match (true) {
             $found === null => true,
-            is_float($found) => $question->mark(rtrim(rtrim(sprintf('%.6F', $found), '0'), '.'))->isRight || abs(plain($key[0]) - $found) < 1e-6,
-            $question->expected->kind() === 'choice' => $found == $key || array_values(array_intersect($ids, $found)) == array_values(array_intersect($ids, $key)),
+            is_float($found) => $question->mark(rtrim(rtrim(sprintf('%.6F', $found), '0'), '.'))->isRight
+                    || abs(plain($key[0]) - $found) < 1e-6,
+            $question->expected->kind() === 'choice' => $found == $key
+                || array_values(array_intersect($ids, $found)) == array_values(array_intersect($ids, $key)),
             default => in_array($found, $key, true),
         };
         $agrees || throw new LogicException("$at: ".json_encode($key).' but '.json_encode($found));
@@ -181,7 +218,9 @@ it('asks only what is so: every claim found again by another way', function (Ski
             $sum = array_sum(array_map(fn (string $id, int $count) => $count * $each[$id], array_keys($key[0]), $key[0]));
             abs($sum - $number * ML[$unit]) < 1e-6 || throw new LogicException("$at: $sum mL");
             $skill === Skill::ChooseTools || array_sum($key[0]) > 1 || throw new LogicException("$at: one tool holds it");
-            $question->mark(['liquid-measure-us-1-cup' => 1])->misconception === 'jug-for-dry' || throw new LogicException("$at: dry food in a jug");
+            $question->mark(
+                ['liquid-measure-us-1-cup' => 1],
+            )->misconception === 'jug-for-dry' || throw new LogicException("$at: dry food in a jug");
         }
         if ($skill === Skill::WorkScale) {
             ['before' => $before, 'bowl_g' => $bowl, 'food_g' => $food] = $question->figure;
@@ -193,16 +232,29 @@ it('asks only what is so: every claim found again by another way', function (Ski
         if ($seed % 20 === 0) {
             foreach (['en', 'es'] as $language) {
                 $book = Phrasebook::in($language);
-                $words = [$book->say($question->prompt), $book->say($question->explanation), ...array_map(fn (Choice $one) => $book->say($one->said), $question->choices), ...array_map(fn (Choice $one) => $one->misconception === null ? 'x' : $book->say(Hovik\Core\Words\Phrase::of("miss.$one->misconception")), $question->choices)];
+                $words = [
+                    $book->say($question->prompt), $book->say($question->explanation),
+                    ...array_map(fn (Choice $one) => $book->say($one->said), $question->choices),
+                    ...array_map(
+                        fn (Choice $one) => $one->misconception === null
+                                ? 'x'
+                                : $book->say(Hovik\Core\Words\Phrase::of("miss.$one->misconception")),
+                        $question->choices,
+                    ),
+                ];
                 foreach ($words as $text) {
                     $text !== '' || throw new LogicException("$at: without words");
                     // A cook writes halves, thirds, quarters, eighths, sixteenths; never 0.333 nor 7/48.
-                    preg_match('~\d\.\d{3}|\d/(?!2\b|3\b|4\b|6\b|8\b|16\b)\d~', $text) === 0 || throw new LogicException("$at: unreadable: $text");
+                    preg_match(
+                        '~\d\.\d{3}|\d/(?!2\b|3\b|4\b|6\b|8\b|16\b)\d~', $text
+                    ) === 0 || throw new LogicException("$at: unreadable: $text");
                 }
             }
         }
     }
-    expect(count($seen))->toBeGreaterThan($skill === Skill::SpotPicture || $skill === Skill::CountRings ? 8 : 25, "$skill->value asks too few things");
+    expect(count($seen))->toBeGreaterThan(
+        $skill === Skill::SpotPicture || $skill === Skill::CountRings ? 8 : 25, "$skill->value asks too few things",
+    );
 })->group('slow')->with(Skill::cases());
 
 it('knows what each way of measuring does before it asks to guess it', function () {
@@ -225,8 +277,18 @@ it('takes a number in any equal form, and knows the slip behind a wrong one', fu
         $question = Quiz::question(Skill::ScaleRecipe, $seed, Setting::of(2));
         [$number] = firstAmount(Phrasebook::in('en')->say($question->prompt));
         expect($question->mark($question->expected->key()[0])->isRight)->toBeTrue();
-        $added = $question->mark(sprintf('%d/96', (int) round(96 * ($number + plain(preg_match('~make it (.+) times~', Phrasebook::in('en')->say($question->prompt), $m) === 1 ? $m[1] : '')))));
-        expect($added->isRight || in_array($added->misconception, ['added', 'whole-only', 'fraction-only', 'upside-down'], true))->toBeTrue();
+        $added = $question->mark(
+            sprintf(
+                '%d/96',
+                (int) round(
+                    96 * ($number + plain(preg_match('~make it (.+) times~', Phrasebook::in('en')->say($question->prompt), $m) === 1 ? $m[1] : '')),
+                ),
+            ),
+        );
+        expect(
+            $added->isRight
+                || in_array($added->misconception, ['added', 'whole-only', 'fraction-only', 'upside-down'], true),
+        )->toBeTrue();
     }
     $question = Quiz::question(Skill::ScaleRecipe, 1, Setting::of(1));
     $key = $question->expected->key()[0];
@@ -253,7 +315,8 @@ it('takes steps that may stand either way, and tells a wrong order from a wrong 
     $question = null;
     for ($seed = 0; $question === null; $seed++) {
         $one = Quiz::question(Skill::OrderSteps, $seed, Setting::of(1));
-        $question = in_array('spoon-heaped', $one->expected->key()[0], true) && in_array('loosen', $one->expected->key()[0], true) ? $one : null;
+        $question = in_array('spoon-heaped', $one->expected->key()[0], true)
+                && in_array('loosen', $one->expected->key()[0], true) ? $one : null;
     }
     $right = $question->expected->key()[0];
     $stranger = array_values(array_diff(array_map(fn (Choice $choice) => $choice->id, $question->choices), $right))[0];
@@ -269,10 +332,15 @@ it('takes steps that may stand either way, and tells a wrong order from a wrong 
 it('follows the class: its cup, its drawer, its house method', function () {
     $metric = Quiz::question(Skill::PickCup, 3, Setting::of(1, MeasureStandard::Metric250));
     expect(array_filter($metric->choices, fn (Choice $choice) => str_contains($choice->id, 'metric')))->toHaveCount(4);
-    $own = array_map(fn (string $id) => ToolCatalogue::tool($id, MeasureStandard::UsCustomary), ['dry-cup-us-1-4', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-tsp', 'spoon-us-1-tbsp', 'spoon-us-1-2-tsp']);
+    $own = array_map(
+        fn (string $id) => ToolCatalogue::tool($id, MeasureStandard::UsCustomary),
+        ['dry-cup-us-1-4', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-tsp', 'spoon-us-1-tbsp', 'spoon-us-1-2-tsp'],
+    );
     for ($seed = 0; $seed < 100; $seed++) {
         $question = Quiz::question(Skill::ChooseTools, $seed, Setting::of(2, drawer: $own));
-        expect(array_diff(array_map(fn (Choice $choice) => $choice->id, $question->choices), array_map(fn ($tool) => $tool->id, $own)))->toHaveCount(1); // the jug is lent
+        expect(
+            array_diff(array_map(fn (Choice $choice) => $choice->id, $question->choices), array_map(fn ($tool) => $tool->id, $own)),
+        )->toHaveCount(1); // the jug is lent
     }
     $dips = Setting::of(1, schools: HouseRules::of([], [HouseMethod::DipSweep]));
     for ($seed = 0; $seed < 40; $seed++) {
@@ -295,8 +363,10 @@ it('asks in every standard', function (MeasureStandard $standard) {
 it('refuses what is no answer, at its field', function (Skill $skill, mixed $answer) {
     expect(fn () => Quiz::question($skill, 1, Setting::of(1))->mark($answer))->toThrow(InvalidInput::class);
 })->with([
-    [Skill::NameTool, 'a hat'], [Skill::NameTool, null], [Skill::NameTool, ['spoon-us-1-tsp']], [Skill::ScaleRecipe, 'a lot'], [Skill::ScaleRecipe, [1]], [Skill::ScaleRecipe, ''],
-    [Skill::OrderSteps, 'loosen'], [Skill::OrderSteps, ['dance']], [Skill::ChooseTools, []], [Skill::ChooseTools, ['hat' => 1]], [Skill::ChooseTools, ['dry-cup-us-1' => -1]], [Skill::ChooseTools, ['dry-cup-us-1' => 1.5]],
+    [Skill::NameTool, 'a hat'], [Skill::NameTool, null], [Skill::NameTool, ['spoon-us-1-tsp']], [Skill::ScaleRecipe, 'a lot'],
+    [Skill::ScaleRecipe, [1]], [Skill::ScaleRecipe, ''],
+    [Skill::OrderSteps, 'loosen'], [Skill::OrderSteps, ['dance']], [Skill::ChooseTools, []], [Skill::ChooseTools, ['hat' => 1]],
+    [Skill::ChooseTools, ['dry-cup-us-1' => -1]], [Skill::ChooseTools, ['dry-cup-us-1' => 1.5]],
     [Skill::ReadWording, [99]], [Skill::ReadWording, 'sifted'], [Skill::WorkScale, ['kick']], [Skill::WorkScale, 'tare'],
 ]);
 

@@ -81,13 +81,21 @@ it('expresses an amount in kitchen measures that add up to it, largest first', f
             }
             $amount = Amount::of($number, $unit);
             $kitchen = KitchenMeasure::of($amount, $standard);
-            $total = array_reduce($kitchen->parts, fn (BigRational $sum, Amount $part) => $sum->plus($part->inBase($standard)), BigRational::zero());
+            $total = array_reduce(
+                $kitchen->parts, fn (BigRational $sum, Amount $part) => $sum->plus($part->inBase($standard)), BigRational::zero(),
+            );
             $off = $total->minus($amount->inBase($standard));
             if ($kitchen->exact) {
                 expect($off->isZero())->toBeTrue();
             } else {
                 // Never further off than half an eighth of a teaspoon, save where the least there is, is more.
-                expect($off->abs()->isLessThanOrEqualTo($standard->size(Unit::Teaspoon)->dividedBy(16)->multipliedBy($kitchen->text() === '1/8 tsp' ? 2 : 1)))->toBeTrue($amount->text());
+                expect(
+                    $off->abs()
+                        ->isLessThanOrEqualTo(
+                            $standard->size(Unit::Teaspoon)->dividedBy(16)
+                                ->multipliedBy($kitchen->text() === '1/8 tsp' ? 2 : 1),
+                        ),
+                )->toBeTrue($amount->text());
             }
             $sizes = array_map(fn (Amount $part) => $standard->size($part->unit)->toFloat(), $kitchen->parts);
             $sorted = $sizes;
@@ -105,6 +113,9 @@ it('never goes wrong by more than half a last digit when it shows grams', functi
         $shown = ShownGrams::of($grams);
         $places = $grams->isGreaterThanOrEqualTo(10) ? 0 : ($grams->isGreaterThanOrEqualTo(1) ? 1 : 2);
         expect($shown->getScale())->toBe($places);
-        expect($shown->toBigRational()->minus($grams)->abs()->isLessThanOrEqualTo(BigRational::of(1)->dividedBy(2 * 10 ** $places)))->toBeTrue();
+        expect(
+            $shown->toBigRational()->minus($grams)->abs()
+                ->isLessThanOrEqualTo(BigRational::of(1)->dividedBy(2 * 10 ** $places)),
+        )->toBeTrue();
     });
 });

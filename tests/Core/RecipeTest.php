@@ -30,7 +30,10 @@ $settled = fn (string $line): ?SettledLine => SettledLine::from($read($line), $u
 
 it('drops no letter of any line, whatever is written', function () {
     $reader = new LineReader(Pantry::reference());
-    $words = ['1', '1/2', '½', '2-3', 'cups', 'T', 'oz', 'flour', 'sifted', ',', '(', ')', 'plus', 'or', 'to', 'taste', '–', 'crème', "d'or", '%', '400 g', 'can', '"', '<b>', "\u{1F35E}", 'of', 'a', 'half', 'and', ' ', '...', '1,000', '=1+1'];
+    $words = [
+        '1', '1/2', '½', '2-3', 'cups', 'T', 'oz', 'flour', 'sifted', ',', '(', ')', 'plus', 'or', 'to', 'taste', '–', 'crème',
+        "d'or", '%', '400 g', 'can', '"', '<b>', "\u{1F35E}", 'of', 'a', 'half', 'and', ' ', '...', '1,000', '=1+1',
+    ];
     $this->limitTo(400)->forAll(Generators::seq(Generators::elements($words)))->then(function (array $picked) use ($reader): void {
         $line = implode(' ', $picked);
         $read = $reader->read($line);
@@ -42,18 +45,26 @@ it('drops no letter of any line, whatever is written', function () {
 });
 
 it('reads back every amount it can be given, in figures and with signs', function () use ($read) {
-    $this->limitTo(150)->forAll(Generators::choose(0, 20), Generators::elements(['1/2', '1/3', '2/3', '1/4', '3/4', '1/8', '5/8']), Generators::elements(['cup', 'tbsp', 'tsp']))
+    $this->limitTo(150)->forAll(
+        Generators::choose(0, 20), Generators::elements(['1/2', '1/3', '2/3', '1/4', '3/4', '1/8', '5/8']),
+        Generators::elements(['cup', 'tbsp', 'tsp']),
+    )
         ->then(function (int $whole, string $fraction, string $unit) use ($read): void {
             $number = BigRational::of($fraction)->plus($whole);
             foreach ([($whole > 0 ? "$whole " : '').$fraction, ($whole > 0 ? "$whole-" : '').$fraction] as $written) {
                 $line = $read("$written $unit bread flour");
-                expect($line->status)->toBe('read')->and($line->amounts[0]->min->isEqualTo($number))->toBeTrue("$written: ".KitchenNotation::write($line->amounts[0]->min));
+                expect($line->status)->toBe('read')->and($line->amounts[0]->min->isEqualTo($number))->toBeTrue(
+                    "$written: ".KitchenNotation::write($line->amounts[0]->min),
+                );
             }
         });
 });
 
 it('marks what it understood, and shows the rest as not read', function () use ($read) {
-    $parts = fn (string $line): array => array_map(fn (Piece $p): array => [$p->part->value, $p->text], array_values(array_filter($read($line)->pieces, fn (Piece $p): bool => $p->part !== Part::Filler)));
+    $parts = fn (string $line): array => array_map(
+        fn (Piece $p): array => [$p->part->value, $p->text],
+        array_values(array_filter($read($line)->pieces, fn (Piece $p): bool => $p->part !== Part::Filler)),
+    );
     expect($parts('1 cup sifted powdered sugar'))->toBe([['amount', '1 cup'], ['handling', 'sifted'], ['ingredient', 'powdered sugar']])
         ->and($parts('2 large eggs, beaten'))->toBe([['amount', '2'], ['ingredient', 'large eggs'], ['handling', 'beaten']])
         ->and($parts('1 cup frobnicated zorbs'))->toBe([['amount', '1 cup'], ['unread', 'frobnicated zorbs']]);
@@ -80,8 +91,12 @@ it('takes the method from the words before the name, and not from those behind i
 
 it('takes a pasted recipe apart, with headings and without', function () {
     $reader = new RecipeReader(Pantry::reference());
-    $marked = $reader->read("Oat buns\nMakes 12 buns.\n\nIngredients:\n1 cup bread flour\nFor the glaze:\n2 tbsp honey\n\nMethod\n1. Mix the flour with care.\n2) Brush with honey.");
-    $bare = $reader->read("\u{FEFF}Oat buns\r\n- 1 cup bread flour\r\n- 2 tbsp honey\r\nMix the flour with care.\r\nBrush the tops with honey.");
+    $marked = $reader->read(
+        "Oat buns\nMakes 12 buns.\n\nIngredients:\n1 cup bread flour\nFor the glaze:\n2 tbsp honey\n\nMethod\n1. Mix the flour with care.\n2) Brush with honey.",
+    );
+    $bare = $reader->read(
+        "\u{FEFF}Oat buns\r\n- 1 cup bread flour\r\n- 2 tbsp honey\r\nMix the flour with care.\r\nBrush the tops with honey.",
+    );
     expect($marked->title)->toBe('Oat buns')->and($marked->makes)->toBe('12 buns')
         ->and(array_map(fn (ReadLine $l): string => $l->status, $marked->lines))->toBe(['read', 'heading', 'read'])
         ->and($marked->directions)->toBe(['Mix the flour with care.', 'Brush with honey.'])
@@ -94,8 +109,13 @@ it('refuses what is no recipe', function (string $text) {
 })->with(['nothing' => [''], 'blank' => [" \n "], 'endless' => [str_repeat("1 cup flour\n", 301)], 'long' => [str_repeat('a', 30001)], 'bytes' => ["\xff\xfe1 cup"]]);
 
 it('holds the list against the directions', function () use ($read) {
-    $listed = array_map(fn (string $line) => $read($line)->ingredient, ['1 cup bread flour', '2 tsp baking powder', '1 cup raisins', '1 tbsp honey', '2 tbsp honey', '1/2 cup blue zorbs']);
-    $findings = (new DirectionsCheck(Pantry::reference()))->check($listed, ['Sift the dry ingredients.', 'Stir in the honey and the milk.']);
+    $listed = array_map(
+        fn (string $line) => $read($line)->ingredient,
+        ['1 cup bread flour', '2 tsp baking powder', '1 cup raisins', '1 tbsp honey', '2 tbsp honey', '1/2 cup blue zorbs'],
+    );
+    $findings = (new DirectionsCheck(Pantry::reference()))->check(
+        $listed, ['Sift the dry ingredients.', 'Stir in the honey and the milk.'],
+    );
     expect(array_map(fn (Finding $f): array => [$f->kind, $f->ingredient, $f->lines], $findings))->toBe([
         [Finding::LISTED_TWICE, 'honey', [3, 4]], [Finding::NEVER_USED, 'raisins', [2]], [Finding::NOT_LISTED, 'whole-milk', []],
     ]);

@@ -39,7 +39,8 @@ it('has 119 ingredients, each name and alias only once', function () use ($pantr
 it('keeps every figure in a plausible range', function () use ($pantry) {
     // g/mL of a family's reference handling
     $density = ['fine-powder' => [.25, .75], 'granular-sugar' => [.75, .95], 'moist-sugar' => [.85, 1.02], 'leavener-spice' => [.33, 1.3], 'coarse-grain' => [.18, .9],
-        'pieces' => [.35, .8], 'shredded' => [.3, .6], 'solid-fat' => [.8, .97], 'nut-butter' => [.98, 1.12], 'thin-liquid' => [.87, 1.08], 'oil' => [.89, .945],
+        'pieces' => [.35, .8], 'shredded' => [.3, .6], 'solid-fat' => [.8, .97], 'nut-butter' => [.98, 1.12],
+        'thin-liquid' => [.87, 1.08], 'oil' => [.89, .945],
         'viscous-liquid' => [1.25, 1.46], 'thick-dairy-puree' => [.45, 1.4], 'whole-irregular' => [.5, .8]];
     foreach ($pantry->ids() as $id) {
         $i = $pantry->ingredient($id);
@@ -57,7 +58,10 @@ it('keeps every figure in a plausible range', function () use ($pantry) {
         expect((float) (string) $i->gramsPerUsCup / 236.5882365)->toBeGreaterThanOrEqual($low, $id)->toBeLessThanOrEqual($high, $id);
         expect((string) $pantry->handlingFactor($i, $i->referenceHandling)?->mean->stripTrailingZeros())->toBe('1', "$id: the reference handling is not 1");
         if ($i->family === Family::FinePowder) {
-            $factors = array_map(fn (Handling $h) => $pantry->handlingFactor($i, $h)?->mean->toFloat(), [Handling::Sifted, Handling::StirredSpooned, Handling::Dipped, Handling::DippedCompactedBin, Handling::PackedFirm]);
+            $factors = array_map(
+                fn (Handling $h) => $pantry->handlingFactor($i, $h)?->mean->toFloat(),
+                [Handling::Sifted, Handling::StirredSpooned, Handling::Dipped, Handling::DippedCompactedBin, Handling::PackedFirm],
+            );
             $sorted = $factors;
             sort($sorted);
             expect($factors)->toBe($sorted, "$id: handlings out of order");
@@ -98,7 +102,8 @@ it('keeps the ratios between units exact', function (MeasureStandard $standard, 
     [MeasureStandard::UsCustomary, Unit::Cup, 16, Unit::Tablespoon], [MeasureStandard::UsLabel240, Unit::Cup, 16, Unit::Tablespoon],
     [MeasureStandard::UsCustomary, Unit::Tablespoon, 3, Unit::Teaspoon], [MeasureStandard::Metric250, Unit::Tablespoon, 3, Unit::Teaspoon],
     [MeasureStandard::Australian, Unit::Tablespoon, 4, Unit::Teaspoon], [MeasureStandard::UsCustomary, Unit::Cup, 8, Unit::FluidOunce],
-    [MeasureStandard::UsCustomary, Unit::Gallon, 4, Unit::Quart], [MeasureStandard::UsCustomary, Unit::Pound, 4, Unit::Stick], [MeasureStandard::ImperialLegacy, Unit::Cup, 10, Unit::FluidOunce],
+    [MeasureStandard::UsCustomary, Unit::Gallon, 4, Unit::Quart], [MeasureStandard::UsCustomary, Unit::Pound, 4, Unit::Stick],
+    [MeasureStandard::ImperialLegacy, Unit::Cup, 10, Unit::FluidOunce],
 ]);
 
 it('has tools whose nominal volume is what they say, with marks in order and none far above the top', function () {
@@ -120,6 +125,9 @@ it('has tools whose nominal volume is what they say, with marks in order and non
         }
     }
     expect(count($kinds))->toBe(count(ToolKind::cases()) - 1);
-    expect(ToolCatalogue::tool('liquid-measure-uk-1-pint', MeasureStandard::UsCustomary)->nominalMl->toFloat())->toEqualWithDelta(568.26125, 1e-6);
+    expect(
+        ToolCatalogue::tool('liquid-measure-uk-1-pint', MeasureStandard::UsCustomary)->nominalMl
+            ->toFloat(),
+    )->toEqualWithDelta(568.26125, 1e-6);
     expect(Unit::Can->dimension())->toBe(Dimension::Ambiguous);
 });

@@ -28,19 +28,38 @@ function complaints(PeriodPlan $plan): array
         foreach ($period->lines as $line) {
             [$measure] = $by["$s $line->id measure"] ?? [null];
             [$weigh] = $by["$s $line->id weigh"] ?? [null];
-            if ($measure === null || count($by["$s $line->id measure"]) !== 1 || $measure->endS - $measure->startS !== $line->measureS || $measure->resources !== $line->needs) {
+            if (
+                $measure === null
+                    || count($by["$s $line->id measure"]) !== 1
+                    || $measure->endS - $measure->startS !== $line->measureS
+                    || $measure->resources !== $line->needs
+            ) {
                 $found[] = "station $s does not measure $line->id";
-            } elseif ($line->weighS > 0 && ($weigh === null || count($by["$s $line->id weigh"]) !== 1 || $weigh->endS - $weigh->startS !== $line->weighS || $weigh->startS < $measure->endS || $weigh->resources !== $line->weighNeeds)) {
+            } elseif ($line->weighS > 0 && (
+                $weigh === null
+                    || count($by["$s $line->id weigh"]) !== 1
+                    || $weigh->endS - $weigh->startS !== $line->weighS
+                    || $weigh->startS < $measure->endS
+                    || $weigh->resources !== $line->weighNeeds
+            )) {
                 $found[] = "station $s does not weigh $line->id after measuring it";
             }
             foreach ($period->lines as $dry) {
                 $isShared = array_intersect($dry->needs, $line->needs) !== [];
-                if ($isShared && $line->isWet() && ! $dry->isWet() && ($by["$s $dry->id measure"][0]->endS ?? 0) > ($measure?->startS ?? 0)) {
+                if (
+                    $isShared
+                        && $line->isWet()
+                        && ! $dry->isWet()
+                        && ($by["$s $dry->id measure"][0]->endS ?? 0) > ($measure?->startS ?? 0)
+                ) {
                     $found[] = "station $s measures wet $line->id before dry $dry->id";
                 }
             }
         }
-        $done = max(array_map(static fn (PlannedTask $task): int => $task->station === $s && $task->line !== null ? $task->endS : 0, $plan->timeline));
+        $done = max(
+            array_map(static fn (PlannedTask $task): int => $task->station === $s
+                    && $task->line !== null ? $task->endS : 0, $plan->timeline),
+        );
         $check = $by["$s  check"][0] ?? null;
         if ($period->fixedS(Fixed::Check) > 0 && ($check === null || $check->startS < $done)) {
             $found[] = "station $s is checked before it is done";
@@ -55,7 +74,10 @@ function complaints(PeriodPlan $plan): array
             }
         }
         foreach (range(0, $period->stations - 1) as $s) {
-            if (count(array_filter($now, static fn (PlannedTask $task): bool => $task->station === $s && $task->line !== null)) > $period->hands) {
+            if (
+                count(array_filter($now, static fn (PlannedTask $task): bool => $task->station === $s
+                        && $task->line !== null)) > $period->hands
+            ) {
                 $found[] = "station $s has too few hands at $at s";
             }
         }
@@ -87,7 +109,10 @@ it('knows an impossible plan when it sees one', function () {
     $tasks = $plan->timeline;
     $weigh = array_values(array_filter($tasks, static fn (PlannedTask $task): bool => $task->what === 'weigh'))[0];
     $early = new PlannedTask($weigh->station, $weigh->line, 'weigh', 0, $weigh->endS - $weigh->startS, $weigh->resources);
-    $wrong = new PeriodPlan($plan->period, array_map(static fn (PlannedTask $task): PlannedTask => $task === $weigh ? $early : $task, $tasks), $plan->endS, $plan->lowerBoundS, null, []);
+    $wrong = new PeriodPlan(
+        $plan->period, array_map(static fn (PlannedTask $task): PlannedTask => $task === $weigh ? $early : $task, $tasks),
+        $plan->endS, $plan->lowerBoundS, null, [],
+    );
     expect(complaints($wrong))->not->toBe([]);
     $short = new PeriodPlan($plan->period, array_slice($tasks, 0, -8), $plan->endS, $plan->lowerBoundS, null, []);
     expect(complaints($short))->not->toBe([]);
@@ -97,21 +122,30 @@ it('finds the one plan there is', function () {
     // One station, one pair of hands: everything in turn.
     $line = fn (string $id, Family $family, array $needs = []) => new PeriodLine($id, $family, $needs, ['scale'], 90, 30);
     $alone = Scheduler::plan(Period::of(47, 1, 1, [$line('flour', Family::FinePowder), $line('milk', Family::ThinLiquid)], ['scale' => 1]));
-    expect($alone->endS)->toBe(240)->and($alone->lowerBoundS)->toBe(240)->and($alone->bottleneck)->toBe(PeriodPlan::HANDS)->and($alone->orderOf(0))->toHaveCount(2);
+    expect($alone->endS)->toBe(240)->and($alone->lowerBoundS)->toBe(240)
+        ->and($alone->bottleneck)->toBe(PeriodPlan::HANDS)->and($alone->orderOf(0))->toHaveCount(2);
     // Two stations, one cup: the second waits, unless there is one more.
     $cup = Scheduler::plan(Period::of(47, 2, 2, [$line('flour', Family::FinePowder, ['cup'])], ['scale' => 2, 'cup' => 1]));
     expect($cup->endS)->toBe(210)->and($cup->bottleneck)->toBe('cup')->and($cup->oneMoreSavesS)->toBe(['scale' => 0, 'cup' => 90]);
 });
 
 it('lets dry food use a shared tool before wet food', function () {
-    $plan = Scheduler::plan(Period::of(47, 3, 2, [new PeriodLine('oil', Family::Oil, ['spoon'], [], 75, 0), new PeriodLine('salt', Family::LeavenerSpice, ['spoon'], [], 45, 0)], ['spoon' => 2]));
+    $plan = Scheduler::plan(
+        Period::of(
+            47, 3, 2,
+            [new PeriodLine('oil', Family::Oil, ['spoon'], [], 75, 0), new PeriodLine('salt', Family::LeavenerSpice, ['spoon'], [], 45, 0)],
+            ['spoon' => 2],
+        ),
+    );
     foreach ([0, 1, 2] as $station) {
         expect($plan->orderOf($station))->toBe(['salt', 'oil']);
     }
 });
 
 it('lets stations begin with different things where they share one', function () {
-    $lines = array_map(fn (int $i) => new PeriodLine("l$i", Family::FinePowder, $i === 0 ? ['brown-sugar'] : [], ['scale'], 90, 30), range(0, 5));
+    $lines = array_map(
+        fn (int $i) => new PeriodLine("l$i", Family::FinePowder, $i === 0 ? ['brown-sugar'] : [], ['scale'], 90, 30), range(0, 5),
+    );
     $plan = Scheduler::plan(Period::of(47, 6, 2, $lines, ['scale' => 3, 'brown-sugar' => 1]));
     $firsts = array_map(fn (int $s) => $plan->orderOf($s)[0], range(0, 5));
     expect(count(array_unique($firsts)))->toBeGreaterThan(1)->and(complaints($plan))->toBe([]);
@@ -123,7 +157,8 @@ it('says whether it fits, by how much, and what everybody does now', function ()
     $plan = Scheduler::plan(Period::of(20, 1, 2, $lines, ['scale' => 1], $fixed));
     expect($plan->endS)->toBe(300 + 120 + 60 + 420)->and($plan->fits())->toBeTrue()->and($plan->spareS())->toBe(300)
         ->and($plan->at(0, 10)[0]->what)->toBe('set-up')->and($plan->at(0, 310)[0]->line)->toBe('flour')
-        ->and($plan->at(0, 430)[0]->what)->toBe('check')->and($plan->at(0, 899)[0]->what)->toBe('clean-up')->and($plan->at(0, 900))->toBe([]);
+        ->and($plan->at(0, 430)[0]->what)->toBe('check')->and($plan->at(0, 899)[0]->what)
+        ->toBe('clean-up')->and($plan->at(0, 900))->toBe([]);
     expect(Scheduler::plan(Period::of(10, 1, 2, $lines, ['scale' => 1], $fixed))->fits())->toBeFalse();
 });
 
@@ -139,14 +174,21 @@ it('plans nothing for no lines', function () {
 it('refuses what makes no period', function (callable $make) {
     expect($make)->toThrow(InvalidInput::class);
 })->with([
-    'no station' => [fn () => Period::of(47, 0, 2, [], [])], 'a crowd' => [fn () => Period::of(47, 99, 2, [], [])], 'no hands' => [fn () => Period::of(47, 2, 0, [], [])],
-    'none of a thing' => [fn () => Period::of(47, 2, 2, [], ['scale' => 0])], 'a thing there is not' => [fn () => Period::of(47, 2, 2, [new PeriodLine('a', Family::Oil, ['jug'], [], 60)], [])],
-    'a line twice' => [fn () => Period::of(47, 2, 2, [new PeriodLine('a', Family::Oil, [], [], 60), new PeriodLine('a', Family::Oil, [], [], 60)], [])],
-    'no time' => [fn () => new PeriodLine('a', Family::Oil, [], [], 0)], 'endless' => [fn () => new PeriodLine('a', Family::Oil, [], [], 60, 9999)],
+    'no station' => [fn () => Period::of(47, 0, 2, [], [])], 'a crowd' => [fn () => Period::of(47, 99, 2, [], [])],
+    'no hands' => [fn () => Period::of(47, 2, 0, [], [])],
+    'none of a thing' => [fn () => Period::of(47, 2, 2, [], ['scale' => 0])],
+    'a thing there is not' => [fn () => Period::of(47, 2, 2, [new PeriodLine('a', Family::Oil, ['jug'], [], 60)], [])],
+    'a line twice' => [
+        fn () => Period::of(47, 2, 2, [new PeriodLine('a', Family::Oil, [], [], 60), new PeriodLine('a', Family::Oil, [], [], 60)], []),
+    ],
+    'no time' => [fn () => new PeriodLine('a', Family::Oil, [], [], 0)],
+    'endless' => [fn () => new PeriodLine('a', Family::Oil, [], [], 60, 9999)],
 ]);
 
 it('is there before anybody waits', function () {
-    $lines = array_map(fn (int $i) => new PeriodLine("l$i", Family::cases()[$i], $i % 3 === 0 ? ['sugar'] : [], ['scale'], 90, 30), range(0, 11));
+    $lines = array_map(
+        fn (int $i) => new PeriodLine("l$i", Family::cases()[$i], $i % 3 === 0 ? ['sugar'] : [], ['scale'], 90, 30), range(0, 11),
+    );
     $from = hrtime(true);
     Scheduler::plan(Period::of(47, 8, 2, $lines, ['scale' => 3, 'sugar' => 2]));
     expect((hrtime(true) - $from) / 1e6)->toBeLessThan(1000.0); // measured properly by the bench: under 300 ms
@@ -155,6 +197,8 @@ it('is there before anybody waits', function () {
 it('learns from enough weigh-ins, by their median, within reason', function (array $gaps, int $expected) {
     expect(Hovik\Core\Period\LearnedTimes::measureS(Family::FinePowder, $gaps, 2))->toBe($expected);
 })->with([
-    'too few' => [[100.0, 100.0, 100.0, 100.0], 90], 'five alike' => [[70.0, 70.0, 70.0, 70.0, 70.0], 110], 'a long pause is none' => [[70.0, 70.0, 70.0, 70.0, 70.0, 5000.0], 110],
-    'an even number' => [[60.0, 60.0, 60.0, 80.0, 80.0, 80.0], 110], 'very slow' => [array_fill(0, 9, 500.0), 180], 'very quick' => [array_fill(0, 9, 5.0), 45],
+    'too few' => [[100.0, 100.0, 100.0, 100.0], 90], 'five alike' => [[70.0, 70.0, 70.0, 70.0, 70.0], 110],
+    'a long pause is none' => [[70.0, 70.0, 70.0, 70.0, 70.0, 5000.0], 110],
+    'an even number' => [[60.0, 60.0, 60.0, 80.0, 80.0, 80.0], 110], 'very slow' => [array_fill(0, 9, 500.0), 180],
+    'very quick' => [array_fill(0, 9, 5.0), 45],
 ]);

@@ -17,7 +17,10 @@ use Hovik\Core\Simulator\TwoWays;
 use Hovik\Core\Weighing\ToleranceLevel;
 
 $pantry = fn () => Pantry::reference();
-$bench = fn (string $id = 'bread-flour', string $number = '1 3/4', Unit $unit = Unit::Cup, int $plan = 0) => new Simulator(Pantry::reference(), Pantry::reference()->ingredient($id), Amount::of($number, $unit), MeasureStandard::UsCustomary, ToleranceLevel::Practised, $plan);
+$bench = fn (string $id = 'bread-flour', string $number = '1 3/4', Unit $unit = Unit::Cup, int $plan = 0) => new Simulator(
+    Pantry::reference(), Pantry::reference()->ingredient($id), Amount::of($number, $unit), MeasureStandard::UsCustomary,
+    ToleranceLevel::Practised, $plan,
+);
 $hands = fn (string $id, array $given = []) => HandlingChoices::of($given, Pantry::reference()->ingredient($id), Pantry::reference());
 $handling = fn (string $id, array $given) => $hands($id, $given)->handling(Pantry::reference()->ingredient($id), Pantry::reference());
 
@@ -29,8 +32,11 @@ describe('the hands', function () use ($hands, $handling) {
     it('come to the handling that was done last', function (array $given, Handling $expected) use ($handling) {
         expect($handling('bread-flour', $given))->toBe($expected);
     })->with([
-        [['filling' => 'dipped'], Handling::Dipped], [['filling' => 'dipped', 'preparation' => 'settled'], Handling::DippedCompactedBin], [['preparation' => 'settled'], Handling::Spooned],
-        [['settling' => 'tapped'], Handling::Tapped], [['filling' => 'dipped', 'settling' => 'pressed'], Handling::PressedLight], [['filling' => 'packed'], Handling::PackedFirm],
+        [['filling' => 'dipped'], Handling::Dipped],
+        [['filling' => 'dipped', 'preparation' => 'settled'], Handling::DippedCompactedBin],
+        [['preparation' => 'settled'], Handling::Spooned],
+        [['settling' => 'tapped'], Handling::Tapped], [['filling' => 'dipped', 'settling' => 'pressed'], Handling::PressedLight],
+        [['filling' => 'packed'], Handling::PackedFirm],
         [['preparation' => 'sifted'], Handling::Sifted], [['preparation' => 'lumpy'], Handling::Lumpy],
     ]);
 
@@ -43,7 +49,9 @@ describe('the hands', function () use ($hands, $handling) {
             $offered = HandlingChoices::offered($ingredient, Pantry::reference());
             foreach ($offered as $group => $choices) {
                 foreach ($choices as $choice) {
-                    expect(Pantry::reference()->handlingFactor($ingredient, $handling($id, [$group => $choice])))->not->toBeNull("$id $group $choice");
+                    expect(
+                        Pantry::reference()->handlingFactor($ingredient, $handling($id, [$group => $choice])),
+                    )->not->toBeNull("$id $group $choice");
                 }
             }
         }
@@ -59,9 +67,12 @@ describe('the hands', function () use ($hands, $handling) {
         }
         expect($at)->toBe($field);
     })->with([
-        ['whole-milk', ['levelling' => 'heaped'], 'levelling'], ['bread-flour', ['filling' => 'thrown'], 'filling'], ['bread-flour', ['filling' => 7], 'filling'],
-        ['whole-milk', ['eye_deg' => 80], 'eye_deg'], ['whole-milk', ['eye_deg' => 'high'], 'eye_deg'], ['whole-milk', ['share_across' => 0.9], 'share_across'],
-        ['whole-milk', ['curve' => 'sideways'], 'curve'], ['whole-milk', ['held' => 'maybe'], 'held'], ['honey', ['scraped' => 'a bit'], 'scraped'],
+        ['whole-milk', ['levelling' => 'heaped'], 'levelling'], ['bread-flour', ['filling' => 'thrown'], 'filling'],
+        ['bread-flour', ['filling' => 7], 'filling'],
+        ['whole-milk', ['eye_deg' => 80], 'eye_deg'], ['whole-milk', ['eye_deg' => 'high'], 'eye_deg'],
+        ['whole-milk', ['share_across' => 0.9], 'share_across'],
+        ['whole-milk', ['curve' => 'sideways'], 'curve'], ['whole-milk', ['held' => 'maybe'], 'held'],
+        ['honey', ['scraped' => 'a bit'], 'scraped'],
     ]);
 });
 
@@ -102,11 +113,16 @@ describe('the bench', function () use ($bench, $hands) {
         }
     })->group('slow');
     it('has the class\'s own cups and spoons on the table', function (MeasureStandard $standard, string $number, Unit $unit, string $tool) {
-        $made = new Simulator(Pantry::reference(), Pantry::reference()->ingredient('cinnamon'), Amount::of($number, $unit), $standard, ToleranceLevel::Practised);
+        $made = new Simulator(
+            Pantry::reference(), Pantry::reference()->ingredient('cinnamon'), Amount::of($number, $unit), $standard,
+            ToleranceLevel::Practised,
+        );
         expect($made->plan->exact)->toBeTrue()->and($made->plan->fills[0]->tool->id)->toBe($tool);
     })->with([
-        [MeasureStandard::UsCustomary, '1', Unit::Tablespoon, 'spoon-us-1-tbsp'], [MeasureStandard::UsLabel240, '1', Unit::Tablespoon, 'spoon-us-1-tbsp'],
-        [MeasureStandard::Metric250, '1', Unit::Tablespoon, 'spoon-metric-15-ml'], [MeasureStandard::Australian, '1', Unit::Tablespoon, 'spoon-au-20-ml'],
+        [MeasureStandard::UsCustomary, '1', Unit::Tablespoon, 'spoon-us-1-tbsp'],
+        [MeasureStandard::UsLabel240, '1', Unit::Tablespoon, 'spoon-us-1-tbsp'],
+        [MeasureStandard::Metric250, '1', Unit::Tablespoon, 'spoon-metric-15-ml'],
+        [MeasureStandard::Australian, '1', Unit::Tablespoon, 'spoon-au-20-ml'],
     ]);
     it('refuses eggs, plans there are not, and too many draws', function () use ($bench, $hands) {
         expect(fn () => $bench('egg-large'))->toThrow(InvalidInput::class)->and(fn () => $bench(plan: 99))->toThrow(InvalidInput::class)
@@ -121,7 +137,10 @@ describe('the drawn scale', function () {
 
         return [$scale->number(), $scale->unit, $scale->note?->id, $scale->isOverloaded()];
     };
-    it('weighs as it should: on, bowl, tare, pour', fn () => expect($shows(['power', 'bowl', 'tare', 'pour']))->toBe([219.0, 'g', null, false]));
+    it(
+        'weighs as it should: on, bowl, tare, pour',
+        fn () => expect($shows(['power', 'bowl', 'tare', 'pour']))->toBe([219.0, 'g', null, false]),
+    );
     it('counts the bowl when nobody tared it', fn () => expect($shows(['power', 'bowl', 'pour'])[0])->toBe(406.0));
     it('counts the bowl too when it was tared before the bowl', fn () => expect($shows(['power', 'tare', 'bowl', 'pour'])[0])->toBe(406.0));
     it('counts from what lay on it when it was switched on', fn () => expect($shows(['bowl', 'power', 'pour'])[0])->toBe(219.0));
@@ -141,7 +160,8 @@ describe('the drawn scale', function () {
             ->and($shows(['power', 'bowl', 'tare', 'bowl'])[0])->toBe(-187.0);
     });
     it('says why a key does nothing', function () use ($shows) {
-        expect($shows(['tare'])[2])->toBe('scale.off')->and($shows(['unit'])[2])->toBe('scale.off')->and($shows(['power', 'pour'])[2])->toBe('scale.no-bowl')
+        expect($shows(['tare'])[2])->toBe('scale.off')->and($shows(['unit'])[2])
+            ->toBe('scale.off')->and($shows(['power', 'pour'])[2])->toBe('scale.no-bowl')
             ->and($shows(['power', 'bowl', 'pour', 'bowl'])[2])->toBe('scale.bowl-full');
     });
     it('refuses a key there is not, and a day of keys', function () {

@@ -36,8 +36,17 @@ uses(TestTrait::class);
 $us = MeasureStandard::UsCustomary;
 $said = fn (array $phrases): array => array_map(fn (Phrase $one): string => $one->id, $phrases);
 /** A line planned from a drawer of tools whose true size is known; of each three. */
-$plan = function (string $id, string $number, Unit $unit, array $tools = ['dry-cup-us-1', 'dry-cup-us-1-4', 'liquid-measure-us-1-cup', 'spoon-us-1-tsp'], MeasuringMode $mode = MeasuringMode::Checked) use ($us): PlannedLine {
-    $drawer = array_map(fn (string|Tool $tool): Tool => is_string($tool) ? ToolCatalogue::tool($tool, $us, ToolCatalogue::tool($tool, $us)->nominalMl->toFloat(), 3) : $tool, $tools);
+$plan = function (
+    string $id, string $number, Unit $unit,
+    array $tools = ['dry-cup-us-1', 'dry-cup-us-1-4', 'liquid-measure-us-1-cup', 'spoon-us-1-tsp'],
+    MeasuringMode $mode = MeasuringMode::Checked,
+) use ($us): PlannedLine {
+    $drawer = array_map(
+        fn (string|Tool $tool): Tool => is_string($tool) ? ToolCatalogue::tool(
+            $tool, $us, ToolCatalogue::tool($tool, $us)->nominalMl->toFloat(), 3,
+        ) : $tool,
+        $tools,
+    );
 
     return (new LinePlanner(Pantry::reference(), $drawer, $us, ToleranceLevel::Practised))
         ->plan(Pantry::reference()->ingredient($id), Amount::of($number, $unit), Strictness::Structural, mode: $mode);
@@ -46,20 +55,31 @@ $plan = function (string $id, string $number, Unit $unit, array $tools = ['dry-c
 describe('supplies', function () use ($us, $plan) {
     it('are every station\'s share and what is measured again, exactly', function () use ($us, $plan) {
         $foods = ['bread-flour', 'light-brown-sugar', 'whole-milk', 'honey', 'baking-soda'];
-        $this->limitTo(80)->forAll(Generators::elements($foods), Generators::choose(1, 12), Generators::choose(1, 60), Generators::choose(0, 200))
+        $this->limitTo(80)->forAll(
+            Generators::elements($foods), Generators::choose(1, 12), Generators::choose(1, 60), Generators::choose(0, 200),
+        )
             ->then(function (string $id, int $quarters, int $stations, int $retry) use ($us, $plan): void {
                 $line = $plan($id, "$quarters/4", Unit::Cup);
                 [$one] = Supplies::of([$line->need()], $stations, $retry, $us);
                 expect($one->stationG->isEqualTo($line->targetG))->toBeTrue()
                     ->and($one->classG->multipliedBy(100)->isEqualTo($one->stationG->multipliedBy($stations * (100 + $retry))))->toBeTrue()
                     ->and($one->stationMeasure?->exact)->toBeTrue();
-                $ml = array_reduce($one->stationMeasure->parts, fn (BigRational $sum, Amount $part) => $sum->plus($part->inBase($us)), BigRational::zero());
+                $ml = array_reduce(
+                    $one->stationMeasure->parts, fn (BigRational $sum, Amount $part) => $sum->plus($part->inBase($us)),
+                    BigRational::zero(),
+                );
                 expect($ml->isEqualTo(Amount::of("$quarters/4", Unit::Cup)->inBase($us)))->toBeTrue();
             });
     });
 
     it('add up the same food of several lines, in the order it first comes', function () use ($us, $plan) {
-        $supplies = Supplies::of([$plan('bread-flour', '1', Unit::Cup)->need(), $plan('honey', '1/4', Unit::Cup)->need(), $plan('bread-flour', '4', Unit::Tablespoon)->need()], 6, 0, $us);
+        $supplies = Supplies::of(
+            [
+                $plan('bread-flour', '1', Unit::Cup)->need(), $plan('honey', '1/4', Unit::Cup)->need(),
+                $plan('bread-flour', '4', Unit::Tablespoon)->need(),
+            ],
+            6, 0, $us,
+        );
         expect(array_map(fn (Supplies $one) => $one->ingredient->id, $supplies))->toBe(['bread-flour', 'honey'])
             ->and($supplies[0]->stationMeasure?->text())->toBe('1 1/4 cups')
             ->and($supplies[0]->classMeasure?->text())->toBe('7 1/2 cups');
@@ -103,26 +123,41 @@ describe('warnings of a line', function () use ($us, $plan, $said) {
             ->and($of($cup, []))->toBe(['warning.no-scale'])
             ->and($of($plan('granulated-sugar', '1/3', Unit::Cup, ['dry-cup-us-1-4']), ['Fine' => $fine]))->toContain('warning.not-exact')
             ->and($of($plan('granulated-sugar', '1', Unit::Cup, []), ['Fine' => $fine]))->toContain('warning.no-tool')
-            ->and($of($plan('granulated-sugar', '1', Unit::Cup, mode: MeasuringMode::Weight), ['Fine' => $fine]))->toBe([]); // weighing is what was chosen
+            ->and(
+                $of($plan('granulated-sugar', '1', Unit::Cup, mode: MeasuringMode::Weight), ['Fine' => $fine]),
+            )->toBe([]); // weighing is what was chosen
     });
 
     it('tell that nobody\'s hands are as steady as the tolerance asks, with a cup that may hold anything', function () use ($us, $plan, $of, $fine) {
-        expect($of($plan('granulated-sugar', '1', Unit::Cup, [ToolCatalogue::tool('dry-cup-us-1', $us, count: 3)]), ['Fine' => $fine]))->toBe(['warning.tight']);
+        expect(
+            $of($plan('granulated-sugar', '1', Unit::Cup, [ToolCatalogue::tool('dry-cup-us-1', $us, count: 3)]), ['Fine' => $fine]),
+        )->toBe(['warning.tight']);
     });
 
     it('tell of a tool that is off by a quarter of the tolerance, and not of one within it', function () use ($us, $plan, $of, $fine) {
         $cup = ToolCatalogue::tool('dry-cup-us-1', $us)->nominalMl->toFloat();
-        $holding = fn (float $share) => $of($plan('granulated-sugar', '1', Unit::Cup, [ToolCatalogue::tool('dry-cup-us-1', $us, $share * $cup, 3)]), ['Fine' => $fine]);
-        expect($holding(1.012))->toBe([])->and($holding(1.013))->toBe(['warning.tool-off'])->and($holding(0.987))->toBe(['warning.tool-off']);
+        $holding = fn (float $share) => $of(
+            $plan('granulated-sugar', '1', Unit::Cup, [ToolCatalogue::tool('dry-cup-us-1', $us, $share * $cup, 3)]),
+            ['Fine' => $fine],
+        );
+        expect($holding(1.012))->toBe([])->and($holding(1.013))
+            ->toBe(['warning.tool-off'])->and($holding(0.987))->toBe(['warning.tool-off']);
     });
 
     it('name the scales that can judge it, or how many measures to weigh together', function () use ($plan, $fine) {
         $soda = $plan('baking-soda', '1', Unit::Teaspoon);
         $target = Target::of($soda->targetG->toFloat(), $soda->tolerance);
         $coarse = new Scale(1, 0.5);
-        $word = fn (array $scales): ?Phrase => array_values(array_filter(LineWarnings::of($soda, $scales, 1), fn (Phrase $one) => in_array($one->id, ['warning.some-scales', 'warning.coarse'], true)))[0] ?? null;
+        $word = fn (array $scales): ?Phrase => array_values(
+            array_filter(
+                LineWarnings::of($soda, $scales, 1),
+                fn (Phrase $one) => in_array($one->id, ['warning.some-scales', 'warning.coarse'], true),
+            ),
+        )[0] ?? null;
         expect($word(['Fine' => $fine, 'Old' => $coarse])?->with)->toBe(['names' => 'Fine'])
-            ->and($word(['Old' => $coarse, 'Older' => new Scale(5, 2)])?->with)->toBe(['count' => ScaleFitness::of($coarse, $target)->weighTogether])
+            ->and($word(['Old' => $coarse, 'Older' => new Scale(5, 2)])?->with)->toBe(
+                ['count' => ScaleFitness::of($coarse, $target)->weighTogether],
+            )
             ->and($word(['Fine' => $fine]))->toBeNull();
     });
 });
@@ -145,7 +180,10 @@ describe('before the bell', function () use ($said) {
         'an oven' => [['1 cup sugar'], ['Bake for 20 minutes.'], ['prepare.oven']],
         'a pan' => [['1 cup sugar'], ['Simmer the syrup.'], ['prepare.boiling']],
         'fat' => [['1 cup sugar'], ['Deep-fry in hot oil.'], ['prepare.hot-fat']],
-        'in order' => [['6 tbsp butter, melted', '1/2 cup chopped walnuts'], ['Boil it.', 'Preheat the oven.'], ['prepare.melt', 'prepare.cut', 'prepare.oven', 'prepare.boiling']],
+        'in order' => [
+            ['6 tbsp butter, melted', '1/2 cup chopped walnuts'], ['Boil it.', 'Preheat the oven.'],
+            ['prepare.melt', 'prepare.cut', 'prepare.oven', 'prepare.boiling'],
+        ],
     ]);
     it('names the scales that nobody has checked', function () {
         [$check] = Preparation::of([], [], ['Front', 'Back']);
@@ -174,16 +212,25 @@ describe('portions', function () use ($us) {
         $this->limitTo(120)->forAll(Generators::choose(1, 60), Generators::elements(['1/8', '1/4', '1/3', '1/2', '2/3', '3/4', '1']))
             ->then(function (int $cups, string $each) use ($us): void {
                 $portions = Portions::of("$cups cups", "$each cup", $us);
-                $left = $portions->left === null ? BigRational::zero() : array_reduce($portions->left->parts, fn (BigRational $sum, Amount $part) => $sum->plus($part->inBase($us)), BigRational::zero());
+                $left = $portions->left === null
+                        ? BigRational::zero()
+                        : array_reduce(
+                            $portions->left->parts, fn (BigRational $sum, Amount $part) => $sum->plus($part->inBase($us)),
+                            BigRational::zero(),
+                        );
                 $one = Amount::of($each, Unit::Cup)->inBase($us);
                 expect($left->isLessThan($one))->toBeTrue()
-                    ->and($one->multipliedBy($portions->whole)->plus($left)->isEqualTo(Amount::of((string) $cups, Unit::Cup)->inBase($us)))->toBeTrue();
+                    ->and(
+                        $one->multipliedBy($portions->whole)->plus($left)
+                            ->isEqualTo(Amount::of((string) $cups, Unit::Cup)->inBase($us)),
+                    )->toBeTrue();
             });
     });
 
     it('are thirty of a third, and one more third', function () use ($us) {
         $portions = Portions::of('10 1/4 cups', '1/3 cup', $us);
-        expect($portions->whole)->toBe(30)->and($portions->left)->toBeInstanceOf(KitchenMeasure::class)->and($portions->left?->text())->toBe('1/4 cup');
+        expect($portions->whole)->toBe(30)->and($portions->left)
+            ->toBeInstanceOf(KitchenMeasure::class)->and($portions->left?->text())->toBe('1/4 cup');
     });
 
     it('refuse what is no volume, beside its field', function (string $batch, string $each, string $field) use ($us) {

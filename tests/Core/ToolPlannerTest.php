@@ -52,15 +52,23 @@ it('finds the fewest fills there are: a table of all amounts says so too', funct
         expect($found)->not->toBe([]);
         foreach ($found as $combination) {
             expect(array_sum($combination))->toBe((int) $fewest[$goal]);
-            expect(array_sum(array_map(fn (int $times, int $i) => $times * $owned[$i], $combination, array_keys($combination))))->toBe($goal);
+            expect(
+                array_sum(array_map(fn (int $times, int $i) => $times * $owned[$i], $combination, array_keys($combination))),
+            )->toBe($goal);
         }
     });
 });
 
 it('gives plans that add up, best first, by technique\'s own weight', function () use ($drawer, $us) {
     $planner = new ToolPlanner(Pantry::reference());
-    $tools = $drawer('dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-4-tsp', 'spoon-us-1-2-tsp', 'spoon-us-1-tsp', 'spoon-us-1-tbsp');
-    $this->limitTo(60)->forAll(Generators::choose(1, 48), Generators::elements(['bread-flour', 'granulated-sugar', 'light-brown-sugar', 'rolled-oats', 'table-salt', 'honey']))
+    $tools = $drawer(
+        'dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-4-tsp', 'spoon-us-1-2-tsp',
+        'spoon-us-1-tsp', 'spoon-us-1-tbsp',
+    );
+    $this->limitTo(60)->forAll(
+        Generators::choose(1, 48),
+        Generators::elements(['bread-flour', 'granulated-sugar', 'light-brown-sugar', 'rolled-oats', 'table-salt', 'honey']),
+    )
         ->then(function (int $sixteenths, string $id) use ($planner, $tools, $us): void {
             $ingredient = Pantry::reference()->ingredient($id);
             $plans = $planner->plan(Amount::of("$sixteenths/16", Unit::Cup), $ingredient, $tools, $us);
@@ -79,7 +87,9 @@ it('gives plans that add up, best first, by technique\'s own weight', function (
 
 it('follows the schools a class settled on', function () use ($drawer, $us) {
     $best = function (array $schools, string $id, string $number, Unit $unit, string ...$tools) use ($drawer, $us): ?string {
-        $plan = (new ToolPlanner(Pantry::reference(), HouseRules::of($schools)))->plan(Amount::of($number, $unit), Pantry::reference()->ingredient($id), $drawer(...$tools), $us);
+        $plan = (new ToolPlanner(Pantry::reference(), HouseRules::of($schools)))->plan(
+            Amount::of($number, $unit), Pantry::reference()->ingredient($id), $drawer(...$tools), $us,
+        );
 
         return $plan->best()?->fills[0]->tool->id;
     };
@@ -88,11 +98,20 @@ it('follows the schools a class settled on', function () use ($drawer, $us) {
         ->and($best([], 'whole-milk', '1/2', Unit::Cup, 'dry-cup-us-1-2'))->toBeNull()
         ->and($best(['liquids-in-dry-cups' => 'brim-full'], 'whole-milk', '1/2', Unit::Cup, 'dry-cup-us-1-2'))->toBe('dry-cup-us-1-2')
         ->and($best([], 'yogurt-plain', '1/2', Unit::Cup, 'liquid-measure-us-1-cup'))->toBeNull()
-        ->and($best(['thick-pourables' => 'jug'], 'yogurt-plain', '1/2', Unit::Cup, 'liquid-measure-us-1-cup'))->toBe('liquid-measure-us-1-cup')
+        ->and(
+            $best(['thick-pourables' => 'jug'], 'yogurt-plain', '1/2', Unit::Cup, 'liquid-measure-us-1-cup'),
+        )->toBe('liquid-measure-us-1-cup')
         ->and($best([], 'vanilla-extract', '1', Unit::Tablespoon, 'spoon-us-1-tbsp', 'small-liquid-us-2-fl-oz'))->toBe('spoon-us-1-tbsp')
-        ->and($best(['small-liquids' => 'small-measure'], 'vanilla-extract', '1', Unit::FluidOunce, 'spoon-us-1-tbsp', 'small-liquid-us-2-fl-oz'))->toBe('small-liquid-us-2-fl-oz')
+        ->and(
+            $best(
+                ['small-liquids' => 'small-measure'], 'vanilla-extract', '1', Unit::FluidOunce, 'spoon-us-1-tbsp',
+                'small-liquid-us-2-fl-oz',
+            ),
+        )->toBe('small-liquid-us-2-fl-oz')
         ->and($best([], 'baking-powder', '1/4', Unit::Cup, 'dry-cup-us-1-4', 'spoon-us-1-tbsp'))->toBe('spoon-us-1-tbsp')
-        ->and($best(['leaveners' => 'cup'], 'baking-powder', '1/4', Unit::Cup, 'dry-cup-us-1-4', 'spoon-us-1-tbsp'))->toBe('dry-cup-us-1-4');
+        ->and(
+            $best(['leaveners' => 'cup'], 'baking-powder', '1/4', Unit::Cup, 'dry-cup-us-1-4', 'spoon-us-1-tbsp'),
+        )->toBe('dry-cup-us-1-4');
     expect(fn () => HouseRules::of(['top-read' => 'maybe']))->toThrow(Hovik\Core\InvalidInput::class);
 });
 
@@ -100,12 +119,16 @@ it('levels and breaks lumps the way a class does', function () use ($drawer, $us
     $steps = function (array $schools, string $id) use ($drawer, $us): array {
         $settled = HouseRules::of($schools, [HouseMethod::DipSweep]);
         $ingredient = Pantry::reference()->ingredient($id);
-        $plans = (new ToolPlanner(Pantry::reference(), $settled))->plan(Amount::of('1', Unit::Cup), $ingredient, $drawer('dry-cup-us-1'), $us, $settled->methodFor($ingredient));
+        $plans = (new ToolPlanner(Pantry::reference(), $settled))->plan(
+            Amount::of('1', Unit::Cup), $ingredient, $drawer('dry-cup-us-1'), $us, $settled->methodFor($ingredient),
+        );
 
         return array_map(fn (Step $step): string => $step->value, $plans->technique->steps);
     };
     expect($steps([], 'bread-flour'))->toBe(['clean-dry-empty', 'over-paper', 'dip-heaped', 'sweep-level', 'return-excess'])
-        ->and($steps([], 'confectioners-sugar'))->toBe(['clean-dry-empty', 'crush-lumps', 'over-paper', 'spoon-heaped', 'sweep-level', 'return-excess'])
+        ->and($steps([], 'confectioners-sugar'))->toBe(
+            ['clean-dry-empty', 'crush-lumps', 'over-paper', 'spoon-heaped', 'sweep-level', 'return-excess'],
+        )
         ->and($steps(['lumpy-powders' => 'sift'], 'confectioners-sugar'))->toContain('sift')
         ->and($steps(['lumpy-powders' => 'sift'], 'bread-flour'))->not->toContain('sift')
         ->and($steps(['levelling' => 'knife-back'], 'granulated-sugar'))->toContain('sweep-knife')->not->toContain('sweep-level')
@@ -126,9 +149,15 @@ it('levels once at most, and only as the class does, whatever the food and the s
                 if ($ingredient->gramsPerUsCup === null) {
                     continue;
                 }
-                $steps = array_map(static fn (Step $step): string => $step->value, $planner->plan(Amount::of('1/2', Unit::Cup), $ingredient, $drawer, $us, $schools->methodFor($ingredient))->technique->steps);
+                $steps = array_map(
+                    static fn (Step $step): string => $step->value,
+                    $planner->plan(
+                        Amount::of('1/2', Unit::Cup), $ingredient, $drawer, $us, $schools->methodFor($ingredient),
+                    )->technique->steps,
+                );
                 $levelled = array_values(array_intersect($steps, $levels));
-                expect(count($levelled))->toBeLessThanOrEqual(1, "$question=$answer $id")->and(array_diff($levelled, $own))->toBe([], "$question=$answer $id");
+                expect(count($levelled))->toBeLessThanOrEqual(1, "$question=$answer $id")
+                    ->and(array_diff($levelled, $own))->toBe([], "$question=$answer $id");
             }
         }
     }
@@ -144,7 +173,9 @@ it('finds the next best tools for the same steps while some lie on the floor, ex
 
         return $kitchen->instead(FrozenLine::of($plan, 1, null, [], false, []), $out);
     };
-    $fills = fn (?ToolPlan $plan): ?array => $plan === null ? null : array_map(fn (Fill $fill) => "{$fill->count} {$fill->tool->id}", $plan->fills);
+    $fills = fn (?ToolPlan $plan): ?array => $plan === null ? null : array_map(
+        fn (Fill $fill) => "{$fill->count} {$fill->tool->id}", $plan->fills,
+    );
     expect($fills($without(['dry-cup-us-1'], 'bread-flour', '1')))->toBe(['2 dry-cup-us-1-2'])
         ->and($fills($without(['dry-cup-us-1', 'dry-cup-us-1-2'], 'bread-flour', '1')))->toBe(['4 dry-cup-us-1-4'])
         ->and($fills($without([], 'bread-flour', '1')))->toBe(['1 dry-cup-us-1'])
@@ -154,7 +185,10 @@ it('finds the next best tools for the same steps while some lie on the floor, ex
 
 it('never offers what lies on the floor, and gives the amount exactly, over drawers and amounts by chance', function () use ($us, $drawer) {
     $pantry = Pantry::reference();
-    $owned = ['dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-3', 'dry-cup-us-1-4', 'spoon-us-1-tbsp', 'spoon-us-1-tsp', 'spoon-us-1-2-tsp', 'liquid-measure-us-1-cup'];
+    $owned = [
+        'dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-3', 'dry-cup-us-1-4', 'spoon-us-1-tbsp', 'spoon-us-1-tsp',
+        'spoon-us-1-2-tsp', 'liquid-measure-us-1-cup',
+    ];
     $offered = 0;
     foreach (['bread-flour', 'light-brown-sugar', 'rolled-oats', 'honey', 'whole-milk', 'table-salt'] as $id) {
         foreach (['1/4', '1/3', '1/2', '2/3', '3/4', '1', '1 1/2', '2'] as $amount) {
@@ -171,7 +205,10 @@ it('never offers what lies on the floor, and gives the amount exactly, over draw
                     continue;
                 }
                 $offered++;
-                $ml = array_sum(array_map(fn (Fill $fill) => $fill->toMark?->ml->toFloat() ?? $fill->count * $fill->tool->nominalMl->toFloat(), $other->fills));
+                $ml = array_sum(
+                    array_map(fn (Fill $fill) => $fill->toMark?->ml->toFloat()
+                            ?? $fill->count * $fill->tool->nominalMl->toFloat(), $other->fills),
+                );
                 expect(array_intersect($out, array_map(fn (Fill $fill) => $fill->tool->id, $other->fills)))->toBe([])
                     ->and($ml)->toEqualWithDelta(Amount::of($amount, Unit::Cup)->inBase($us)->toFloat(), 0.01);
             }

@@ -91,13 +91,17 @@ describe('several fills', function () {
 describe('a mound and a dish', function () {
     it('stands as a cone on the rim', function () {
         // (pi / 3) x 15^3 mm3 x tan 45 degrees / 1000
-        expect(Geometry::heapMl(fill('spoon-us-1-tsp')->tool, Pantry::reference()->ingredient('baking-powder')))->toEqualWithDelta(3.5343, 0.0001)
+        expect(
+            Geometry::heapMl(fill('spoon-us-1-tsp')->tool, Pantry::reference()->ingredient('baking-powder')),
+        )->toEqualWithDelta(3.5343, 0.0001)
             // no angle given: 40 degrees, (pi / 3) x 46^3 x 0.8391 / 1000
             ->and(Geometry::heapMl(fill('dry-cup-us-1')->tool, Pantry::reference()->ingredient('butter')))->toEqualWithDelta(85.531, 0.01);
     });
     it('makes a heaped teaspoon half as much again', function () {
         $heaped = weight([fill('spoon-us-1-tsp')], 'baking-powder', WorkingHabit::of(heaped: 0.7));
-        expect($heaped->mean)->toEqualWithDelta(4.6 / 4.92892 * (4.92892 + 0.7 * 3.5343), 0.001)->and($heaped->mean / 4.6)->toBeGreaterThan(1.45);
+        expect($heaped->mean)->toEqualWithDelta(
+            4.6 / 4.92892 * (4.92892 + 0.7 * 3.5343), 0.001,
+        )->and($heaped->mean / 4.6)->toBeGreaterThan(1.45);
     });
     it('takes a third of that cone away where a hollow was left', function () {
         $hollow = weight([fill('spoon-us-1-tsp')], 'baking-powder', WorkingHabit::of(hollow: 1.0));
@@ -107,7 +111,9 @@ describe('a mound and a dish', function () {
         $heaped = WorkingHabit::of(heaped: 1.0);
         expect(weight([fill('spoon-us-1-tbsp')], 'water', $heaped)->mean)->toBe(weight([fill('spoon-us-1-tbsp')], 'water')->mean)
             ->and(weight([fill('novelty-cup-1')], 'all-purpose-flour', $heaped)->mean)->toEqualWithDelta(125.0, 1e-9)
-            ->and(weight([fill('liquid-measure-us-1-cup', 1, '1/2 cup')], 'all-purpose-flour', $heaped)->mean)->toEqualWithDelta(62.5, 1e-9);
+            ->and(
+                weight([fill('liquid-measure-us-1-cup', 1, '1/2 cup')], 'all-purpose-flour', $heaped)->mean,
+            )->toEqualWithDelta(62.5, 1e-9);
     });
 });
 
@@ -128,12 +134,16 @@ describe('a line on a wall', function () {
     it('is as much over from below, and three times as much to the far edge', function () {
         $line = fn (WorkingHabit $way) => weight([fill('liquid-measure-us-2-cup', 1, '1 cup')], 'water', $way)->mean - 236.2;
         expect($line(WorkingHabit::of(eyeDeg: -20)))->toEqualWithDelta(-$line(WorkingHabit::of(eyeDeg: 20)), 1e-6)
-            ->and($line(WorkingHabit::of(eyeDeg: 20, shareAcross: WorkingHabit::FAR_EDGE)))->toEqualWithDelta(3 * $line(WorkingHabit::of(eyeDeg: 20)), 1e-6);
+            ->and(
+                $line(WorkingHabit::of(eyeDeg: 20, shareAcross: WorkingHabit::FAR_EDGE)),
+            )->toEqualWithDelta(3 * $line(WorkingHabit::of(eyeDeg: 20)), 1e-6);
     });
     it('is 1.5 mm short at the top of the curve, and scatters by 2.5 mm in the hand', function () {
         $top = weight([fill('liquid-measure-us-1-cup', 1, '1/2 cup')], 'water', WorkingHabit::of(topOfCurve: true));
         $held = weight([fill('liquid-measure-us-1-cup', 1, '1/2 cup')], 'water', WorkingHabit::of(held: true));
-        expect($top->mean)->toEqualWithDelta(118.1 - 1.5 * 5.28102 * 0.998359, 0.001)->and($held->fillU)->toEqualWithDelta(2.5 * 5.28102 * 0.998359, 0.001);
+        expect($top->mean)->toEqualWithDelta(
+            118.1 - 1.5 * 5.28102 * 0.998359, 0.001,
+        )->and($held->fillU)->toEqualWithDelta(2.5 * 5.28102 * 0.998359, 0.001);
     });
     it('scatters by half the opening times the lean of the vessel', function () {
         $leant = weight([fill('liquid-measure-us-1-cup', 1, '1/2 cup')], 'water', WorkingHabit::of(tiltDeg: 5));
@@ -154,7 +164,8 @@ describe('what stays in the tool', function () {
     it('is lost, a tenth of it when scraped, none in the tool itself', function () {
         $honey = fn (?bool $scraped) => weight([fill('dry-cup-us-1-2')], 'honey', WorkingHabit::of(scraped: $scraped));
         expect($honey(null)->mean)->toEqualWithDelta(169.5, 1e-9)->and($honey(true)->mean)->toEqualWithDelta(169.5 * 0.996, 1e-6)
-            ->and($honey(false)->mean)->toEqualWithDelta(169.5 * 0.96, 1e-6)->and($honey(false)->residueU)->toEqualWithDelta(169.5 * 0.04 * 0.35, 1e-6);
+            ->and($honey(false)->mean)->toEqualWithDelta(169.5 * 0.96, 1e-6)
+            ->and($honey(false)->residueU)->toEqualWithDelta(169.5 * 0.04 * 0.35, 1e-6);
     });
 });
 
@@ -165,7 +176,9 @@ describe('other kinds of weighing', function () {
     });
     it('reads two lines for fat under water', function () {
         $fat = WeightModel::displaced(fill('liquid-measure-us-2-cup', 1, '1 1/2 cup'), BigRational::of('118.29411825'), density('butter'));
-        expect($fat->mean)->toEqualWithDelta(113.5, 1e-6)->and($fat->fillU)->toEqualWithDelta(0.7 * 7.85398 * sqrt(2) * 227 / 236.5882365, 0.001);
+        expect($fat->mean)->toEqualWithDelta(113.5, 1e-6)->and($fat->fillU)->toEqualWithDelta(
+            0.7 * 7.85398 * sqrt(2) * 227 / 236.5882365, 0.001,
+        );
     });
     it('adds the two roundings of a tared reading, and the scale\'s own doubt', function () {
         // sqrt(3^2 + 2^2 / 6 + 0.5^2)
@@ -195,20 +208,27 @@ it('refuses hands and eyes that cannot be', function (array $way, string $field)
 it('draws what it works out: mean and spread of many draws agree, whatever the food, the tools and the slip', function () {
     $cases = [
         ['all-purpose-flour', [['dry-cup-us-1', 1, null], ['dry-cup-us-1-4', 3, null]]], ['baking-powder', [['spoon-us-1-tsp', 2, null]]],
-        ['whole-milk', [['liquid-measure-us-2-cup', 1, '1/4 cup']]], ['whole-milk', [['liquid-measure-us-1-cup', 1, '3/4 cup']]], ['honey', [['dry-cup-us-1-3', 2, null]]],
-        ['light-brown-sugar', [['dry-cup-us-1-2', 1, null], ['spoon-us-1-tbsp', 2, null]]], ['vegetable-oil', [['small-liquid-us-2-fl-oz', 1, '1 fl oz']]],
+        ['whole-milk', [['liquid-measure-us-2-cup', 1, '1/4 cup']]], ['whole-milk', [['liquid-measure-us-1-cup', 1, '3/4 cup']]],
+        ['honey', [['dry-cup-us-1-3', 2, null]]],
+        ['light-brown-sugar', [['dry-cup-us-1-2', 1, null], ['spoon-us-1-tbsp', 2, null]]],
+        ['vegetable-oil', [['small-liquid-us-2-fl-oz', 1, '1 fl oz']]],
         ['all-purpose-flour', [['liquid-measure-us-4-cup', 1, '4 cup']]],
     ];
     $this->limitTo(40)->forAll(
-        Generators::elements($cases), Generators::elements([0.0, 0.0, 0.5, 1.0]), Generators::choose(-45, 45), Generators::elements([0.1, 0.3, 0.5]),
-        Generators::elements([null, true, false]), Generators::elements([null, Handling::Dipped, Handling::Tapped, Handling::AirPockets]), Generators::choose(1, 100_000),
+        Generators::elements($cases), Generators::elements([0.0, 0.0, 0.5, 1.0]), Generators::choose(-45, 45),
+        Generators::elements([0.1, 0.3, 0.5]),
+        Generators::elements([null, true, false]),
+        Generators::elements([null, Handling::Dipped, Handling::Tapped, Handling::AirPockets]), Generators::choose(1, 100_000),
     )->then(function (array $case, float $heaped, int $eye, float $share, ?bool $scraped, ?Handling $handling, int $seed): void {
         [$id, $tools] = $case;
         if ($handling !== null && Pantry::reference()->handlingFactor(Pantry::reference()->ingredient($id), $handling) === null) {
             $handling = null;
         }
         $fills = array_map(fn (array $one) => fill(...$one), $tools);
-        $way = WorkingHabit::of(heaped: $heaped, eyeDeg: $eye, shareAcross: $share, topOfCurve: $seed % 2 === 0, held: $seed % 3 === 0, scraped: $scraped);
+        $way = WorkingHabit::of(
+            heaped: $heaped, eyeDeg: $eye, shareAcross: $share, topOfCurve: $seed % 2 === 0, held: $seed % 3 === 0,
+            scraped: $scraped,
+        );
         $density = density($id, $handling);
         $expected = WeightModel::of($fills, $density, $way);
         $chance = new Chance($seed);
@@ -232,7 +252,10 @@ it('draws the same with the same seed, and shows only what a scale can show', fu
     $draw = function (int $seed): float {
         $chance = new Chance($seed);
 
-        return WeightModel::drawOnScale(WeightModel::draw([fill('dry-cup-us-1')], density('all-purpose-flour'), WorkingHabit::good(), $chance), new Scale(2.0, 0.0), $chance);
+        return WeightModel::drawOnScale(
+            WeightModel::draw([fill('dry-cup-us-1')], density('all-purpose-flour'), WorkingHabit::good(), $chance),
+            new Scale(2.0, 0.0), $chance,
+        );
     };
     expect($draw(7))->toBe($draw(7))->and(fmod($draw(7), 2.0))->toBe(0.0)
         ->and(count(array_unique(array_map($draw, range(1, 30)))))->toBeGreaterThan(5);

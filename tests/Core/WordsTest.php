@@ -20,7 +20,9 @@ use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrase;
 use Hovik\Core\Words\Phrasebook;
 
-$patterns = fn (string $language): array => array_merge(...array_map(static fn (string $file): array => require $file, glob(dirname(__DIR__, 2)."/core/Words/$language*.php")));
+$patterns = fn (string $language): array => array_merge(
+    ...array_map(static fn (string $file): array => require $file, glob(dirname(__DIR__, 2)."/core/Words/$language*.php")),
+);
 
 it('says everything in both languages, with the same blanks to fill', function () use ($patterns) {
     [$en, $es] = [$patterns('en'), $patterns('es')];
@@ -90,16 +92,28 @@ it('speaks each language with its own numbers', function () {
 it('can freeze a sentence and say it later', function () {
     $phrase = Phrase::of('caution.allergens', ['allergens' => [Phrase::of('allergen.milk'), Phrase::of('allergen.soy')]]);
     $thawed = Phrase::fromArray(json_decode((string) json_encode($phrase->toArray()), true));
-    expect(Phrasebook::in('en')->say($thawed))->toBe('Contains milk and soy.')->and(Phrasebook::in('es')->say($thawed))->toBe('Contiene leche y soja.');
+    expect(Phrasebook::in('en')->say($thawed))->toBe('Contains milk and soy.')->and(
+        Phrasebook::in('es')->say($thawed),
+    )->toBe('Contiene leche y soja.');
 });
 
 it('warns of the mistake most worth it, in figures from the pantry', function () {
     $pantry = Pantry::reference();
-    $watch = fn (string $id, ?HouseMethod $method, ToolKind $tool) => TechniqueCatalogue::for($pantry->ingredient($id), $method, $tool, $pantry)->watch;
-    $say = fn (?Hovik\Core\Technique\Watch $watch) => $watch === null ? null : [Phrasebook::in('en')->say($watch->phrase), $watch->leadsTo->value];
-    expect($say($watch('bread-flour', HouseMethod::StirSpoonLevel, ToolKind::DryCup)))->toBe(['Do not dip the cup in the bin. Dipping packs it: about 10% heavier.', 'heaped']);
-    expect($say($watch('light-brown-sugar', HouseMethod::PackedFirm, ToolKind::DryCup)))->toBe(['Do not leave it loose. Unpressed, it is about 34% lighter.', 'shy']);
-    expect($say($watch('whole-milk', null, ToolKind::LiquidMeasure)))->toBe(['Do not read it from above. You would stop too early.', 'shy']);
+    $watch = fn (string $id, ?HouseMethod $method, ToolKind $tool) => TechniqueCatalogue::for(
+        $pantry->ingredient($id), $method, $tool, $pantry,
+    )->watch;
+    $say = fn (?Hovik\Core\Technique\Watch $watch) => $watch === null ? null : [
+        Phrasebook::in('en')->say($watch->phrase), $watch->leadsTo->value,
+    ];
+    expect($say($watch('bread-flour', HouseMethod::StirSpoonLevel, ToolKind::DryCup)))->toBe(
+        ['Do not dip the cup in the bin. Dipping packs it: about 10% heavier.', 'heaped'],
+    );
+    expect(
+        $say($watch('light-brown-sugar', HouseMethod::PackedFirm, ToolKind::DryCup)),
+    )->toBe(['Do not leave it loose. Unpressed, it is about 34% lighter.', 'shy']);
+    expect($say($watch('whole-milk', null, ToolKind::LiquidMeasure)))->toBe(
+        ['Do not read it from above. You would stop too early.', 'shy'],
+    );
     expect($watch('egg-large', null, ToolKind::DryCup))->toBeNull();
 });
 
@@ -112,7 +126,10 @@ it('can say every technique of every ingredient in both languages', function () 
                 $technique = TechniqueCatalogue::for($ingredient, $method, $tool, $pantry);
                 expect($technique->steps)->not->toBe([]);
                 foreach (['en', 'es'] as $language) {
-                    $said = array_map(Phrasebook::in($language)->say(...), [...$technique->cautions, ...($technique->watch === null ? [] : [$technique->watch->phrase])]);
+                    $said = array_map(
+                        Phrasebook::in($language)->say(...),
+                        [...$technique->cautions, ...($technique->watch === null ? [] : [$technique->watch->phrase])],
+                    );
                     expect(implode(' ', $said))->not->toContain('{');
                 }
             }

@@ -9,7 +9,13 @@ use App\Models\Weighing;
 
 beforeEach(function () {
     $section = $this->section();
-    $lab = $this->lab($section, [['bread-flour', '1 3/4', 'cup'], ['whole-milk', '1', 'cup'], ['table-salt', '1/2', 'tsp'], ['egg-large', '2', 'piece'], ['butter', '1/2', 'cup']]);
+    $lab = $this->lab(
+        $section,
+        [
+            ['bread-flour', '1 3/4', 'cup'], ['whole-milk', '1', 'cup'], ['table-salt', '1/2', 'tsp'],
+            ['egg-large', '2', 'piece'], ['butter', '1/2', 'cup'],
+        ],
+    );
     (new OpenLab)->open($lab);
     $this->lab = $lab->refresh();
     $this->flour = $this->lab->lines->first();
@@ -21,8 +27,12 @@ beforeEach(function () {
 
 it('names the likely causes with a range, a way to tell and a next move, and what it does to the bake', function () {
     $this->weigh($this->flour, ['grams' => '262'])->assertCreated();
-    $this->getJson($this->causes)->assertOk()->assertJsonPath('causes.0.id', 'dipped')->assertJsonPath('causes.0.said', 'Dipped the cup in the bin')
-        ->assertJsonPath('causes.0.likely', fn (string $said) => in_array($said, ['Likely', 'Maybe'], true))->assertJsonPath('causes.0.range', fn (string $said) => preg_match('/^\d{3} to \d{3} g$/', $said) === 1)
+    $this->getJson($this->causes)->assertOk()->assertJsonPath('causes.0.id', 'dipped')->assertJsonPath(
+        'causes.0.said', 'Dipped the cup in the bin',
+    )
+        ->assertJsonPath('causes.0.likely', fn (string $said) => in_array($said, ['Likely', 'Maybe'], true))->assertJsonPath(
+            'causes.0.range', fn (string $said) => preg_match('/^\d{3} to \d{3} g$/', $said) === 1,
+        )
         ->assertJsonCount(3, 'causes')->assertJsonPath('asks_first', false)->assertJsonPath('none', null)
         ->assertJsonPath('consequence', 'With this much flour it gets dry, tough and dense.');
 });
@@ -64,7 +74,9 @@ it('remembers a student who often heaps', function () {
     for ($i = 0; $i < 8; $i++) {
         $id = "01JDF8Z9X3M5N7P9Q1R3S5T7A$i";
         $this->travel(1)->seconds();
-        $this->weigh($salt, ['grams' => '5', 'ticked' => $heaped, 'scale_id' => $this->lab->section->kitchen->scales->first()->id], $id)->assertCreated();
+        $this->weigh(
+            $salt, ['grams' => '5', 'ticked' => $heaped, 'scale_id' => $this->lab->section->kitchen->scales->first()->id], $id,
+        )->assertCreated();
         $this->getJson("/api/weighings/$id/causes")->assertOk();
     }
     $this->travel(1)->seconds();
@@ -78,9 +90,12 @@ it('remembers a student who often heaps', function () {
 it('asks for a guess first where the class wants it, then shows both', function () {
     $this->lab->section->update(['asks_guess' => true]);
     $this->weigh($this->flour, ['grams' => '262'])->assertCreated();
-    $asked = $this->getJson($this->causes)->assertJsonPath('asks_first', true)->assertJsonPath('causes', [])->assertJsonPath('guess', null)->json('choices');
+    $asked = $this->getJson($this->causes)->assertJsonPath('asks_first', true)
+        ->assertJsonPath('causes', [])->assertJsonPath('guess', null)->json('choices');
     expect(array_column($asked, 'id'))->toContain('dipped')->and($asked[0])->toHaveKeys(['said', 'tell']);
-    $this->putJson("/api/weighings/$this->ulid/guess", ['cause' => 'pressed'])->assertOk()->assertJsonPath('asks_first', false)->assertJsonPath('guess', 'pressed')
+    $this->putJson(
+        "/api/weighings/$this->ulid/guess", ['cause' => 'pressed'],
+    )->assertOk()->assertJsonPath('asks_first', false)->assertJsonPath('guess', 'pressed')
         ->assertJsonPath('causes.0.id', 'dipped')->assertJsonPath('causes.0.guessed', false)->assertJsonPath('causes.1.guessed', true);
     // The first belief stays.
     $this->putJson("/api/weighings/$this->ulid/guess", ['cause' => 'dipped'])->assertOk()->assertJsonPath('guess', 'pressed');

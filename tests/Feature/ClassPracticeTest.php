@@ -8,8 +8,15 @@ use Hovik\Core\Recipe\Factor;
 beforeEach(function () {
     $this->school = $this->section();
     $this->url = "/api/sections/{$this->school->id}/practice";
-    $this->answered = function (int $student, int $turn, string $skill, bool $isRight, ?string $misconception = null, ?string $about = null) {
-        PracticeAnswer::query()->create(['student_id' => $student, 'turn' => $turn, 'skill' => $skill, 'about' => $about, 'level' => 1, 'seed' => 1, 'answer' => 'x', 'is_right' => $isRight, 'misconception' => $misconception, 'day' => '2026-11-24']);
+    $this->answered = function (
+        int $student, int $turn, string $skill, bool $isRight, ?string $misconception = null, ?string $about = null,
+    ) {
+        PracticeAnswer::query()->create(
+            [
+                'student_id' => $student, 'turn' => $turn, 'skill' => $skill, 'about' => $about, 'level' => 1, 'seed' => 1,
+                'answer' => 'x', 'is_right' => $isRight, 'misconception' => $misconception, 'day' => '2026-11-24',
+            ],
+        );
     };
     $this->asTeacher($this->school->teacher);
 });
@@ -29,10 +36,20 @@ it('says which skills the next lab asks for, and who has shown them', function (
     ($this->answered)($mateus->id, 1, 'read-jug', false, 'from-above');
     ($this->answered)($mateus->id, 2, 'order-steps', false, 'stranger');
     $this->getJson($this->url)->assertOk()->assertJsonPath('lab', 'Buns')
-        ->assertJsonPath('skills.*.id', ['choose-tools', 'combine-tools', 'order-steps', 'pick-cup', 'read-jug', 'jug-column', 'work-scale', 'hygiene', 'raw-flour', 'allergens', 'water-and-scales', 'broken-glass'])
+        ->assertJsonPath(
+            'skills.*.id',
+            [
+                'choose-tools', 'combine-tools', 'order-steps', 'pick-cup', 'read-jug', 'jug-column', 'work-scale', 'hygiene',
+                'raw-flour', 'allergens', 'water-and-scales', 'broken-glass',
+            ],
+        )
         ->assertJsonPath('students.0.ready', true)->assertJsonPath('students.0.answered', 24)
-        ->assertJsonPath('students.1.ready', false)->assertJsonPath('students.1.shown', [])->assertJsonPath('students.1.met', ['order-steps', 'read-jug'])
-        ->assertJsonPath('missed.0.times', 2)->assertJsonPath('missed.0.said', 'From above the line seems higher than it is: lower your eye.');
+        ->assertJsonPath('students.1.ready', false)->assertJsonPath('students.1.shown', [])->assertJsonPath(
+            'students.1.met', ['order-steps', 'read-jug'],
+        )
+        ->assertJsonPath('missed.0.times', 2)->assertJsonPath(
+            'missed.0.said', 'From above the line seems higher than it is: lower your eye.',
+        );
 });
 
 it('takes a slip after two right answers as not shown any more', function () {
@@ -45,7 +62,8 @@ it('takes a slip after two right answers as not shown any more', function () {
 });
 
 it('shows all skills while there is no lab', function () {
-    $this->getJson($this->url)->assertOk()->assertJsonPath('lab', null)->assertJsonCount(30, 'skills')->assertJsonCount(4, 'students')->assertJsonPath('missed', []);
+    $this->getJson($this->url)->assertOk()->assertJsonPath('lab', null)
+        ->assertJsonCount(30, 'skills')->assertJsonCount(4, 'students')->assertJsonPath('missed', []);
 });
 
 it('asks for scaling where the recipe was scaled', function () {
@@ -64,8 +82,12 @@ it('is the class\'s own teacher\'s, and nobody else\'s', function () {
 describe('one question for the whole class', function () {
     it('asks by the class\'s own drawer, and keeps what is right at hand', function () {
         $url = "/api/sections/{$this->school->id}/question?skill=order-steps&level=2&seed=4";
-        $asked = $this->getJson($url)->assertOk()->assertJsonPath('question.skill_id', 'order-steps')->assertJsonCount(20, 'skills')->json();
-        expect($asked['marked']['key'])->not->toBe([])->and(array_diff($asked['marked']['key'], array_column($asked['question']['choices'], 'id')))->toBe([])
+        $asked = $this->getJson($url)->assertOk()->assertJsonPath(
+            'question.skill_id', 'order-steps',
+        )->assertJsonCount(20, 'skills')->json();
+        expect($asked['marked']['key'])->not->toBe([])->and(
+            array_diff($asked['marked']['key'], array_column($asked['question']['choices'], 'id')),
+        )->toBe([])
             ->and($this->getJson($url)->json())->toBe($asked)
             ->and(PracticeAnswer::query()->count())->toBe(0);
     });

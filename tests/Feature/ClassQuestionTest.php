@@ -9,7 +9,9 @@ beforeEach(function () {
     $this->school = $this->section();
     $this->url = "/api/sections/{$this->school->id}/class-question";
     [$this->oona, $this->mateus] = $this->school->students->all();
-    $this->ask = fn (string $skill = 'read-jug', int $seed = 3) => $this->asNobody()->asTeacher($this->school->teacher)->postJson($this->url, ['skill' => $skill, 'level' => 1, 'seed' => $seed]);
+    $this->ask = fn (string $skill = 'read-jug', int $seed = 3) => $this->asNobody()->asTeacher($this->school->teacher)->postJson(
+        $this->url, ['skill' => $skill, 'level' => 1, 'seed' => $seed],
+    );
     $this->as = fn ($student) => $this->asNobody()->asStudent($student);
     $this->mine = fn () => $this->getJson('/api/class-question')->assertOk()->json('asked');
     $this->send = function (mixed $answer) {
@@ -20,8 +22,11 @@ beforeEach(function () {
 });
 
 it('asks a question on every device, counts what comes, and marks it when the teacher shows the answer', function () {
-    ($this->as)($this->oona)->getJson('/api/class-question')->assertOk()->assertExactJson(['section_id' => $this->school->id, 'asked' => null]);
-    ($this->ask)('guess-verdict')->assertCreated()->assertJsonPath('asked.answered', 0)->assertJsonPath('asked.of', 4)->assertJsonPath('asked.shown', false);
+    ($this->as)($this->oona)->getJson('/api/class-question')->assertOk()->assertExactJson(
+        ['section_id' => $this->school->id, 'asked' => null],
+    );
+    ($this->ask)('guess-verdict')->assertCreated()->assertJsonPath('asked.answered', 0)
+        ->assertJsonPath('asked.of', 4)->assertJsonPath('asked.shown', false);
     $key = $this->getJson("/api/sections/{$this->school->id}/question?skill=guess-verdict&level=1&seed=3")->json('marked.key');
     ($this->as)($this->oona);
     $choices = array_column(($this->mine)()['question']['choices'], 'id');
@@ -31,7 +36,8 @@ it('asks a question on every device, counts what comes, and marks it when the te
     expect($after['answered'])->toBeTrue()->and($after['answer'])->toBe($key[0])->and($after['marked'])->toBeNull();
     ($this->as)($this->mateus);
     ($this->send)($wrong)->assertNoContent();
-    $this->asNobody()->asTeacher($this->school->teacher)->getJson($this->url)->assertOk()->assertJsonPath('asked.answered', 2)->assertJsonPath('asked.right', 1)
+    $this->asNobody()->asTeacher($this->school->teacher)->getJson($this->url)
+        ->assertOk()->assertJsonPath('asked.answered', 2)->assertJsonPath('asked.right', 1)
         ->assertJsonPath("asked.choices.$key[0]", 1)->assertJsonPath("asked.choices.$wrong", 1);
     $this->putJson($this->url)->assertOk()->assertJsonPath('asked.shown', true);
     ($this->as)($this->mateus);
@@ -56,7 +62,9 @@ it('takes no answer once the answer is shown, and tells who did not answer what 
     ($this->as)($this->oona);
     $asked = ($this->mine)();
     expect($asked['marked']['right'])->toBeNull()->and($asked['marked']['explanation'])->not->toBe('');
-    ($this->send)($asked['question']['choices'][0]['id'])->assertConflict()->assertJsonPath('message', 'The answer has been shown. Wait for the next question.');
+    ($this->send)($asked['question']['choices'][0]['id'])->assertConflict()->assertJsonPath(
+        'message', 'The answer has been shown. Wait for the next question.',
+    );
     expect(PracticeAnswer::query()->count())->toBe(0);
 });
 
@@ -66,7 +74,9 @@ it('asks one at a time: the next takes the place of the one before, and ends wit
     expect($second)->not->toBe($first);
     ($this->as)($this->oona);
     expect(($this->mine)()['id'])->toBe($second);
-    $this->postJson("/api/class-question/$first", ['id' => ClassQuestion::query()->find($first)->question()->id(), 'answer' => 'x'])->assertConflict();
+    $this->postJson(
+        "/api/class-question/$first", ['id' => ClassQuestion::query()->find($first)->question()->id(), 'answer' => 'x'],
+    )->assertConflict();
     $this->travel(1)->days();
     expect(($this->mine)())->toBeNull();
     $this->travelBack();
@@ -79,12 +89,15 @@ it('asks one at a time: the next takes the place of the one before, and ends wit
 it('works the drawn scale of what the class is asked', function () {
     ($this->ask)('work-scale');
     ($this->as)($this->oona);
-    $this->postJson('/api/practice/scale', ['id' => ($this->mine)()['question']['id'], 'keys' => []])->assertOk()->assertJsonStructure(['on', 'unit', 'number']);
+    $this->postJson(
+        '/api/practice/scale', ['id' => ($this->mine)()['question']['id'], 'keys' => []],
+    )->assertOk()->assertJsonStructure(['on', 'unit', 'number']);
 });
 
 it('refuses what is no answer, and what is no question, at its field', function () {
     foreach ([['skill' => 'juggling', 'level' => 1, 'seed' => 1, 'field' => 'skill'], ['skill' => 'convert', 'level' => 4, 'seed' => 1, 'field' => 'level'], ['skill' => 'convert', 'level' => 1, 'seed' => 0, 'field' => 'seed']] as $given) {
-        $this->asNobody()->asTeacher($this->school->teacher)->postJson($this->url, $given)->assertUnprocessable()->assertJsonValidationErrors($given['field']);
+        $this->asNobody()->asTeacher($this->school->teacher)->postJson($this->url, $given)
+            ->assertUnprocessable()->assertJsonValidationErrors($given['field']);
     }
     expect(ClassQuestion::query()->count())->toBe(0);
     $asked = ($this->ask)('guess-verdict')->json('asked.id');

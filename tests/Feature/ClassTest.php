@@ -13,12 +13,15 @@ beforeEach(function () {
     $this->url = "/api/sections/{$this->class->id}";
     $this->settings = fn (array $change = []): array => $change + [
         'name' => 'Foods 1', 'starts_at' => '09:00', 'ends_at' => '09:47', 'standard' => 'metric_250', 'tolerance_level' => 'exacting',
-        'methods' => ['dip-sweep'], 'schools' => ['top-read' => 'trusted'], 'shows_target' => true, 'asks_guess' => true, 'asks_prediction' => true, 'open_to_join' => false,
+        'methods' => ['dip-sweep'], 'schools' => ['top-read' => 'trusted'], 'shows_target' => true, 'asks_guess' => true,
+        'asks_prediction' => true, 'open_to_join' => false,
     ];
 });
 
 it('makes a class, and sets it up', function () {
-    $id = $this->postJson('/api/sections', ['name' => 'Foods 2', 'starts_at' => '11:00', 'ends_at' => '11:47'])->assertCreated()->json('id');
+    $id = $this->postJson(
+        '/api/sections', ['name' => 'Foods 2', 'starts_at' => '11:00', 'ends_at' => '11:47'],
+    )->assertCreated()->json('id');
     expect(Section::query()->find($id)?->code)->toMatch('/^[B-Z]{6}$/');
     $this->putJson($this->url, ($this->settings)())->assertNoContent();
     $this->getJson($this->url)->assertOk()->assertJsonPath('settings.standard', 'metric_250')->assertJsonPath('settings.shows_target', true)
@@ -28,7 +31,8 @@ it('makes a class, and sets it up', function () {
 it('says what another house method would change', function () {
     $methods = $this->getJson($this->url)->json('schools.0.methods');
     expect($methods[0]['effect'])->toBe('125 g in a cup of All-purpose flour, as now')
-        ->and($methods[1]['effect'])->toContain('targets fall by 10 g a cup')->and($methods[2]['effect'])->toContain('targets rise by 13 g a cup');
+        ->and($methods[1]['effect'])->toContain('targets fall by 10 g a cup')
+        ->and($methods[2]['effect'])->toContain('targets rise by 13 g a cup');
 
     $lumpy = array_column($this->getJson($this->url)->json('questions'), null, 'id')['lumpy-powders']['answers'];
     expect(array_column($lumpy, 'chosen'))->toBe([true, false])
@@ -52,7 +56,9 @@ it('refuses settings that make no sense', function (array $change, string $field
 
 it('takes a roster pasted, as CSV, and as OneRoster users, whole', function (string $text, array $names) {
     $this->class->students()->delete();
-    $this->postJson("$this->url/roster", ['text' => $text, 'look' => true])->assertOk()->assertJsonPath('faults', [])->assertJsonCount(count($names), 'students');
+    $this->postJson(
+        "$this->url/roster", ['text' => $text, 'look' => true],
+    )->assertOk()->assertJsonPath('faults', [])->assertJsonCount(count($names), 'students');
     expect($this->class->students()->count())->toBe(0);
     $this->postJson("$this->url/roster", ['text' => $text, 'look' => false])->assertOk();
     expect($this->class->students()->pluck('name')->all())->toBe($names);
@@ -61,7 +67,10 @@ it('takes a roster pasted, as CSV, and as OneRoster users, whole', function (str
     'pasted with numbers' => ["Ilka\t3\nBram\t1", ['Bram', 'Ilka']],
     'CSV' => ["\xEF\xBB\xBFName;Number\r\n\"Ilka\";7\r\nBram;8\r\n", ['Ilka', 'Bram']],
     'names alike' => ["First name,Last name\nIlka,Norr\nIlka,Sand", ['Ilka', 'Ilka S.']],
-    'OneRoster' => ["\"sourcedId\",\"status\",\"enabledUser\",\"role\",\"username\",\"givenName\",\"familyName\"\n\"1\",\"active\",\"true\",\"student\",\"u1\",\"Ilka\",\"Norr\"\n\"2\",\"active\",\"true\",\"teacher\",\"u2\",\"Otto\",\"Berg\"\n", ['Ilka']],
+    'OneRoster' => [
+        "\"sourcedId\",\"status\",\"enabledUser\",\"role\",\"username\",\"givenName\",\"familyName\"\n\"1\",\"active\",\"true\",\"student\",\"u1\",\"Ilka\",\"Norr\"\n\"2\",\"active\",\"true\",\"teacher\",\"u2\",\"Otto\",\"Berg\"\n",
+        ['Ilka'],
+    ],
 ]);
 
 it('refuses a bad roster by row and takes nothing of it', function (string $text, string $says) {
@@ -89,7 +98,9 @@ it('seats students, resets a PIN, renews codes', function () {
     [$hazel, $rowan] = $this->class->stations->all();
     $oona = $hazel->students->first();
     $oona->update(['pin' => '1234']);
-    $this->putJson("$this->url/students/{$oona->id}", ['name' => 'Oona', 'station_id' => $rowan->id, 'reset_pin' => true])->assertNoContent();
+    $this->putJson(
+        "$this->url/students/{$oona->id}", ['name' => 'Oona', 'station_id' => $rowan->id, 'reset_pin' => true],
+    )->assertNoContent();
     expect($oona->refresh()->station_id)->toBe($rowan->id)->and($oona->pin)->toBeNull()->and($oona->name)->toBe('Oona');
     [$classCode, $stationCode] = [$this->class->code, $hazel->code];
     $this->postJson("$this->url/code")->assertNoContent();
@@ -108,20 +119,28 @@ it('keeps a station that has weighed', function () {
     $this->asNobody()->asStation($this->class->stations->first());
     $this->weigh($lab->lines->first())->assertCreated();
     $this->asNobody()->asTeacher($this->class->teacher);
-    $this->deleteJson("$this->url/stations/{$this->class->stations->first()->id}")->assertConflict()->assertJsonPath('reason', 'station_has_weighed');
+    $this->deleteJson(
+        "$this->url/stations/{$this->class->stations->first()->id}",
+    )->assertConflict()->assertJsonPath('reason', 'station_has_weighed');
 });
 
 it('lets a co-teacher run the class and an aide only watch', function () {
-    $other = Teacher::query()->create(['kitchen_id' => $this->class->kitchen_id, 'name' => 'Co', 'email' => 'co@school.example', 'password' => 'x']);
+    $other = Teacher::query()->create(
+        ['kitchen_id' => $this->class->kitchen_id, 'name' => 'Co', 'email' => 'co@school.example', 'password' => 'x'],
+    );
     $lab = $this->openLab($this->class);
-    $this->postJson("$this->url/colleagues", ['email' => 'nobody@school.example', 'role' => 'aide'])->assertUnprocessable()->assertJsonValidationErrors('email');
+    $this->postJson(
+        "$this->url/colleagues", ['email' => 'nobody@school.example', 'role' => 'aide'],
+    )->assertUnprocessable()->assertJsonValidationErrors('email');
     $this->postJson("$this->url/colleagues", ['email' => 'co@school.example', 'role' => 'aide'])->assertNoContent();
     $this->asNobody()->asTeacher($other);
     $this->getJson("/api/labs/{$lab->id}/board")->assertOk();
     $this->getJson("/api/labs/{$lab->id}/live")->assertNoContent();
     $this->postJson("/api/labs/{$lab->id}/close")->assertForbidden();
     $this->getJson($this->url)->assertForbidden();
-    $this->asNobody()->asTeacher($this->class->teacher)->postJson("$this->url/colleagues", ['email' => 'co@school.example', 'role' => 'co-teacher'])->assertNoContent();
+    $this->asNobody()->asTeacher($this->class->teacher)->postJson(
+        "$this->url/colleagues", ['email' => 'co@school.example', 'role' => 'co-teacher'],
+    )->assertNoContent();
     $this->asNobody()->asTeacher($other)->getJson($this->url)->assertOk()->assertJsonPath('colleagues.0.role', 'co-teacher');
     $this->getJson('/api/today')->assertJsonPath('sections.0.name', 'Foods 1');
     $this->postJson("/api/labs/{$lab->id}/close")->assertNoContent();
@@ -134,9 +153,12 @@ it('is closed to another teacher, to students, and to nobody', function () {
     $student = $this->class->students->first();
     $station = $this->class->stations->first();
     $calls = [
-        ['GET', $this->url], ['PUT', $this->url, ($this->settings)()], ['POST', "$this->url/code"], ['POST', "$this->url/roster", ['text' => 'Ilka', 'look' => false]],
-        ['POST', "$this->url/stations", ['name' => 'X']], ['PUT', "$this->url/stations/{$station->id}", ['name' => 'X']], ['DELETE', "$this->url/stations/{$station->id}"],
-        ['PUT', "$this->url/students/{$student->id}", ['name' => 'X', 'station_id' => null]], ['DELETE', "$this->url/students/{$student->id}"],
+        ['GET', $this->url], ['PUT', $this->url, ($this->settings)()], ['POST', "$this->url/code"],
+        ['POST', "$this->url/roster", ['text' => 'Ilka', 'look' => false]],
+        ['POST', "$this->url/stations", ['name' => 'X']], ['PUT', "$this->url/stations/{$station->id}", ['name' => 'X']],
+        ['DELETE', "$this->url/stations/{$station->id}"],
+        ['PUT', "$this->url/students/{$student->id}", ['name' => 'X', 'station_id' => null]],
+        ['DELETE', "$this->url/students/{$student->id}"],
         ['POST', "$this->url/colleagues", ['email' => 'a@b.example', 'role' => 'aide']],
     ];
     foreach ($calls as $call) {
@@ -146,7 +168,9 @@ it('is closed to another teacher, to students, and to nobody', function () {
         $this->asNobody()->json($method, $url, $body)->assertUnauthorized();
     }
     // Another class's student under one's own class is not found.
-    $this->asNobody()->asTeacher($other->teacher)->putJson("/api/sections/{$other->id}/students/{$student->id}", ['name' => 'X', 'station_id' => null])->assertNotFound();
+    $this->asNobody()->asTeacher($other->teacher)->putJson(
+        "/api/sections/{$other->id}/students/{$student->id}", ['name' => 'X', 'station_id' => null],
+    )->assertNotFound();
     expect($student->refresh()->name)->not->toBe('X')->and($station->refresh()->name)->not->toBe('X');
 });
 

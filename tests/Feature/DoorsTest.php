@@ -64,7 +64,9 @@ it('locks a PIN for five minutes after five wrong tries, for that student only',
     $section = $this->section();
     [$one, $two] = $section->students->take(2)->all();
     Student::query()->update(['pin' => Hash::make('2468')]);
-    $join = fn (Student $student, string $pin) => $this->postJson('/api/join', ['code' => $section->code, 'student_id' => $student->id, 'pin' => $pin]);
+    $join = fn (Student $student, string $pin) => $this->postJson(
+        '/api/join', ['code' => $section->code, 'student_id' => $student->id, 'pin' => $pin],
+    );
     foreach (range(1, 5) as $ignored) {
         $join($one, '0000')->assertUnprocessable();
     }
@@ -88,7 +90,10 @@ it('refuses a PIN that is none and a student of another class', function (array 
 it('makes a tablet a station by the code on its card, however it is typed', function (string $typed) {
     $section = $this->section();
     $station = $section->stations->first();
-    $this->postJson('/api/station/session', ['code' => sprintf($typed, $station->code, substr($station->code, 0, 4), substr($station->code, 4))])
+    $this->postJson(
+        '/api/station/session',
+        ['code' => sprintf($typed, $station->code, substr($station->code, 0, 4), substr($station->code, 4))],
+    )
         ->assertOk()->assertJson(['kind' => 'station', 'name' => 'Hazel']);
 })->with(['%s', '%2$s %3$s', '%2$s-%3$s']);
 
@@ -122,6 +127,10 @@ it('asks every change for the page\'s token', function () {
 });
 
 it('answers in the reader\'s language', function () {
-    $this->postJson('/api/teacher/session', [], ['Accept-Language' => 'es-MX,es;q=0.9'])->assertJsonPath('errors.email.0', 'Completa esto.');
-    $this->getJson('/api/today', ['Accept-Language' => 'es'])->assertUnauthorized()->assertJsonPath('message', trans('refusals.signed_out', [], 'es'));
+    $this->postJson(
+        '/api/teacher/session', [], ['Accept-Language' => 'es-MX,es;q=0.9'],
+    )->assertJsonPath('errors.email.0', 'Completa esto.');
+    $this->getJson('/api/today', ['Accept-Language' => 'es'])->assertUnauthorized()->assertJsonPath(
+        'message', trans('refusals.signed_out', [], 'es'),
+    );
 });

@@ -14,7 +14,9 @@ it('counts the tools a kitchen owns, and plans with them', function () {
     $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.plan', '1 cup + 1/2 cup + 1/4 cup');
     $this->putJson('/api/drawer/tools/dry-cup-us-3-4', ['count' => 6, 'place' => 'shared shelf'])->assertNoContent();
     $drawer = $this->getJson('/api/drawer')->assertOk()->assertJsonCount(2, 'scales');
-    expect(collect($drawer->json('tools'))->firstWhere('id', 'dry-cup-us-3-4'))->toMatchArray(['count' => 6, 'place' => 'shared shelf', 'fit' => true])
+    expect(
+        collect($drawer->json('tools'))->firstWhere('id', 'dry-cup-us-3-4'),
+    )->toMatchArray(['count' => 6, 'place' => 'shared shelf', 'fit' => true])
         ->and(collect($drawer->json('tools'))->firstWhere('id', 'novelty-cup-1')['fit'])->toBeFalse();
     $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.plan', '1 cup + 3/4 cup');
     $this->putJson('/api/drawer/tools/dry-cup-us-3-4', ['count' => 0, 'place' => null])->assertNoContent();
@@ -24,9 +26,15 @@ it('counts the tools a kitchen owns, and plans with them', function () {
 it('refuses tools and scales that are none', function () {
     $this->putJson('/api/drawer/tools/shovel', ['count' => 1, 'place' => null])->assertUnprocessable()->assertJsonValidationErrors('id');
     $this->putJson('/api/drawer/tools/scale-1g-5kg', ['count' => 1, 'place' => null])->assertUnprocessable();
-    $this->putJson('/api/drawer/tools/dry-cup-us-1', ['count' => -1, 'place' => null])->assertUnprocessable()->assertJsonValidationErrors('count');
-    $this->postJson('/api/drawer/scales', ['name' => 'Bench', 'catalogue_id' => 'scale-1g-5kg'])->assertUnprocessable()->assertJsonValidationErrors('name');
-    $this->postJson('/api/drawer/scales', ['name' => 'New', 'catalogue_id' => 'dry-cup-us-1'])->assertUnprocessable()->assertJsonValidationErrors('catalogue_id');
+    $this->putJson(
+        '/api/drawer/tools/dry-cup-us-1', ['count' => -1, 'place' => null],
+    )->assertUnprocessable()->assertJsonValidationErrors('count');
+    $this->postJson(
+        '/api/drawer/scales', ['name' => 'Bench', 'catalogue_id' => 'scale-1g-5kg'],
+    )->assertUnprocessable()->assertJsonValidationErrors('name');
+    $this->postJson(
+        '/api/drawer/scales', ['name' => 'New', 'catalogue_id' => 'dry-cup-us-1'],
+    )->assertUnprocessable()->assertJsonValidationErrors('catalogue_id');
     expect($this->class->kitchen->scales()->count())->toBe(2);
 });
 
@@ -45,7 +53,8 @@ it('uses the kitchen\'s own weight with its reason, and goes back to the referen
     $lab = $this->lab($this->class);
     $this->putJson('/api/pantry/bread-flour', ['grams' => '130,5', 'reason' => 'Our mill, nine weighings.'])->assertNoContent();
     $entry = collect($this->getJson('/api/pantry')->assertOk()->json())->firstWhere('id', 'bread-flour');
-    expect($entry['grams'])->toBe(130.5)->and($entry['reference_grams'])->toBe(125)->and($entry['own']['reason'])->toBe('Our mill, nine weighings.')->and($entry['source'])->toBe('our own figure');
+    expect($entry['grams'])->toBe(130.5)->and($entry['reference_grams'])->toBe(125)->and($entry['own']['reason'])
+        ->toBe('Our mill, nine weighings.')->and($entry['source'])->toBe('our own figure');
     $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.target_g', 228.375);
     $this->deleteJson('/api/pantry/bread-flour')->assertNoContent();
     $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.target_g', 218.75);
@@ -64,7 +73,9 @@ it('refuses a weight that cannot be, and one without a reason', function (array 
 })->with([[['grams' => '0', 'reason' => 'x'], 'grams'], [['grams' => '-1', 'reason' => 'x'], 'grams'], [['grams' => 'lots', 'reason' => 'x'], 'grams'], [['grams' => '9999', 'reason' => 'x'], 'grams'], [['grams' => '120'], 'reason']]);
 
 it('knows no ingredient beyond the pantry', function () {
-    $this->putJson('/api/pantry/zorbs', ['grams' => '120', 'reason' => 'x'])->assertUnprocessable()->assertJsonValidationErrors('ingredient');
+    $this->putJson(
+        '/api/pantry/zorbs', ['grams' => '120', 'reason' => 'x'],
+    )->assertUnprocessable()->assertJsonValidationErrors('ingredient');
 });
 
 it('keeps kitchens apart, and students and nobody out', function () {
@@ -83,12 +94,19 @@ it('keeps kitchens apart, and students and nobody out', function () {
 });
 
 it('adds a food the reference does not know, reads it in recipes, and takes it away', function () {
-    $id = $this->postJson('/api/pantry', ['name' => 'Teff flour', 'family' => 'fine-powder', 'grams' => '140', 'allergens' => [], 'reason' => 'Weighed five times.'])->assertCreated()->json('id');
+    $id = $this->postJson(
+        '/api/pantry',
+        ['name' => 'Teff flour', 'family' => 'fine-powder', 'grams' => '140', 'allergens' => [], 'reason' => 'Weighed five times.'],
+    )->assertCreated()->json('id');
     $this->asTeacher($this->class->teacher->fresh()); // as another request would find it
-    expect($id)->toBe('own-teff-flour')->and(collect($this->getJson('/api/pantry')->json())->firstWhere('id', $id))->toMatchArray(['name' => 'Teff flour', 'grams' => 140, 'added' => true, 'notes' => 'Weighed five times.']);
+    expect($id)->toBe('own-teff-flour')->and(collect($this->getJson('/api/pantry')->json())->firstWhere('id', $id))->toMatchArray(
+        ['name' => 'Teff flour', 'grams' => 140, 'added' => true, 'notes' => 'Weighed five times.'],
+    );
     $recipe = $this->postJson('/api/recipes', ['text' => "Flatbread\n1 1/2 cups teff flour\n1 cup water"])->json('id');
     $this->getJson("/api/recipes/$recipe")->assertJsonPath('lines.0.reads_as', 'Teff flour')->assertJsonPath('lines.0.scaled.grams', 210);
-    $lab = $this->postJson("/api/recipes/$recipe/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'for' => 'station'])->json('id');
+    $lab = $this->postJson(
+        "/api/recipes/$recipe/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'for' => 'station'],
+    )->json('id');
     $this->postJson("/api/labs/$lab/open")->assertNoContent();
     $this->asNobody()->asStation($this->class->stations->first());
     $this->getJson('/api/work')->assertJsonPath('lines.0.name', 'Teff flour');
@@ -100,7 +118,10 @@ it('adds a food the reference does not know, reads it in recipes, and takes it a
 });
 
 it('refuses a food without sense', function (array $change, string $field) {
-    $this->postJson('/api/pantry', $change + ['name' => 'Teff flour', 'family' => 'fine-powder', 'grams' => '140', 'allergens' => [], 'reason' => 'x'])->assertUnprocessable()->assertJsonValidationErrors($field);
+    $this->postJson(
+        '/api/pantry',
+        $change + ['name' => 'Teff flour', 'family' => 'fine-powder', 'grams' => '140', 'allergens' => [], 'reason' => 'x'],
+    )->assertUnprocessable()->assertJsonValidationErrors($field);
     expect($this->class->kitchen->ownIngredients()->count())->toBe(0);
 })->with([[['name' => '<b>'], 'name'], [['name' => 'x'], 'name'], [['family' => 'dust'], 'family'], [['grams' => '-1'], 'grams'], [['grams' => '99999'], 'grams'], [['allergens' => ['pollen']], 'allergens'], [['reason' => ''], 'reason']]);
 
@@ -119,20 +140,27 @@ it('shares a batch out by cup', function () {
     $this->getJson('/api/portions?batch=1+cup&each=1/3+cup')->assertJsonPath('portions', 3);
     $this->getJson('/api/portions?batch=1+cup&each=3/8+cup')->assertJson(['portions' => 2, 'left' => '1/4 cup']);
     foreach ([['lots', '1 cup', 'batch'], ['10 cups', '5 g', 'each'], ['1/4 cup', '1 cup', 'each'], ['0 cups', '1 cup', 'batch']] as [$batch, $each, $field]) {
-        $this->getJson('/api/portions?'.http_build_query(['batch' => $batch, 'each' => $each]))->assertUnprocessable()->assertJsonValidationErrors($field);
+        $this->getJson(
+            '/api/portions?'.http_build_query(['batch' => $batch, 'each' => $each]),
+        )->assertUnprocessable()->assertJsonValidationErrors($field);
     }
 });
 
 it('names every food and unit to choose from, a kitchen\'s own among them, in the reader\'s language', function () {
     $section = $this->section();
     $this->asTeacher($section->teacher);
-    $this->postJson('/api/pantry', ['name' => 'Teff flour', 'family' => 'fine-powder', 'grams' => '150', 'allergens' => [], 'reason' => 'We weighed it.'])->assertSuccessful();
+    $this->postJson(
+        '/api/pantry',
+        ['name' => 'Teff flour', 'family' => 'fine-powder', 'grams' => '150', 'allergens' => [], 'reason' => 'We weighed it.'],
+    )->assertSuccessful();
     $this->asNobody()->asTeacher($section->teacher->fresh());
     $names = fn (string $language) => $this->getJson('/api/pantry/names', ['Accept-Language' => $language])->assertOk();
     $english = $names('en')->json();
     $spanish = $names('es')->json();
     expect(array_column($english['ingredients'], 'id'))->toContain('own-teff-flour', 'bread-flour')
-        ->and(array_column($spanish['ingredients'], 'name', 'id')['bread-flour'])->not->toBe(array_column($english['ingredients'], 'name', 'id')['bread-flour'])
+        ->and(array_column($spanish['ingredients'], 'name', 'id')['bread-flour'])->not->toBe(
+            array_column($english['ingredients'], 'name', 'id')['bread-flour'],
+        )
         ->and(array_column($english['units'], 'name', 'id')['cup'])->toBe('cup');
     foreach ([...$english['ingredients'], ...$english['units'], ...$spanish['units']] as $one) {
         expect($one['name'])->not->toBe('')->not->toContain('{');

@@ -21,7 +21,10 @@ it('refuses what is no text, no number or no date, beside its field', function (
 it('refuses a size that nobody bakes', function (string $factor) {
     $id = $this->postJson('/api/recipes', ['text' => "Buns\n1 cup flour\n2 eggs"])->json('id');
     $this->getJson("/api/recipes/$id?factor=".urlencode($factor))->assertUnprocessable();
-    $this->postJson("/api/recipes/$id/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'factor' => $factor, 'for' => 'station'])
+    $this->postJson(
+        "/api/recipes/$id/labs",
+        ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'factor' => $factor, 'for' => 'station'],
+    )
         ->assertUnprocessable();
 })->with(['28 letters' => '0.3333333333333333333333333333', 'a fruit' => 'banana', 'too much' => '1001', 'nothing' => '0', 'no fraction' => '1/0']);
 

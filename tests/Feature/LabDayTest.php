@@ -14,8 +14,13 @@ beforeEach(function () {
     [$this->flour, $this->salt] = $this->lab->lines->all();
     $this->n = 0;
     $this->ulid = fn (): string => sprintf('01JDF8Z9X3M5N7P9Q1R3S5%04d', ++$this->n);
-    $this->tell = fn (string $kind, array $given = [], ?string $id = null) => $this->putJson('/api/events/'.($id ?? ($this->ulid)()), ['kind' => $kind] + $given);
-    $this->say = fn (string $kind, array $given = [], ?string $id = null) => $this->putJson("/api/labs/{$this->lab->id}/events/".($id ?? ($this->ulid)()), $given + ['kind' => $kind, 'station_id' => $this->hazel->id]);
+    $this->tell = fn (string $kind, array $given = [], ?string $id = null) => $this->putJson(
+        '/api/events/'.($id ?? ($this->ulid)()), ['kind' => $kind] + $given,
+    );
+    $this->say = fn (string $kind, array $given = [], ?string $id = null) => $this->putJson(
+        "/api/labs/{$this->lab->id}/events/".($id ?? ($this->ulid)()),
+        $given + ['kind' => $kind, 'station_id' => $this->hazel->id],
+    );
     $this->board = fn () => $this->asNobody()->asTeacher($this->teacher)->getJson("/api/labs/{$this->lab->id}/board");
     $this->weighAll = function () {
         $this->weigh($this->flour, ['grams' => '219'], ($this->ulid)())->assertCreated();
@@ -31,7 +36,9 @@ describe('the gate', function () {
         ($this->weighAll)();
         $this->getJson('/api/work')->assertJsonPath('gate.can_be_ready', true)->assertJsonPath('gate.directions', null);
         ($this->tell)('ready')->assertOk()->assertJsonPath('work.gate.ready', true);
-        ($this->board)()->assertJsonPath('stations.0.ready_at', fn (float $at) => abs($at - microtime(true)) < 30)->assertJsonPath('stations.1.ready_at', null);
+        ($this->board)()->assertJsonPath(
+            'stations.0.ready_at', fn (float $at) => abs($at - microtime(true)) < 30,
+        )->assertJsonPath('stations.1.ready_at', null);
     });
 
     it('opens the directions when the teacher releases the station, and closes them with a line sent back', function () {
@@ -40,10 +47,13 @@ describe('the gate', function () {
         $this->asNobody()->asTeacher($this->teacher);
         ($this->say)('checked', ['line_id' => $this->flour->id])->assertNoContent();
         ($this->say)('released')->assertNoContent();
-        $this->asNobody()->asStation($this->hazel)->getJson('/api/work')->assertJsonPath('gate.released', true)->assertJsonPath('gate.directions', [])->assertJsonPath('lines.0.checked', true)->assertJsonPath('lines.1.checked', false);
+        $this->asNobody()->asStation($this->hazel)->getJson('/api/work')->assertJsonPath('gate.released', true)
+            ->assertJsonPath('gate.directions', [])->assertJsonPath('lines.0.checked', true)->assertJsonPath('lines.1.checked', false);
         $this->asNobody()->asTeacher($this->teacher);
         ($this->say)('sent-back', ['line_id' => $this->salt->id, 'detail' => ['reason' => 'Not level.']])->assertNoContent();
-        $this->asNobody()->asStation($this->hazel)->getJson('/api/work')->assertJsonPath('gate.released', false)->assertJsonPath('gate.can_be_ready', false)->assertJsonPath('lines.1.sent_back', 'Not level.');
+        $this->asNobody()->asStation($this->hazel)->getJson('/api/work')->assertJsonPath('gate.released', false)->assertJsonPath('gate.can_be_ready', false)->assertJsonPath(
+            'lines.1.sent_back', 'Not level.',
+        );
         $this->weigh($this->salt, ['grams' => '3'], ($this->ulid)())->assertCreated();
         $this->getJson('/api/work')->assertJsonPath('gate.can_be_ready', true)->assertJsonPath('lines.1.sent_back', null);
     });
@@ -56,7 +66,9 @@ describe('the gate', function () {
         ($this->say)('released', id: $slip)->assertNoContent();
         ($this->say)('undone', ['detail' => ['event' => $slip], 'station_id' => $this->rowan->id])->assertConflict(); // of another station
         ($this->say)('undone', ['detail' => ['event' => strtolower($slip)]])->assertNoContent();
-        ($this->board)()->assertJsonPath('stations.0.released', false)->assertJsonPath('stations.0.ready_at', fn (?float $at) => $at !== null);
+        ($this->board)()->assertJsonPath('stations.0.released', false)->assertJsonPath(
+            'stations.0.ready_at', fn (?float $at) => $at !== null,
+        );
         ($this->say)('released', id: $again = ($this->ulid)())->assertNoContent();
         $this->travel(2)->minutes();
         ($this->say)('undone', ['detail' => ['event' => $again]])->assertConflict()->assertJsonPath('reason', 'too_late_to_undo');
@@ -68,7 +80,10 @@ describe('the gate', function () {
 
     it('is not for the station to open', function () {
         foreach (['released', 'checked', 'sent-back', 'seen', 'note', 'counted', 'undone'] as $kind) {
-            ($this->tell)($kind, ['line_id' => $this->flour->id, 'detail' => ['reason' => 'x', 'text' => 'x', 'step' => 'loosen', 'seen' => 'done']])->assertUnprocessable()->assertJsonValidationErrors('kind');
+            ($this->tell)(
+                $kind,
+                ['line_id' => $this->flour->id, 'detail' => ['reason' => 'x', 'text' => 'x', 'step' => 'loosen', 'seen' => 'done']],
+            )->assertUnprocessable()->assertJsonValidationErrors('kind');
         }
         expect(LabEvent::query()->count())->toBe(0);
     });
@@ -108,7 +123,9 @@ it('keeps what the teacher saw and noted', function () {
     ($this->say)('seen', ['line_id' => $this->flour->id, 'detail' => ['step' => 'loosen', 'seen' => 'not-done']])->assertNoContent();
     ($this->say)('note', ['detail' => ['text' => 'Worked calmly.']])->assertNoContent();
     ($this->say)('counted')->assertNoContent();
-    ($this->board)()->assertJsonPath('stations.0.seen', [['line' => $this->flour->id, 'step' => 'loosen', 'seen' => 'not-done']])->assertJsonPath('stations.0.notes.0.text', 'Worked calmly.')->assertJsonPath('stations.0.counted', true);
+    ($this->board)()->assertJsonPath(
+        'stations.0.seen', [['line' => $this->flour->id, 'step' => 'loosen', 'seen' => 'not-done']],
+    )->assertJsonPath('stations.0.notes.0.text', 'Worked calmly.')->assertJsonPath('stations.0.counted', true);
 });
 
 it('refuses what makes no sense, at its field, and stores nothing', function (string $kind, array $given, string $field) {
@@ -116,8 +133,11 @@ it('refuses what makes no sense, at its field, and stores nothing', function (st
     ($this->say)($kind, $given + ['line_id' => $this->flour->id])->assertUnprocessable()->assertJsonValidationErrors($field);
     expect(LabEvent::query()->count())->toBe(0);
 })->with([
-    ['sent-back', ['detail' => ['reason' => '  ']], 'detail.reason'], ['sent-back', ['line_id' => 999999], 'line_id'], ['sent-back', ['line_id' => null, 'detail' => ['reason' => 'x']], 'line_id'], ['seen', ['detail' => ['step' => 'sift', 'seen' => 'done']], 'detail.step'],
-    ['note', ['detail' => ['text' => str_repeat('x', 301)]], 'detail.text'], ['dance', [], 'kind'], ['ready', [], 'kind'], ['checked', ['station_id' => 999999], 'station_id'],
+    ['sent-back', ['detail' => ['reason' => '  ']], 'detail.reason'], ['sent-back', ['line_id' => 999999], 'line_id'],
+    ['sent-back', ['line_id' => null, 'detail' => ['reason' => 'x']], 'line_id'],
+    ['seen', ['detail' => ['step' => 'sift', 'seen' => 'done']], 'detail.step'],
+    ['note', ['detail' => ['text' => str_repeat('x', 301)]], 'detail.text'], ['dance', [], 'kind'], ['ready', [], 'kind'],
+    ['checked', ['station_id' => 999999], 'station_id'],
 ]);
 
 it('lends a shared supply to one station at a time', function () {
@@ -137,7 +157,11 @@ it('takes a dropped tool out until it is washed, and runs timers', function () {
     ($this->tell)('dropped', ['detail' => ['tool' => 'dry-cup-us-1']])->assertJsonPath('work.dropped', ['dry-cup-us-1']);
     ($this->tell)('washed', ['detail' => ['tool' => 'dry-cup-us-1']])->assertJsonPath('work.dropped', []);
     $timer = ($this->ulid)();
-    ($this->tell)('timer', ['detail' => ['label' => 'Rise', 'minutes' => 10]], $timer)->assertJsonPath('work.timers.0.label', 'Rise')->assertJsonPath('work.timers.0.ends_at', fn (float $at) => abs($at - microtime(true) - 600) < 30);
+    ($this->tell)(
+        'timer', ['detail' => ['label' => 'Rise', 'minutes' => 10]], $timer,
+    )->assertJsonPath('work.timers.0.label', 'Rise')->assertJsonPath(
+        'work.timers.0.ends_at', fn (float $at) => abs($at - microtime(true) - 600) < 30,
+    );
     ($this->tell)('timer-over', ['detail' => ['timer' => $timer]])->assertJsonPath('work.timers', []);
 });
 
@@ -150,7 +174,8 @@ it('offers the next best tools for the same steps while one lies on the floor, a
     expect($tools)->not->toContain($planned[0])->and($tools)->not->toBe([])
         ->and(array_column($line()['fallen'], 'tool'))->toBe([$planned[0]])
         ->and($line()['fetch'])->toContain($line()['fills'][0]['called'])
-        ->and(array_sum(array_map(fn (array $fill): float => $fill['mark_ml'] ?? $fill['ml'] * $fill['count'], $line()['fills'])))->toEqualWithDelta(1.75 * 236.588, 0.1);
+        ->and(array_sum(array_map(fn (array $fill): float => $fill['mark_ml']
+                ?? $fill['ml'] * $fill['count'], $line()['fills'])))->toEqualWithDelta(1.75 * 236.588, 0.1);
     $this->asNobody()->asStation($this->rowan);
     expect(array_column($line()['fills'], 'tool'))->toBe($planned); // Rowan's own are not on the floor
     $this->asNobody()->asStation($this->hazel);
@@ -169,7 +194,9 @@ it('takes late joiners and students who move as they come, and leaves earlier wo
     $this->asStation($this->hazel);
     $this->weigh($this->flour, ['grams' => '219', 'student_id' => $oona->id], ($this->ulid)())->assertCreated();
     $publisher = $this->mock(Publisher::class);
-    $publisher->shouldReceive('publish')->times(3)->with("labs/{$this->lab->id}/everyone", json_encode(['what' => 'seats-changed'])); // tablets look again at once
+    $publisher->shouldReceive('publish')->times(3)->with(
+        "labs/{$this->lab->id}/everyone", json_encode(['what' => 'seats-changed']),
+    ); // tablets look again at once
     $class = "/api/sections/{$this->lab->section_id}";
     $this->asNobody()->asTeacher($this->teacher);
     $this->putJson("$class/students/$oona->id", ['name' => $oona->name, 'station_id' => $this->rowan->id])->assertNoContent();
@@ -179,9 +206,13 @@ it('takes late joiners and students who move as they come, and leaves earlier wo
     $publisher->shouldReceive('publish');
     $this->asNobody()->asStation($this->hazel);
     $here = $this->getJson('/api/work');
-    expect($here->json('students.*.name'))->toContain('Vesna')->not->toContain($oona->name)->and($here->json('lines.0.attempts.0.student'))->toBe($oona->name);
+    expect($here->json('students.*.name'))->toContain('Vesna')->not->toContain($oona->name)->and(
+        $here->json('lines.0.attempts.0.student'),
+    )->toBe($oona->name);
     $this->weigh($this->salt, ['grams' => '3', 'student_id' => $vesna], ($this->ulid)())->assertCreated();
-    $this->weigh($this->salt, ['grams' => '3', 'student_id' => $oona->id], ($this->ulid)())->assertUnprocessable()->assertJsonValidationErrors('student_id');
+    $this->weigh(
+        $this->salt, ['grams' => '3', 'student_id' => $oona->id], ($this->ulid)(),
+    )->assertUnprocessable()->assertJsonValidationErrors('student_id');
     $this->asNobody()->asStation($this->rowan);
     $this->weigh($this->salt, ['grams' => '3', 'student_id' => $oona->id], ($this->ulid)())->assertCreated();
 });
@@ -191,7 +222,9 @@ it('says who is stuck after three misses', function () {
     foreach (['260', '258', '261'] as $grams) {
         $this->weigh($this->flour, ['grams' => $grams], ($this->ulid)())->assertCreated();
     }
-    ($this->board)()->assertJsonPath('stations.0.stuck', ['why' => 'misses', 'line' => $this->flour->id])->assertJsonPath('stations.1.stuck', null);
+    ($this->board)()->assertJsonPath(
+        'stations.0.stuck', ['why' => 'misses', 'line' => $this->flour->id],
+    )->assertJsonPath('stations.1.stuck', null);
     $this->travel(6)->minutes();
     ($this->board)()->assertJsonPath('stations.1.stuck', ['why' => 'quiet', 'line' => null]);
 });
@@ -200,7 +233,9 @@ describe('more ways to weigh', function () {
     beforeEach(fn () => $this->asStation($this->hazel));
 
     it('weighs full minus empty', function () {
-        $this->weigh($this->flour, ['grams' => null, 'full_g' => '319', 'empty_g' => '100'], ($this->ulid)())->assertCreated()->assertJsonPath('grams', 219)->assertJsonPath('verdict', 'level');
+        $this->weigh(
+            $this->flour, ['grams' => null, 'full_g' => '319', 'empty_g' => '100'], ($this->ulid)(),
+        )->assertCreated()->assertJsonPath('grams', 219)->assertJsonPath('verdict', 'level');
         expect(Weighing::query()->first()->only('full_g', 'empty_g'))->toBe(['full_g' => '319.000', 'empty_g' => '100.000']);
     });
     it('weighs several level spoonfuls as one where the scale is too coarse, and judges one of them', function () {
@@ -208,7 +243,9 @@ describe('more ways to weigh', function () {
         $scale = $this->lab->section->kitchen->scales->first();
         $n = $together[$scale->id] ?? 12;
         expect($n)->toBeGreaterThan(3);
-        $this->weigh($this->salt, ['grams' => (string) round($n * (float) $this->salt->target_g), 'together' => $n], ($this->ulid)())->assertCreated()->assertJsonPath('verdict', 'level')->assertJsonPath('grams', fn (float $g) => abs($g - (float) $this->salt->target_g) < 0.1);
+        $this->weigh(
+            $this->salt, ['grams' => (string) round($n * (float) $this->salt->target_g), 'together' => $n], ($this->ulid)(),
+        )->assertCreated()->assertJsonPath('verdict', 'level')->assertJsonPath('grams', fn (float $g) => abs($g - (float) $this->salt->target_g) < 0.1);
     });
     it('keeps what was predicted and where the number came from', function () {
         $this->weigh($this->flour, ['predicted' => 'heaped', 'source' => 'scale'], ($this->ulid)())->assertCreated();
@@ -216,15 +253,19 @@ describe('more ways to weigh', function () {
     });
     it('tells the gain of a repeat, and what was predicted', function () {
         $this->weigh($this->flour, ['grams' => '259'], ($this->ulid)())->assertJsonPath('gain', null);
-        $this->weigh($this->flour, ['grams' => '221', 'predicted' => 'level'], ($this->ulid)())->assertJsonPath('gain', 'The time before it was 40 g off, now 2 g.')->assertJsonPath('predicted', 'level');
+        $this->weigh(
+            $this->flour, ['grams' => '221', 'predicted' => 'level'], ($this->ulid)(),
+        )->assertJsonPath('gain', 'The time before it was 40 g off, now 2 g.')->assertJsonPath('predicted', 'level');
         $this->weigh($this->flour, ['grams' => '246'], ($this->ulid)())->assertJsonPath('gain', null); // further off: nothing to praise
     });
     it('refuses what a scale cannot have shown', function (array $given, string $field) {
         $this->weigh($this->flour, $given, ($this->ulid)())->assertUnprocessable()->assertJsonValidationErrors($field);
         expect($this->stored())->toBe(0);
     })->with([
-        [['grams' => null], 'grams'], [['grams' => null, 'full_g' => '100', 'empty_g' => '100'], 'empty_g'], [['grams' => null, 'full_g' => '100'], 'empty_g'], [['grams' => null, 'full_g' => '100.5', 'empty_g' => '50'], 'full_g'],
-        [['together' => 0], 'together'], [['together' => 13], 'together'], [['predicted' => 'maybe'], 'predicted'], [['source' => 'dream'], 'source'],
+        [['grams' => null], 'grams'], [['grams' => null, 'full_g' => '100', 'empty_g' => '100'], 'empty_g'],
+        [['grams' => null, 'full_g' => '100'], 'empty_g'], [['grams' => null, 'full_g' => '100.5', 'empty_g' => '50'], 'full_g'],
+        [['together' => 0], 'together'], [['together' => 13], 'together'], [['predicted' => 'maybe'], 'predicted'],
+        [['source' => 'dream'], 'source'],
     ]);
 });
 
@@ -237,7 +278,11 @@ describe('the teacher\'s desk', function () {
         $new = ($this->ulid)();
         $this->putJson($url, ['id' => $new, 'grams' => '219'])->assertNoContent();
         $this->putJson($url, ['id' => $new, 'grams' => '219'])->assertNoContent();
-        ($this->board)()->assertJsonCount(2, 'weighings')->assertJsonPath('weighings.0.corrected', true)->assertJsonPath('weighings.1.corrected', false)->assertJsonPath('weighings.1.verdict', 'level')->assertJsonPath('totals.level', 1)->assertJsonPath('totals.heaped', 0);
+        ($this->board)()->assertJsonCount(2, 'weighings')->assertJsonPath('weighings.0.corrected', true)->assertJsonPath(
+            'weighings.1.corrected', false,
+        )->assertJsonPath(
+            'weighings.1.verdict', 'level',
+        )->assertJsonPath('totals.level', 1)->assertJsonPath('totals.heaped', 0);
         $this->putJson($url, ['id' => ($this->ulid)(), 'grams' => '220'])->assertConflict()->assertJsonPath('reason', 'not_latest');
         $this->putJson($url, ['id' => ($this->ulid)(), 'grams' => 'lots'])->assertJsonValidationErrors('grams');
     });
@@ -256,7 +301,9 @@ describe('the teacher\'s desk', function () {
     it('says what a weighing may come from', function () {
         $this->lab->section->update(['asks_guess' => true]); // asked of students only
         $id = $this->asStation($this->hazel)->weigh($this->flour, ['grams' => '246'], ($this->ulid)())->json('id');
-        $this->asNobody()->asTeacher($this->teacher)->getJson("/api/labs/{$this->lab->id}/weighings/$id/causes")->assertOk()->assertJsonPath('asks_first', false)->assertJsonPath('causes.0.id', 'dipped');
+        $this->asNobody()->asTeacher($this->teacher)->getJson(
+            "/api/labs/{$this->lab->id}/weighings/$id/causes",
+        )->assertOk()->assertJsonPath('asks_first', false)->assertJsonPath('causes.0.id', 'dipped');
         $other = $this->openLab();
         $this->asNobody()->asTeacher($other->section->teacher)->getJson("/api/labs/{$other->id}/weighings/$id/causes")->assertNotFound();
     });
@@ -271,9 +318,15 @@ describe('the teacher\'s desk', function () {
         $this->asStation($this->hazel)->weigh($this->flour, [], ($this->ulid)())->assertCreated();
         ($this->board)()->assertJsonPath('weighings.0.scale_checked', false)->assertJsonPath('scales.0.checked', false);
         $url = "/api/labs/{$this->lab->id}/scale-checks";
-        $this->postJson($url, ['scale_id' => $scale->id, 'nominal_g' => '200', 'reading_g' => '210'])->assertOk()->assertJsonPath('passed', false);
-        $this->postJson($url, ['scale_id' => $scale->id, 'nominal_g' => '200', 'reading_g' => '201'])->assertOk()->assertJsonPath('passed', true);
-        $this->postJson($url, ['scale_id' => $scale->id, 'nominal_g' => '0', 'reading_g' => '201'])->assertJsonValidationErrors('nominal_g');
+        $this->postJson(
+            $url, ['scale_id' => $scale->id, 'nominal_g' => '200', 'reading_g' => '210'],
+        )->assertOk()->assertJsonPath('passed', false);
+        $this->postJson(
+            $url, ['scale_id' => $scale->id, 'nominal_g' => '200', 'reading_g' => '201'],
+        )->assertOk()->assertJsonPath('passed', true);
+        $this->postJson(
+            $url, ['scale_id' => $scale->id, 'nominal_g' => '0', 'reading_g' => '201'],
+        )->assertJsonValidationErrors('nominal_g');
         $this->postJson($url, ['scale_id' => 999999, 'nominal_g' => '200', 'reading_g' => '201'])->assertNotFound();
         $this->asNobody()->asStation($this->hazel)->weigh($this->flour, [], ($this->ulid)())->assertCreated();
         ($this->board)()->assertJsonPath('weighings.1.scale_checked', true)->assertJsonPath('scales.0.passed', true);
@@ -281,7 +334,10 @@ describe('the teacher\'s desk', function () {
     it('is nobody else\'s', function () {
         $other = $this->section('Foods 2');
         $this->asStation($this->hazel)->weigh($this->flour, [], $mine = ($this->ulid)());
-        $routes = [['GET', "weighings/$mine/causes"], ['PUT', "weighings/$mine/correction"], ['PUT', 'events/'.($this->ulid)()], ['POST', 'pause'], ['POST', 'resume'], ['POST', 'reopen'], ['POST', 'scale-checks']];
+        $routes = [
+            ['GET', "weighings/$mine/causes"], ['PUT', "weighings/$mine/correction"], ['PUT', 'events/'.($this->ulid)()],
+            ['POST', 'pause'], ['POST', 'resume'], ['POST', 'reopen'], ['POST', 'scale-checks'],
+        ];
         foreach ($routes as [$method, $route]) {
             $given = ['kind' => 'released', 'station_id' => $this->hazel->id, 'scale_id' => 1, 'nominal_g' => '1', 'reading_g' => '1'];
             $this->asNobody()->asTeacher($other->teacher)->json($method, "/api/labs/{$this->lab->id}/$route", $given)->assertForbidden();

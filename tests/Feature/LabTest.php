@@ -17,7 +17,9 @@ it('opens a prepared lab and freezes its lines', function () {
     $flour = $lab->lines->first();
     expect($lab->state)->toBe(LabState::Open)->and($lab->lines)->toHaveCount(2)
         ->and((float) $flour->target_g)->toBe(218.75)->and($flour->frozen->target?->tolerance->percent)->toBe(8.0)
-        ->and(array_map(fn (Fill $fill): string => $fill->tool->id, $flour->frozen->fills()))->toBe(['dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4'])
+        ->and(
+            array_map(fn (Fill $fill): string => $fill->tool->id, $flour->frozen->fills()),
+        )->toBe(['dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4'])
         ->and($flour->frozen->steps())->toContain(Step::SpoonHeaped)->and($flour->frozen->method)->toBe(HouseMethod::StirSpoonLevel);
 });
 
@@ -44,7 +46,9 @@ it('shows a lab that is open or over as it was frozen, whatever becomes of pantr
 
     $this->putJson('/api/pantry/bread-flour', ['grams' => '150', 'reason' => 'Another mill.'])->assertNoContent();
     $lab->section->kitchen->tools()->delete();
-    $lab->section->update(['standard' => 'metric_250', 'tolerance_level' => 'exacting', 'methods' => ['dip-sweep'], 'schools' => ['spill' => 'discard']]);
+    $lab->section->update(
+        ['standard' => 'metric_250', 'tolerance_level' => 'exacting', 'methods' => ['dip-sweep'], 'schools' => ['spill' => 'discard']],
+    );
     $lab->items()->update(['amount' => '5']);
     expect($read())->toEqual($before);
     $this->postJson("/api/labs/$lab->id/close")->assertNoContent();
@@ -92,7 +96,9 @@ it('shows the board with every weighing and the latest verdicts counted', functi
     $board = $this->asNobody()->asTeacher($lab->section->teacher)->getJson("/api/labs/$lab->id/board")->assertOk();
     $board->assertJsonPath('totals', ['level' => 1, 'heaped' => 0, 'shy' => 1, 'too_close' => 0])
         ->assertJsonCount(3, 'weighings')->assertJsonPath('weighings.0.verdict', 'heaped')->assertJsonPath('weighings.1.attempt', 2)
-        ->assertJsonPath('weighings.1.student', 'Oona of Hazel')->assertJsonPath('lines.0.amount', '1 3/4 cups')->assertJsonPath('lines.0.target_g', 218.75);
+        ->assertJsonPath(
+            'weighings.1.student', 'Oona of Hazel',
+        )->assertJsonPath('lines.0.amount', '1 3/4 cups')->assertJsonPath('lines.0.target_g', 218.75);
 });
 
 it('shows a teacher the day, with what needs a hand', function () {
@@ -122,5 +128,6 @@ it('shows nobody another\'s day', function () {
     $this->openLab();
     $other = $this->section('Foods 2');
     $this->getJson('/api/today')->assertUnauthorized();
-    $this->asTeacher($other->teacher)->getJson('/api/today')->assertOk()->assertJsonCount(1, 'sections')->assertJsonPath('sections.0.name', 'Foods 2');
+    $this->asTeacher($other->teacher)->getJson('/api/today')->assertOk()
+        ->assertJsonCount(1, 'sections')->assertJsonPath('sections.0.name', 'Foods 2');
 });

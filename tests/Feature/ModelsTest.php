@@ -11,20 +11,27 @@ use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
 
 $models = array_values(array_filter(
-    array_map(static fn (string $file): string => 'App\\Models\\'.basename($file, '.php'), (array) glob(dirname(__DIR__, 2).'/app/Models/*.php')),
+    array_map(
+        static fn (string $file): string => 'App\\Models\\'.basename($file, '.php'),
+        (array) glob(dirname(__DIR__, 2).'/app/Models/*.php'),
+    ),
     static fn (string $class): bool => ! in_array($class, [Model::class, Person::class], true),
 ));
 
 it('boots every model with all that the framework would find', function (string $class) {
     $booted = new $class;
     $found = (new ReflectionProperty(Illuminate\Database\Eloquent\Model::class, 'traitInitializers'))->getValue()[$class];
-    $names = array_map(static fn (string $trait): string => 'initialize'.class_basename($trait), array_values(class_uses_recursive($class)));
+    $names = array_map(
+        static fn (string $trait): string => 'initialize'.class_basename($trait), array_values(class_uses_recursive($class)),
+    );
     $expected = [];
     foreach ((new ReflectionClass($booted))->getMethods() as $method) {
         if (in_array($method->getName(), $names, true)) {
             $expected[] = $method->getName();
         }
-        expect([...$method->getAttributes(Boot::class), ...$method->getAttributes(Initialize::class)])->toBe([], "$class::{$method->getName()} boots by an attribute");
+        expect(
+            [...$method->getAttributes(Boot::class), ...$method->getAttributes(Initialize::class)],
+        )->toBe([], "$class::{$method->getName()} boots by an attribute");
     }
     expect(class_uses_recursive($class))->toContain(BootsByName::class)
         ->and($found)->toEqualCanonicalizing($expected)->not->toBe([]);

@@ -19,18 +19,29 @@ function assertMatchesSchema(TestResponse $response, string $schema): void
 {
     $validator = new Validator;
     // References within the file, made absolute, so that any part of it can be validated against.
-    $document = json_decode(str_replace('"#/components', '"https://hovik.example/openapi.json#/components', (string) json_encode(openapi())));
+    $document = json_decode(
+        str_replace('"#/components', '"https://hovik.example/openapi.json#/components', (string) json_encode(openapi())),
+    );
     $document->{'$id'} = 'https://hovik.example/openapi.json';
     $validator->resolver()->registerRaw($document);
-    $result = $validator->validate(json_decode((string) $response->getContent()), "https://hovik.example/openapi.json#/components/schemas/$schema");
-    expect($result->isValid())->toBeTrue("$schema: ".json_encode($result->error()?->keyword()).' at '.json_encode($result->error()?->data()->fullPath()).' '.json_encode($result->error()?->args()));
+    $result = $validator->validate(
+        json_decode((string) $response->getContent()), "https://hovik.example/openapi.json#/components/schemas/$schema",
+    );
+    expect($result->isValid())->toBeTrue(
+        "$schema: ".json_encode($result->error()?->keyword()).' at '.json_encode($result->error()?->data()->fullPath()).' '.json_encode($result->error()?->args()),
+    );
 }
 
 it('names every route there is, and no other', function () {
     $routes = collect(Routes::getRoutes()->getRoutes())
-        ->filter(fn (Route $route) => str_starts_with($route->uri(), 'api/') && ! in_array($route->uri(), ['api/{unknown}', 'api/labs/{lab}/live', 'api/labs/{lab}/stations/{station}/live', 'api/sections/{section}/live'], true))
-        ->flatMap(fn (Route $route) => collect($route->methods())->diff(['HEAD'])->map(fn (string $method) => strtolower($method).' /'.$route->uri()))->sort()->values()->all();
-    $named = collect(openapi()['paths'])->flatMap(fn (array $methods, string $path) => collect($methods)->keys()->map(fn (string $method) => "$method $path"))->sort()->values()->all();
+        ->filter(fn (Route $route) => str_starts_with($route->uri(), 'api/')
+                && ! in_array($route->uri(), ['api/{unknown}', 'api/labs/{lab}/live', 'api/labs/{lab}/stations/{station}/live', 'api/sections/{section}/live'], true))
+        ->flatMap(
+            fn (Route $route) => collect($route->methods())->diff(['HEAD'])->map(fn (string $method) => strtolower($method).' /'.$route->uri()),
+        )->sort()->values()->all();
+    $named = collect(openapi()['paths'])->flatMap(
+        fn (array $methods, string $path) => collect($methods)->keys()->map(fn (string $method) => "$method $path"),
+    )->sort()->values()->all();
     expect($named)->toBe($routes);
 });
 

@@ -20,12 +20,16 @@ beforeEach(function () {
             'number' => '99', 'tools' => [$asked['choices'][0]['id'] => 29], 'words' => [0], default => [],
         };
 
-        return $this->postJson("/api/practice/{$asked['turn']}", ['id' => $asked['id'], 'answer' => $isRight ? $question->expected->key()[0] : $wrong]);
+        return $this->postJson(
+            "/api/practice/{$asked['turn']}",
+            ['id' => $asked['id'], 'answer' => $isRight ? $question->expected->key()[0] : $wrong],
+        );
     };
 });
 
 it('asks one question at a time, without telling what is right', function () {
-    $asked = $this->getJson('/api/practice')->assertOk()->assertJsonPath('turn', 0)->assertJsonPath('done_today', 0)->assertJsonPath('a_day', 10)->json();
+    $asked = $this->getJson('/api/practice')->assertOk()->assertJsonPath('turn', 0)
+        ->assertJsonPath('done_today', 0)->assertJsonPath('a_day', 10)->json();
     expect($asked['prompt'])->not->toBe('')->and(json_encode($asked))->not->toContain('misconception')->not->toContain('"right"');
     // As it was left, on whatever device.
     expect($this->getJson('/api/practice')->json())->toBe($asked);
@@ -46,19 +50,25 @@ it('goes through every skill and every kind of answer', function () {
         $kinds[$asked['kind']] = true;
         ($this->answer)($i % 5 !== 4, $asked)->assertOk();
     }
-    expect(count($skills))->toBe(count(Skill::cases()))->and(array_keys($kinds))->toEqualCanonicalizing(['choice', 'order', 'number', 'tools', 'words', 'keys']);
+    expect(count($skills))->toBe(count(Skill::cases()))->and(array_keys($kinds))->toEqualCanonicalizing(
+        ['choice', 'order', 'number', 'tools', 'words', 'keys'],
+    );
 });
 
 it('keeps an answer sent twice once', function () {
     $asked = $this->getJson('/api/practice')->json();
     ($this->answer)(true, $asked)->assertOk();
-    $this->postJson("/api/practice/{$asked['turn']}", ['id' => $asked['id'], 'answer' => 'x'])->assertConflict()->assertJsonPath('reason', 'other_question');
+    $this->postJson(
+        "/api/practice/{$asked['turn']}", ['id' => $asked['id'], 'answer' => 'x'],
+    )->assertConflict()->assertJsonPath('reason', 'other_question');
     expect(PracticeAnswer::query()->count())->toBe(1);
 });
 
 it('refuses what is no answer at its field, and keeps nothing', function (mixed $answer) {
     $asked = $this->getJson('/api/practice')->json();
-    $this->postJson("/api/practice/{$asked['turn']}", ['id' => $asked['id'], 'answer' => $answer])->assertUnprocessable()->assertJsonValidationErrors('answer');
+    $this->postJson(
+        "/api/practice/{$asked['turn']}", ['id' => $asked['id'], 'answer' => $answer],
+    )->assertUnprocessable()->assertJsonValidationErrors('answer');
     expect(PracticeAnswer::query()->count())->toBe(0);
 })->with(['nothing' => [null], 'no choice' => ['a hat'], 'a list' => [['a']], 'far too long' => [str_repeat('x', 5000)]]);
 
@@ -88,7 +98,9 @@ it('shows what the scale of the question shows', function () {
         }
         ($this->answer)(true, $asked)->assertOk();
     }
-    $this->postJson('/api/practice/scale', ['id' => $asked['id'], 'keys' => []])->assertOk()->assertJsonStructure(['on', 'unit', 'number', 'has_bowl']);
+    $this->postJson(
+        '/api/practice/scale', ['id' => $asked['id'], 'keys' => []],
+    )->assertOk()->assertJsonStructure(['on', 'unit', 'number', 'has_bowl']);
     $this->postJson('/api/practice/scale', ['id' => $asked['id'], 'keys' => ['kick']])->assertUnprocessable();
     $this->postJson('/api/practice/scale', ['id' => 'another', 'keys' => []])->assertConflict();
 });
@@ -112,6 +124,8 @@ it('asks by the class\'s own drawer', function () {
     }
     // This kitchen has no 1/3 cup; its two spoons are too few to ask about, so the usual ones stand in.
     $cups = array_values(array_filter(array_column($asked['choices'], 'id'), fn (string $id) => str_starts_with($id, 'dry-cup')));
-    expect($asked['kind'])->toBe('tools')->and($cups)->toEqualCanonicalizing(array_intersect($cups, ['dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4']))
+    expect($asked['kind'])->toBe('tools')->and($cups)->toEqualCanonicalizing(
+        array_intersect($cups, ['dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4']),
+    )
         ->and(array_column($asked['choices'], 'id'))->not->toContain('dry-cup-us-1-3');
 });

@@ -17,9 +17,14 @@ beforeEach(function () {
 
 it('keeps a pasted recipe and shows how it was read', function () {
     $id = ($this->keep)();
-    $sheet = $this->getJson("/api/recipes/$id?factor=1/2")->assertOk()->assertJsonPath('title', 'Oat buns')->assertJsonPath('makes', '12')->assertJsonPath('open', 2);
-    $sheet->assertJsonPath('lines.0.scaled.measure', '1 3/4 cups')->assertJsonPath('lines.0.scaled.grams', 218.75)->assertJsonPath('lines.0.scaled.bakers_pct', 100)
-        ->assertJsonPath('lines.1.questions.0.id', 'ambiguous-ounce')->assertJsonPath('lines.1.choices.0.settled.unit', 'fl-oz')->assertJsonPath('lines.1.scaled', null)
+    $sheet = $this->getJson("/api/recipes/$id?factor=1/2")->assertOk()
+        ->assertJsonPath('title', 'Oat buns')->assertJsonPath('makes', '12')->assertJsonPath('open', 2);
+    $sheet->assertJsonPath(
+        'lines.0.scaled.measure', '1 3/4 cups',
+    )->assertJsonPath('lines.0.scaled.grams', 218.75)->assertJsonPath('lines.0.scaled.bakers_pct', 100)
+        ->assertJsonPath(
+            'lines.1.questions.0.id', 'ambiguous-ounce',
+        )->assertJsonPath('lines.1.choices.0.settled.unit', 'fl-oz')->assertJsonPath('lines.1.scaled', null)
         ->assertJsonPath('lines.2.settled.method', 'sift-spoon-level')->assertJsonPath('lines.4.open', true)
         ->assertJsonPath('findings.0', 'Whole milk is listed but never used.');
     expect(implode('', array_column($sheet->json('lines.1.parts'), 'text')))->toBe('12 oz whole milk, warmed');
@@ -31,31 +36,46 @@ it('settles a line by one choice, leaves one out, and takes both back', function
     $choice = $this->getJson("/api/recipes/$id")->json('lines.1.choices.0.settled');
     $this->putJson("/api/recipes/$id/lines/1.2", ['as' => 'settled'] + $choice)->assertNoContent();
     $this->putJson("/api/recipes/$id/lines/1.5", ['as' => 'left-out'])->assertNoContent();
-    $this->getJson("/api/recipes/$id?factor=1/2")->assertJsonPath('open', 0)->assertJsonPath('lines.1.scaled.measure', '6 fl oz')->assertJsonPath('lines.1.scaled.grams', 183)->assertJsonPath('lines.4.skip', true);
+    $this->getJson("/api/recipes/$id?factor=1/2")->assertJsonPath('open', 0)->assertJsonPath(
+        'lines.1.scaled.measure', '6 fl oz',
+    )->assertJsonPath('lines.1.scaled.grams', 183)->assertJsonPath('lines.4.skip', true);
     $this->putJson("/api/recipes/$id/lines/1.2", ['as' => 'read'])->assertNoContent();
     $this->getJson("/api/recipes/$id")->assertJsonPath('open', 1);
 });
 
 it('refuses to settle nonsense, with the field, and keeps nothing', function (array $nonsense, string $field) {
     $id = ($this->keep)();
-    $this->putJson("/api/recipes/$id/lines/1.2", $nonsense + ['as' => 'settled', 'ingredient' => 'whole-milk', 'amount' => '12', 'unit' => 'fl-oz'])->assertUnprocessable()->assertJsonValidationErrors($field);
+    $this->putJson(
+        "/api/recipes/$id/lines/1.2",
+        $nonsense + ['as' => 'settled', 'ingredient' => 'whole-milk', 'amount' => '12', 'unit' => 'fl-oz'],
+    )->assertUnprocessable()->assertJsonValidationErrors($field);
     expect(RecipeVersion::query()->sole()->lines[1]->isSettled())->toBeFalse();
 })->with([
-    [['ingredient' => 'zorbs'], 'ingredient'], [['amount' => '-1'], 'amount'], [['amount' => '1e9'], 'amount'], [['unit' => 'bushel'], 'unit'],
+    [['ingredient' => 'zorbs'], 'ingredient'], [['amount' => '-1'], 'amount'], [['amount' => '1e9'], 'amount'],
+    [['unit' => 'bushel'], 'unit'],
     [['unit' => 'can'], 'unit'], [['unit' => 'piece'], 'unit'], [['method' => 'sift-spoon-level'], 'method'], [['as' => 'perhaps'], 'as'],
 ]);
 
 it('keeps versions with a change note, and what was settled about lines that still say the same', function () {
     $id = ($this->keep)();
     $this->putJson("/api/recipes/$id/lines/1.5", ['as' => 'left-out'])->assertNoContent();
-    $this->postJson("/api/recipes/$id/versions", ['text' => str_replace('2 eggs', '3 eggs', BUNS), 'note' => 'One more egg: too dry.'])->assertCreated()->assertJsonPath('version', 2);
-    $sheet = $this->getJson("/api/recipes/$id")->assertJsonPath('version', 2)->assertJsonPath('versions.0.note', 'One more egg: too dry.')->assertJsonCount(2, 'versions')->assertJsonPath('lines.4.skip', true);
-    expect($sheet->json('lines.3.text'))->toBe('3 eggs, beaten')->and(RecipeVersion::query()->orderBy('number')->value('lines'))->not->toBeNull();
+    $this->postJson(
+        "/api/recipes/$id/versions", ['text' => str_replace('2 eggs', '3 eggs', BUNS), 'note' => 'One more egg: too dry.'],
+    )->assertCreated()->assertJsonPath('version', 2);
+    $sheet = $this->getJson("/api/recipes/$id")->assertJsonPath('version', 2)->assertJsonPath(
+        'versions.0.note', 'One more egg: too dry.',
+    )->assertJsonCount(2, 'versions')->assertJsonPath('lines.4.skip', true);
+    expect($sheet->json('lines.3.text'))->toBe('3 eggs, beaten')->and(
+        RecipeVersion::query()->orderBy('number')
+            ->value('lines'),
+    )->not->toBeNull();
 });
 
 it('scales to use up what is there', function () {
     $id = ($this->keep)();
-    $this->getJson("/api/recipes/$id?use_up_line=1.1&use_up_g=875")->assertOk()->assertJsonPath('factor', '2')->assertJsonPath('cautions.0', 'Check the pan: a deeper batter bakes otherwise.');
+    $this->getJson("/api/recipes/$id?use_up_line=1.1&use_up_g=875")->assertOk()->assertJsonPath('factor', '2')->assertJsonPath(
+        'cautions.0', 'Check the pan: a deeper batter bakes otherwise.',
+    );
     $this->getJson("/api/recipes/$id?use_up_line=1.2&use_up_g=100")->assertUnprocessable();
     foreach (['0', '-1', 'two', '1001', '1/0'] as $factor) {
         $this->getJson("/api/recipes/$id?factor=".urlencode($factor))->assertUnprocessable()->assertJsonValidationErrors('factor');
@@ -69,16 +89,27 @@ it('refuses what is no recipe', function (string $text) {
 
 it('makes a lab, plans it by the class and warns before the day', function () {
     $id = ($this->keep)();
-    $this->putJson("/api/recipes/$id/lines/1.2", ['as' => 'settled', 'ingredient' => 'whole-milk', 'amount' => '12', 'unit' => 'fl-oz'])->assertNoContent();
-    $lab = $this->postJson("/api/recipes/$id/labs", ['section' => $this->class->id, 'factor' => '1/2', 'planned_for' => '2026-12-01', 'for' => 'station'])->assertCreated()->json('id');
-    $sheet = $this->getJson("/api/labs/$lab/sheet")->assertOk()->assertJsonCount(4, 'lines')->assertJsonPath('factor', '1/2')->assertJsonPath('state', 'prepared');
-    $sheet->assertJsonPath('lines.0.measure', '1 3/4 cups')->assertJsonPath('lines.0.plan', '1 cup + 1/2 cup + 1/4 cup')->assertJsonPath('lines.0.strictness', 'structural')
+    $this->putJson(
+        "/api/recipes/$id/lines/1.2", ['as' => 'settled', 'ingredient' => 'whole-milk', 'amount' => '12', 'unit' => 'fl-oz'],
+    )->assertNoContent();
+    $lab = $this->postJson(
+        "/api/recipes/$id/labs",
+        ['section' => $this->class->id, 'factor' => '1/2', 'planned_for' => '2026-12-01', 'for' => 'station'],
+    )->assertCreated()->json('id');
+    $sheet = $this->getJson("/api/labs/$lab/sheet")->assertOk()->assertJsonCount(4, 'lines')
+        ->assertJsonPath('factor', '1/2')->assertJsonPath('state', 'prepared');
+    $sheet->assertJsonPath('lines.0.measure', '1 3/4 cups')->assertJsonPath(
+        'lines.0.plan', '1 cup + 1/2 cup + 1/4 cup',
+    )->assertJsonPath('lines.0.strictness', 'structural')
         ->assertJsonPath('lines.1.plan', 'jug, to the 6 fl oz line')->assertJsonPath('lines.2.steps.1', 'Sift it onto paper first')
         ->assertJsonPath('supplies.0.class', '4 1/3 cups + 2 tsp')->assertJsonPath('allergens', ['wheat', 'milk', 'egg']);
-    expect($sheet->json('preparation'))->toContain('Warm: Whole milk.', 'Heat the oven. Only you open it.', 'Check against a known weight: Coarse.');
+    expect($sheet->json('preparation'))->toContain(
+        'Warm: Whole milk.', 'Heat the oven. Only you open it.', 'Check against a known weight: Coarse.',
+    );
     $item = $sheet->json('lines.0.item');
     $this->putJson("/api/labs/$lab/items/$item", ['strictness' => 'free', 'tolerance_pct' => 3])->assertNoContent();
-    $changed = $this->getJson("/api/labs/$lab/sheet")->assertJsonPath('lines.0.tolerance_pct', 3)->assertJsonPath('lines.0.own_tolerance', true);
+    $changed = $this->getJson("/api/labs/$lab/sheet")
+        ->assertJsonPath('lines.0.tolerance_pct', 3)->assertJsonPath('lines.0.own_tolerance', true);
     expect(implode(' ', array_column($changed->json('lines.0.warnings'), 'text')))->toContain('Careful hands vary by');
     $this->putJson("/api/labs/$lab/items/$item", ['strictness' => 'free', 'tolerance_pct' => 300])->assertUnprocessable();
     $this->deleteJson("/api/labs/$lab/items/$item")->assertNoContent();
@@ -88,7 +119,8 @@ it('makes a lab, plans it by the class and warns before the day', function () {
 it('asks who makes that much, and says what each answer would take', function () {
     $id = ($this->keep)("Flat bread\n2 cups bread flour\n1/2 cup water");
     $sheet = $this->getJson("/api/recipes/$id?factor=2")->assertJsonPath('labs.*.for', ['class', 'station'])
-        ->assertJsonPath('labs.0.each', '1')->assertJsonPath('labs.0.all', '2')->assertJsonPath('labs.1.each', '2')->assertJsonPath('labs.1.all', '4');
+        ->assertJsonPath('labs.0.each', '1')->assertJsonPath('labs.0.all', '2')
+        ->assertJsonPath('labs.1.each', '2')->assertJsonPath('labs.1.all', '4');
     // Two stations and a quarter more for measuring again.
     $sheet->assertJsonPath('labs.0.supplies.0.grams', 625)->assertJsonPath('labs.1.supplies.0.grams', 1250);
     $make = ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'factor' => '2'];
@@ -108,7 +140,9 @@ it('freezes a lab when it opens: later changes go to a copy', function () {
     $lab = $this->lab($this->class);
     $this->postJson("/api/labs/{$lab->id}/open")->assertNoContent();
     $item = $lab->items->first();
-    $this->putJson("/api/labs/{$lab->id}", ['title' => 'Other', 'planned_for' => '2026-12-01', 'retry_pct' => 10])->assertConflict()->assertJsonPath('reason', 'lab_frozen');
+    $this->putJson(
+        "/api/labs/{$lab->id}", ['title' => 'Other', 'planned_for' => '2026-12-01', 'retry_pct' => 10],
+    )->assertConflict()->assertJsonPath('reason', 'lab_frozen');
     $this->putJson("/api/labs/{$lab->id}/items/{$item->id}", ['strictness' => 'free', 'tolerance_pct' => null])->assertConflict();
     $this->deleteJson("/api/labs/{$lab->id}/items/{$item->id}")->assertConflict();
     $this->postJson("/api/labs/{$lab->id}/archive")->assertConflict()->assertJsonPath('reason', 'lab_is_open');
@@ -124,9 +158,12 @@ it('is closed to another teacher, to students, and to nobody', function () {
     $item = $lab->items->first()->id;
     $other = $this->section('Foods 2');
     $calls = [
-        ['GET', "/api/recipes/$id"], ['POST', "/api/recipes/$id/versions", ['text' => BUNS]], ['POST', "/api/recipes/$id/archive"], ['PUT', "/api/recipes/$id/lines/1.1", ['as' => 'left-out']],
-        ['POST', "/api/recipes/$id/labs", ['section' => $other->id, 'planned_for' => '2026-12-01', 'for' => 'station']], ['GET', "/api/labs/{$lab->id}/sheet"],
-        ['PUT', "/api/labs/{$lab->id}", ['title' => 'x', 'planned_for' => '2026-12-01', 'retry_pct' => 1]], ['PUT', "/api/labs/{$lab->id}/items/$item", ['strictness' => 'free', 'tolerance_pct' => null]],
+        ['GET', "/api/recipes/$id"], ['POST', "/api/recipes/$id/versions", ['text' => BUNS]],
+        ['POST', "/api/recipes/$id/archive"], ['PUT', "/api/recipes/$id/lines/1.1", ['as' => 'left-out']],
+        ['POST', "/api/recipes/$id/labs", ['section' => $other->id, 'planned_for' => '2026-12-01', 'for' => 'station']],
+        ['GET', "/api/labs/{$lab->id}/sheet"],
+        ['PUT', "/api/labs/{$lab->id}", ['title' => 'x', 'planned_for' => '2026-12-01', 'retry_pct' => 1]],
+        ['PUT', "/api/labs/{$lab->id}/items/$item", ['strictness' => 'free', 'tolerance_pct' => null]],
         ['DELETE', "/api/labs/{$lab->id}/items/$item"], ['POST', "/api/labs/{$lab->id}/copy"], ['POST', "/api/labs/{$lab->id}/archive"],
     ];
     foreach ($calls as $call) {
@@ -136,7 +173,9 @@ it('is closed to another teacher, to students, and to nobody', function () {
         $this->asNobody()->json($method, $url, $body)->assertUnauthorized();
     }
     $this->asTeacher($other->teacher)->getJson('/api/recipes')->assertOk()->assertJsonCount(0);
-    $this->asNobody()->asTeacher($this->class->teacher)->getJson("/api/recipes/$id?section={$other->id}")->assertUnprocessable()->assertJsonValidationErrors('section');
+    $this->asNobody()->asTeacher($this->class->teacher)->getJson(
+        "/api/recipes/$id?section={$other->id}",
+    )->assertUnprocessable()->assertJsonValidationErrors('section');
     expect(Recipe::query()->sole()->archived_at)->toBeNull()->and(Lab::query()->count())->toBe(1);
 });
 
@@ -160,21 +199,33 @@ it('gives the equivalents chart of the class\'s own cup', function () {
 it('weighs a line out, or leaves it to the tools, when the teacher says so', function () {
     $lab = $this->lab($this->class, [['bread-flour', '1 3/4', 'cup'], ['whole-milk', '1', 'cup'], ['blueberries-fresh', '1', 'cup']]);
     [$flour, $milk] = $lab->items->pluck('id')->all();
-    $this->putJson("/api/labs/{$lab->id}/items/$flour", ['strictness' => 'structural', 'tolerance_pct' => null, 'mode' => 'weight'])->assertNoContent();
-    $this->putJson("/api/labs/{$lab->id}/items/$milk", ['strictness' => 'structural', 'tolerance_pct' => null, 'mode' => 'volume'])->assertNoContent();
-    $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.mode', 'weight')->assertJsonPath('lines.0.fills', [])->assertJsonPath('lines.0.plan', null)->assertJsonCount(3, 'lines');
+    $this->putJson(
+        "/api/labs/{$lab->id}/items/$flour", ['strictness' => 'structural', 'tolerance_pct' => null, 'mode' => 'weight'],
+    )->assertNoContent();
+    $this->putJson(
+        "/api/labs/{$lab->id}/items/$milk", ['strictness' => 'structural', 'tolerance_pct' => null, 'mode' => 'volume'],
+    )->assertNoContent();
+    $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.mode', 'weight')
+        ->assertJsonPath('lines.0.fills', [])->assertJsonPath('lines.0.plan', null)->assertJsonCount(3, 'lines');
     $this->postJson("/api/labs/{$lab->id}/open")->assertNoContent();
     $this->asNobody()->asStation($this->class->stations->first());
-    $this->getJson('/api/work')->assertOk()->assertJsonCount(2, 'lines')->assertJsonPath('lines.0.weigh_out', '219 g')->assertJsonPath('lines.0.steps.1.id', 'weigh')
+    $this->getJson('/api/work')->assertOk()->assertJsonCount(2, 'lines')
+        ->assertJsonPath('lines.0.weigh_out', '219 g')->assertJsonPath('lines.0.steps.1.id', 'weigh')
         ->assertJsonPath('lines.1.weigh_out', '148 g');
     $this->weigh($lab->lines()->firstOrFail(), ['grams' => '219'])->assertCreated()->assertJsonPath('verdict', 'level');
 });
 
 it('opens no lab in which nothing is weighed', function () {
     $lab = $this->lab($this->class, [['whole-milk', '1', 'cup']]);
-    $this->putJson("/api/labs/{$lab->id}/items/{$lab->items->first()->id}", ['strictness' => 'structural', 'tolerance_pct' => null, 'mode' => 'volume'])->assertNoContent();
+    $this->putJson(
+        "/api/labs/{$lab->id}/items/{$lab->items->first()->id}",
+        ['strictness' => 'structural', 'tolerance_pct' => null, 'mode' => 'volume'],
+    )->assertNoContent();
     $this->postJson("/api/labs/{$lab->id}/open")->assertConflict()->assertJsonPath('reason', 'lab_empty');
-    $this->putJson("/api/labs/{$lab->id}/items/{$lab->items->first()->id}", ['strictness' => 'structural', 'tolerance_pct' => null, 'mode' => 'guess'])->assertUnprocessable()->assertJsonValidationErrors('mode');
+    $this->putJson(
+        "/api/labs/{$lab->id}/items/{$lab->items->first()->id}",
+        ['strictness' => 'structural', 'tolerance_pct' => null, 'mode' => 'guess'],
+    )->assertUnprocessable()->assertJsonValidationErrors('mode');
 });
 
 it('puts a recipe away for its own kitchen alone; labs made from it stay', function () {
@@ -182,7 +233,12 @@ it('puts a recipe away for its own kitchen alone; labs made from it stay', funct
     $other = $this->section('Foods 2')->teacher;
     $this->asNobody()->asTeacher($other)->postJson("/api/recipes/$id/archive")->assertForbidden();
     $this->asNobody()->asTeacher($this->class->teacher)->getJson('/api/recipes')->assertJsonCount(1);
-    $lab = $this->class->labs()->create(['title' => 'Made before', 'planned_for' => '2026-12-01', 'state' => 'prepared', 'recipe_version_id' => Recipe::query()->findOrFail($id)->newest?->id]);
+    $lab = $this->class->labs()->create(
+        [
+            'title' => 'Made before', 'planned_for' => '2026-12-01', 'state' => 'prepared',
+            'recipe_version_id' => Recipe::query()->findOrFail($id)->newest?->id,
+        ],
+    );
     $this->postJson("/api/recipes/$id/archive")->assertNoContent();
     $this->getJson('/api/recipes')->assertOk()->assertJsonCount(0);
     expect($lab->refresh()->recipe_version_id)->not->toBeNull();

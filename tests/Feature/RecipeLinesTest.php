@@ -39,7 +39,9 @@ it('keeps the id of one changed line between two that stayed, and reads its amou
 
 it('asks anew about another food in the same place', function () {
     $id = ($this->keep)(['2 eggs', '8 oz whole milk', '1 cup all-purpose flour']);
-    $this->putJson("/api/recipes/$id/lines/1.2", ['as' => 'settled', 'ingredient' => 'whole-milk', 'amount' => '8', 'unit' => 'fl-oz'])->assertNoContent();
+    $this->putJson(
+        "/api/recipes/$id/lines/1.2", ['as' => 'settled', 'ingredient' => 'whole-milk', 'amount' => '8', 'unit' => 'fl-oz'],
+    )->assertNoContent();
     $this->getJson("/api/recipes/$id")->assertJsonPath('open', 0);
     ($this->change)($id, ['2 eggs', '8 oz buttermilk', '1 cup all-purpose flour']);
     $this->getJson("/api/recipes/$id")->assertJsonPath('open', 1)->assertJsonPath('lines.1.questions.0.id', 'ambiguous-ounce');

@@ -12,15 +12,26 @@ beforeEach(function () {
     $this->lab = $this->openLab();
     [$this->hazel, $this->rowan] = $this->lab->section->stations->all();
     $this->asStation($this->hazel);
-    $this->put = fn (string $kind = 'set-up', array $given = []) => $this->putJson("/api/work/checks/$kind", $given + ['id' => '01JDF8Z9X3M5N7P9Q1R3S5T7V9', 'lab_id' => $this->lab->id, 'ticked' => WHOLE, 'student_id' => $this->hazel->students->first()->id]);
+    $this->put = fn (string $kind = 'set-up', array $given = []) => $this->putJson(
+        "/api/work/checks/$kind",
+        $given + [
+            'id' => '01JDF8Z9X3M5N7P9Q1R3S5T7V9', 'lab_id' => $this->lab->id, 'ticked' => WHOLE,
+            'student_id' => $this->hazel->students->first()->id,
+        ],
+    );
 });
 
 it('stands before the lab at a station, with its foods\' allergens, until all of it is ticked', function () {
-    $this->getJson('/api/work')->assertJsonPath('set_up.done', false)->assertJsonPath('set_up.items.*.id', WHOLE)->assertJsonPath('set_up.items.4.said', 'We know: today there is wheat')
+    $this->getJson('/api/work')->assertJsonPath('set_up.done', false)->assertJsonPath('set_up.items.*.id', WHOLE)->assertJsonPath(
+        'set_up.items.4.said', 'We know: today there is wheat',
+    )
         ->assertJsonPath('set_up.care.0', 'Raw flour is not for tasting.')->assertJsonPath('clean_up.done', false);
-    ($this->put)()->assertOk()->assertJsonPath('work.set_up.done', true)->assertJsonPath('work.set_up.by', 'Oona of Hazel')->assertJsonPath('id', '01JDF8Z9X3M5N7P9Q1R3S5T7V9');
+    ($this->put)()->assertOk()->assertJsonPath('work.set_up.done', true)->assertJsonPath('work.set_up.by', 'Oona of Hazel')->assertJsonPath(
+        'id', '01JDF8Z9X3M5N7P9Q1R3S5T7V9',
+    );
     $this->asNobody()->asTeacher($this->lab->section->teacher)->getJson("/api/labs/{$this->lab->id}/board")
-        ->assertJsonPath('stations.0.set_up', true)->assertJsonPath('stations.0.clean_up', false)->assertJsonPath('stations.1.set_up', false);
+        ->assertJsonPath('stations.0.set_up', true)->assertJsonPath('stations.0.clean_up', false)
+        ->assertJsonPath('stations.1.set_up', false);
 });
 
 it('is recorded once, whoever sends it again', function () {
@@ -50,12 +61,16 @@ it('can be made on the day before the lab is opened, and not on another day', fu
     $next->update(['planned_for' => now()->toDateString()]);
     $this->getJson('/api/work')->assertJsonPath('lab', null)->assertJsonPath('set_up.items.*.id', ['hair', 'apron', 'hands', 'bench']);
     ($this->put)('set-up', ['ticked' => ['hair', 'apron', 'hands', 'bench']])->assertConflict(); // kept on a tablet since the lab before
-    ($this->put)('set-up', ['lab_id' => $next->id, 'ticked' => ['hair', 'apron', 'hands', 'bench']])->assertOk()->assertJsonPath('work.set_up.done', true);
+    ($this->put)(
+        'set-up', ['lab_id' => $next->id, 'ticked' => ['hair', 'apron', 'hands', 'bench']],
+    )->assertOk()->assertJsonPath('work.set_up.done', true);
     ($this->put)('clean-up', ['ticked' => ['tools-back', 'scale-wiped', 'shared-back', 'waste', 'bench-wiped']])->assertConflict();
 });
 
 it('ends with cleaning up', function () {
-    ($this->put)('clean-up', ['ticked' => ['tools-back', 'scale-wiped', 'shared-back', 'waste', 'bench-wiped']])->assertOk()->assertJsonPath('work.clean_up.done', true);
+    ($this->put)(
+        'clean-up', ['ticked' => ['tools-back', 'scale-wiped', 'shared-back', 'waste', 'bench-wiped']],
+    )->assertOk()->assertJsonPath('work.clean_up.done', true);
     ($this->put)('nap')->assertNotFound();
 });
 

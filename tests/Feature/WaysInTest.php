@@ -13,7 +13,13 @@ $ways = function (): array {
         if (! str_starts_with($route->uri(), 'api/')) {
             continue;
         }
-        $guards = array_merge([], ...array_map(fn (string $one) => explode(',', substr($one, 5)), array_filter($route->gatherMiddleware(), fn (mixed $one) => is_string($one) && str_starts_with($one, 'auth:'))));
+        $guards = array_merge(
+            [],
+            ...array_map(
+                fn (string $one) => explode(',', substr($one, 5)),
+                array_filter($route->gatherMiddleware(), fn (mixed $one) => is_string($one) && str_starts_with($one, 'auth:')),
+            ),
+        );
         foreach (array_diff($route->methods(), ['HEAD']) as $method) {
             $ways["$method {$route->uri()}"] = [$method, '/'.preg_replace('~\{[^}]+\}~', '1', $route->uri()), $guards];
         }
@@ -61,7 +67,9 @@ describe('a station\'s stream', function () {
     beforeEach(function () {
         $this->lab = $this->openLab();
         [$this->hazel, $this->rowan] = $this->lab->section->stations->all();
-        $this->listen = fn (int $station, ?int $lab = null) => $this->getJson('/api/labs/'.($lab ?? $this->lab->id)."/stations/$station/live");
+        $this->listen = fn (int $station, ?int $lab = null) => $this->getJson(
+            '/api/labs/'.($lab ?? $this->lab->id)."/stations/$station/live",
+        );
     });
 
     it('is heard by its tablet and by its students, and by nobody else', function () {

@@ -20,11 +20,14 @@ beforeEach(function () {
 
 it('stores a weigh-in and answers with verdict, target and reasons', function () {
     $this->weigh($this->flour, ['grams' => '239', 'ticked' => ['loosen', 'sweep-level']])->assertCreated()->assertJson([
-        'verdict' => 'heaped', 'grams' => 239, 'error_g' => 20.25, 'target_g' => 218.75, 'tolerance_g' => 17.5, 'low_g' => 201.25, 'high_g' => 236.25,
+        'verdict' => 'heaped', 'grams' => 239, 'error_g' => 20.25, 'target_g' => 218.75, 'tolerance_g' => 17.5, 'low_g' => 201.25,
+        'high_g' => 236.25,
         'attempt' => 1, 'student' => 'Oona of Hazel', 'earlier' => [], 'advice' => null, 'scale' => 'Bench', 'decimals' => 0,
     ])->assertJsonPath('working.1', '1 3/4 cups at 125 g each is 218.75 g.');
     $stored = Weighing::query()->sole();
-    expect($stored->verdict)->toBe(Verdict::Heaped)->and($stored->ticked->all())->toBe([Step::Loosen, Step::SweepLevel])->and((float) $stored->readability_g)->toBe(1.0);
+    expect($stored->verdict)->toBe(Verdict::Heaped)->and($stored->ticked->all())->toBe(
+        [Step::Loosen, Step::SweepLevel],
+    )->and((float) $stored->readability_g)->toBe(1.0);
 });
 
 it('stores a weigh-in sent twice only once', function () {
@@ -47,17 +50,25 @@ it('counts attempts by station and ingredient', function () {
     $this->weigh($this->lab->lines->last(), ['grams' => '3'], '01JDF8Z9X3M5N7P9Q1R3S5T7VA')->assertJsonPath('attempt', 1);
     $rowan = $this->lab->section->stations->last();
     $this->asNobody()->asStation($rowan);
-    $this->weigh($this->flour, ['student_id' => $rowan->students->first()->id], '01JDF8Z9X3M5N7P9Q1R3S5T7VB')->assertJsonPath('attempt', 1)->assertJsonCount(0, 'earlier');
+    $this->weigh(
+        $this->flour, ['student_id' => $rowan->students->first()->id], '01JDF8Z9X3M5N7P9Q1R3S5T7VB',
+    )->assertJsonPath('attempt', 1)->assertJsonCount(0, 'earlier');
 });
 
 it('refuses what no scale shows, beside the field, and stores nothing', function (mixed $grams, string $says) {
-    $this->weigh($this->flour, ['grams' => $grams])->assertUnprocessable()->assertJsonPath('errors.grams.0', fn (string $said) => str_contains($said, $says));
+    $this->weigh($this->flour, ['grams' => $grams])->assertUnprocessable()->assertJsonPath(
+        'errors.grams.0', fn (string $said) => str_contains($said, $says),
+    );
     expect($this->stored())->toBe(0);
 })->with([
-    'letters' => ['abc', 'digits only'], 'negative' => ['-5', 'below zero'], 'empty' => ['', 'Type the grams'], 'nothing' => [null, 'Type the grams'],
-    'a billion' => ['1000000000', 'more than'], 'scientific' => ['1e9', 'how this is written'], 'zero' => ['0', 'shows nothing yet'], 'between steps' => ['94.5', '1 g steps'],
-    'over capacity' => ['5001', '5000 g'], 'a list' => [['94'], 'digits only'], 'two numbers' => ['94 95', 'digits only'], 'infinity' => ['INF', 'digits only'],
-    'not a number' => ['NAN', 'digits only'], 'injection' => ['1; DROP TABLE weighings', 'digits only'], 'too long' => [str_repeat('9', 400), 'how this is written'],
+    'letters' => ['abc', 'digits only'], 'negative' => ['-5', 'below zero'], 'empty' => ['', 'Type the grams'],
+    'nothing' => [null, 'Type the grams'],
+    'a billion' => ['1000000000', 'more than'], 'scientific' => ['1e9', 'how this is written'],
+    'zero' => ['0', 'shows nothing yet'], 'between steps' => ['94.5', '1 g steps'],
+    'over capacity' => ['5001', '5000 g'], 'a list' => [['94'], 'digits only'], 'two numbers' => ['94 95', 'digits only'],
+    'infinity' => ['INF', 'digits only'],
+    'not a number' => ['NAN', 'digits only'], 'injection' => ['1; DROP TABLE weighings', 'digits only'],
+    'too long' => [str_repeat('9', 400), 'how this is written'],
 ]);
 
 it('takes a decimal comma', function () {
@@ -75,8 +86,10 @@ it('refuses a line, student, scale or step that is not this lab\'s, beside the f
     $this->weigh($this->flour, $change)->assertUnprocessable()->assertJsonValidationErrors($field);
     expect($this->stored())->toBe(0);
 })->with([
-    [['scale_id' => 'their scale'], 'scale_id'], [['scale_id' => null], 'scale_id'], [['student_id' => 'their student'], 'student_id'], [['student_id' => 'next station'], 'student_id'],
-    [['student_id' => null], 'student_id'], [['line_id' => 999999], 'line_id'], [['line_id' => 'x'], 'line_id'], [['ticked' => ['oil-tool']], 'ticked'], [['ticked' => 'loosen'], 'ticked'], [['ticked' => [['x']]], 'ticked.0'],
+    [['scale_id' => 'their scale'], 'scale_id'], [['scale_id' => null], 'scale_id'],
+    [['student_id' => 'their student'], 'student_id'], [['student_id' => 'next station'], 'student_id'],
+    [['student_id' => null], 'student_id'], [['line_id' => 999999], 'line_id'], [['line_id' => 'x'], 'line_id'],
+    [['ticked' => ['oil-tool']], 'ticked'], [['ticked' => 'loosen'], 'ticked'], [['ticked' => [['x']]], 'ticked.0'],
 ]);
 
 it('refuses an id that is no ULID', function () {
@@ -101,10 +114,14 @@ it('lets a student weigh in for themselves alone, at their own station', functio
     [$oona, $mateus] = $this->station->students->all();
     $this->asNobody()->asStudent($oona);
     $this->weigh($this->flour, ['student_id' => $oona->id])->assertCreated();
-    $this->weigh($this->flour, ['student_id' => $mateus->id], '01JDF8Z9X3M5N7P9Q1R3S5T7V1')->assertUnprocessable()->assertJsonValidationErrors('student_id');
+    $this->weigh(
+        $this->flour, ['student_id' => $mateus->id], '01JDF8Z9X3M5N7P9Q1R3S5T7V1',
+    )->assertUnprocessable()->assertJsonValidationErrors('student_id');
     $oona->update(['station_id' => null]);
     $this->asNobody()->asStudent($oona->refresh());
-    $this->weigh($this->flour, ['student_id' => $oona->id], '01JDF8Z9X3M5N7P9Q1R3S5T7V2')->assertConflict()->assertJsonPath('reason', 'not_seated');
+    $this->weigh(
+        $this->flour, ['student_id' => $oona->id], '01JDF8Z9X3M5N7P9Q1R3S5T7V2',
+    )->assertConflict()->assertJsonPath('reason', 'not_seated');
     expect($this->stored())->toBe(1);
 });
 
@@ -112,7 +129,9 @@ it('refuses a lab that is closed', function () {
     $student = $this->station->students->first();
     $this->asNobody()->asStudent($student);
     $this->lab->update(['state' => LabState::Closed, 'closed_at' => now()]);
-    $this->weigh($this->flour, ['student_id' => $student->id])->assertConflict()->assertJsonPath('reason', 'lab_not_open')->assertJsonPath('message', __('refusals.lab_not_open'));
+    $this->weigh(
+        $this->flour, ['student_id' => $student->id],
+    )->assertConflict()->assertJsonPath('reason', 'lab_not_open')->assertJsonPath('message', __('refusals.lab_not_open'));
     expect($this->stored())->toBe(0);
 });
 
@@ -141,7 +160,10 @@ it('shows a station its kitchen without any target, before and after', function 
     $kitchen = fn () => $this->getJson('/api/work')->assertOk();
     $kitchen()->assertJsonPath('station', 'Hazel')->assertJsonCount(2, 'students')->assertJsonCount(2, 'lines')
         ->assertJsonPath('lines.0.amount', '1 3/4 cups')->assertJsonPath('lines.0.steps.1.text', 'Stir the flour to loosen it')
-        ->assertJsonPath('lines.0.fit_scales', [$this->lab->section->kitchen->scales->first()->id, $this->lab->section->kitchen->scales->last()->id])->assertJsonPath('lines.1.fit_scales', []);
+        ->assertJsonPath(
+            'lines.0.fit_scales',
+            [$this->lab->section->kitchen->scales->first()->id, $this->lab->section->kitchen->scales->last()->id],
+        )->assertJsonPath('lines.1.fit_scales', []);
     $this->weigh($this->flour, ['grams' => '260'])->assertCreated();
     $after = $kitchen()->assertJsonPath('lines.0.attempts.0.verdict', 'heaped');
     foreach (['target', '218', '_g"', 'mean_', 'expected'] as $leak) {
@@ -167,5 +189,8 @@ it('waits, without a lab, until one is opened', function () {
     $this->asNobody()->asStation($other->stations->first());
     $this->getJson('/api/work')->assertOk()->assertJsonPath('lab', null)->assertJsonPath('lines', []);
     $this->openLab($other);
-    $this->asStation($other->stations->first()->fresh())->getJson('/api/work')->assertOk()->assertJsonPath('lab.title', 'Buns')->assertJsonCount(2, 'lines');
+    $this->asStation(
+        $other->stations
+            ->first()->fresh(),
+    )->getJson('/api/work')->assertOk()->assertJsonPath('lab.title', 'Buns')->assertJsonCount(2, 'lines');
 });

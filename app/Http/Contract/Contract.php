@@ -42,6 +42,8 @@ use RuntimeException;
  * The contract of the API as OpenAPI, from what there is: routes give the addresses, actions' first sentences the summaries,
  * validation rules
  * what comes in ({@see Inputs}), views' types what goes out ({@see Schemas}). Nothing is said a second time.
+ *
+ * @phpstan-import-type SchemaParts from Schemas
  */
 final class Contract
 {
@@ -156,7 +158,7 @@ final class Contract
         ]), $route->parameterNames());
     }
 
-    /** @return array<string, mixed> */
+    /** @return SchemaParts */
     private static function addressType(ReflectionParameter $parameter): array
     {
         $type = $parameter->getType();
@@ -242,13 +244,13 @@ final class Contract
         ]), $known);
     }
 
-    /** @param  array<string, mixed>  $is */
+    /** @param  SchemaParts  $is */
     private static function answer(string $status, array $is): Response
     {
         return new Response(['response' => $status, 'description' => 'The answer.', 'content' => [self::json($is)]]);
     }
 
-    /** @param  array<string, mixed>  $is */
+    /** @param  SchemaParts  $is */
     private static function json(array $is): MediaType
     {
         return new MediaType(['mediaType' => 'application/json', 'schema' => new Schema($is)]);

@@ -13,10 +13,14 @@ use OpenApi\Annotations\Property;
 use OpenApi\Annotations\Schema;
 use ReflectionProperty;
 
-/** What a request brings, from its own validation rules. */
+/**
+ * What a request brings, from its own validation rules.
+ *
+ * @phpstan-import-type SchemaParts from Schemas
+ */
 final class Inputs
 {
-    /** @return array<string, mixed> the schema of its body */
+    /** @return SchemaParts the schema of its body */
     public function body(ApiRequest $request): array
     {
         return $this->object($this->tree($request));
@@ -58,7 +62,7 @@ final class Inputs
 
     /**
      * @param  array<array-key, mixed>  $fields
-     * @return array<string, mixed>
+     * @return SchemaParts
      */
     private function object(array $fields): array
     {
@@ -75,7 +79,7 @@ final class Inputs
 
     /**
      * @param  array{rules: list<mixed>, below: array<array-key, mixed>}  $node
-     * @return array<string, mixed>
+     * @return SchemaParts
      */
     private function schema(array $node): array
     {
@@ -111,7 +115,7 @@ final class Inputs
 
     /**
      * @param  array{rules: list<mixed>, below: array<array-key, mixed>}  $node
-     * @return array<string, mixed>
+     * @return SchemaParts
      */
     private function item(array $node): array
     {

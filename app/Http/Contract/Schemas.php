@@ -33,7 +33,11 @@ use ReflectionNamedType;
 use ReflectionParameter;
 use RuntimeException;
 
-/** The schemas of views, from the types of their constructor's properties; of each view it meets it makes one, by its short name. */
+/**
+ * The schemas of views, from the types of their constructor's properties; of each view it meets it makes one, by its short name.
+ *
+ * @phpstan-type SchemaParts array<string, mixed>
+ */
 final class Schemas
 {
     /** @var array<string, Schema> by name */
@@ -57,7 +61,7 @@ final class Schemas
         return array_values($this->made);
     }
 
-    /** @return array<string, mixed> what a schema says of this type */
+    /** @return SchemaParts what a schema says of this type */
     public function ofType(Type $type): array
     {
         return match (true) {
@@ -78,7 +82,7 @@ final class Schemas
         };
     }
 
-    /** @return array<string, mixed> */
+    /** @return SchemaParts */
     public function ofClass(string $class): array
     {
         if (is_a($class, BackedEnum::class, true)) {
@@ -142,7 +146,7 @@ final class Schemas
         );
     }
 
-    /** @return array<string, mixed> */
+    /** @return SchemaParts */
     private function ofNative(ReflectionNamedType $type): array
     {
         $is = match ($type->getName()) {
@@ -160,7 +164,7 @@ final class Schemas
 
     /**
      * @param  list<Type>  $types
-     * @return array<string, mixed>
+     * @return SchemaParts
      */
     private function ofChoices(array $types): array
     {
@@ -181,8 +185,8 @@ final class Schemas
     }
 
     /**
-     * @param  array<string, mixed>  $is
-     * @return array<string, mixed>
+     * @param  SchemaParts  $is
+     * @return SchemaParts
      */
     private static function orNull(array $is): array
     {

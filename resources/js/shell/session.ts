@@ -10,7 +10,12 @@ export const useSession = () => $api.useQuery("get", "/api/session", {}, { stale
 
 /** The server says that nobody is signed in any more: every frame that asks who is there shall know at once. */
 export const forgetSession = (queries: QueryClient) =>
-  queries.setQueryData<Session>(KEY, (was) => was && { ...was, kind: "nobody", name: null, school: null });
+  queries.setQueryData<Session>(KEY, (was) => ({
+    kind: "nobody",
+    name: null,
+    school: null,
+    version: was?.version ?? "",
+  }));
 
 /**
  * For every way in: once somebody is in, all that was fetched for someone else is dropped. What was asked before is called back first:

@@ -36,7 +36,9 @@ export default function Start() {
             <small>{t(`welcome.${key}Hint`)}</small>
           </Link>
         ))}
-        <p className="soft text-[1rem]">{t("welcome.version", { version: session.data.version })}</p>
+        {session.data.version && (
+          <p className="soft text-[1rem]">{t("welcome.version", { version: session.data.version })}</p>
+        )}
       </main>
     </div>
   );

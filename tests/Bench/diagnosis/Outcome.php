@@ -26,7 +26,9 @@ final class Outcome
     /** @param  list<array{float, float, float, string}>  $parts */
     public static function draw(array $parts, Setting $at, Chance $chance): float
     {
-        $i = (int) self::pick(array_combine(array_map(static fn (int $k): string => "$k ", array_keys($parts)), array_column($parts, 0)), $chance);
+        $i = (int) self::pick(
+            array_combine(array_map(static fn (int $k): string => "$k ", array_keys($parts)), array_column($parts, 0)), $chance,
+        );
         [, $mean, $spread, $display] = $parts[$i];
         $grams = $mean * exp($spread * $chance->normal());
         if (str_starts_with($display, '+')) {
@@ -37,14 +39,19 @@ final class Outcome
         $shown = match ($display) {
             'ten times' => $shown * 10,
             'a tenth' => $shown / 10,
-            'swapped' => self::swaps($shown, $at) === [] ? $shown : self::swaps($shown, $at)[(int) floor($chance->even() * count(self::swaps($shown, $at)))],
+            'swapped' => self::swaps($shown, $at) === []
+                    ? $shown
+                    : self::swaps($shown, $at)[(int) floor($chance->even() * count(self::swaps($shown, $at)))],
             default => $shown,
         };
 
         return round(max($shown, 0.0), 4);
     }
 
-    /** Probability of exactly this number, by the widths of the steps each display has. @param  list<array{float, float, float, string}>  $parts */
+    /**
+     * Probability of exactly this number, by the widths of the steps each display has. @param  list<array{float, float, float,
+     * string}>  $parts
+     */
     public static function likelihood(array $parts, float $grams, Setting $at): float
     {
         $sum = 0.0;
@@ -52,7 +59,9 @@ final class Outcome
             if ($display === 'swapped') {
                 foreach (self::swaps($grams, $at) as $meant) {
                     $ways = self::swaps($meant, $at);
-                    $sum += in_array(round($grams, 4), $ways, true) ? $often * self::mass($meant, $mean, $spread, $at->step) / count($ways) : 0.0;
+                    $sum += in_array(round($grams, 4), $ways, true) ? $often * self::mass(
+                        $meant, $mean, $spread, $at->step,
+                    ) / count($ways) : 0.0;
                 }
                 $sum += self::swaps($grams, $at) === [] ? $often * self::mass($grams, $mean, $spread, $at->step) : 0.0;
 

@@ -83,9 +83,15 @@ final class Score
             'fault1' => 'of slips: right cause first', 'fault3' => 'of slips: among the first three', 'faultGroup' => 'of slips: first, or overlapping', 'blamed' => 'of sound work: a slip named first'];
         echo "### The ticked steps: $which\n\n| | Hovik | best possible | apart |\n|---|---|---|---|\n";
         foreach ($rows as $figure => $said) {
-            printf("| %s | %.1f %% | %.1f %% | %+.1f |\n", $said, $ours->percent($figure), $ceiling->percent($figure), $ours->percent($figure) - $ceiling->percent($figure));
+            printf(
+                "| %s | %.1f %% | %.1f %% | %+.1f |\n", $said, $ours->percent($figure), $ceiling->percent($figure),
+                $ours->percent($figure) - $ceiling->percent($figure),
+            );
         }
-        printf("| Brier score (0 best, 2 worst) | %.3f | %.3f | %+.3f |\n\n", $ours->brier / $ours->all, $ceiling->brier / $ceiling->all, ($ours->brier - $ceiling->brier) / $ours->all);
+        printf(
+            "| Brier score (0 best, 2 worst) | %.3f | %.3f | %+.3f |\n\n", $ours->brier / $ours->all,
+            $ceiling->brier / $ceiling->all, ($ours->brier - $ceiling->brier) / $ours->all,
+        );
     }
 
     public static function details(self $ours, self $ceiling): void
@@ -94,16 +100,29 @@ final class Score
         for ($i = 0; $i < 10; $i++) {
             [$n, $p, $true] = $ours->deciles[$i] ?? [0, 0.0, 0];
             [$m, $q, $right] = $ceiling->deciles[$i] ?? [0, 0.0, 0];
-            printf("| %d to %d %% | %d | %.1f %% | %.1f %% | %.1f %% | %.1f %% |\n", 10 * $i, 10 * $i + 10, $n, 100 * $p / max($n, 1), 100 * $true / max($n, 1), 100 * $q / max($m, 1), 100 * $right / max($m, 1));
+            printf(
+                "| %d to %d %% | %d | %.1f %% | %.1f %% | %.1f %% | %.1f %% |\n", 10 * $i, 10 * $i + 10, $n,
+                100 * $p / max($n, 1), 100 * $true / max($n, 1), 100 * $q / max($m, 1), 100 * $right / max($m, 1),
+            );
         }
         echo "\n### By cause, with steps\n\n| cause | how many | first | best possible | among three | best possible | most often taken for |\n|---|---|---|---|---|---|---|\n";
         uasort($ours->labels, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
         foreach ($ours->labels as $label => [$n, $first, $three]) {
             [, $best, $bestThree] = $ceiling->labels[$label];
-            $others = array_filter($ours->confused, static fn (string $key): bool => str_starts_with($key, "$label, "), ARRAY_FILTER_USE_KEY);
+            $others = array_filter(
+                $ours->confused, static fn (string $key): bool => str_starts_with($key, "$label, "), ARRAY_FILTER_USE_KEY,
+            );
             arsort($others);
-            $said = array_map(static fn (string $key, int $times): string => substr($key, strlen($label) + 2).sprintf(' %d %%', (int) round(100 * $times / $n)), array_keys($others), $others);
-            printf("| %s | %d | %.0f %% | %.0f %% | %.0f %% | %.0f %% | %s |\n", $label, $n, 100 * $first / $n, 100 * $best / $n, 100 * $three / $n, 100 * $bestThree / $n, implode(', ', array_slice($said, 0, 3)));
+            $said = array_map(
+                static fn (string $key, int $times): string => substr($key, strlen($label) + 2).sprintf(
+                    ' %d %%', (int) round(100 * $times / $n),
+                ),
+                array_keys($others), $others,
+            );
+            printf(
+                "| %s | %d | %.0f %% | %.0f %% | %.0f %% | %.0f %% | %s |\n", $label, $n, 100 * $first / $n, 100 * $best / $n,
+                100 * $three / $n, 100 * $bestThree / $n, implode(', ', array_slice($said, 0, 3)),
+            );
         }
         echo "\n";
     }

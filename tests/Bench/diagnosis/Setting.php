@@ -23,8 +23,10 @@ final class Setting
      * @param  list<float>  $others  g
      */
     public function __construct(
-        public readonly Pantry $pantry, public readonly Ingredient $ingredient, public readonly string $amount, public readonly string $unit, public readonly array $fills,
-        public readonly string $handling, public readonly ?string $method, public readonly array $drawer, public readonly array $steps, public readonly float $targetG,
+        public readonly Pantry $pantry, public readonly Ingredient $ingredient, public readonly string $amount,
+        public readonly string $unit, public readonly array $fills,
+        public readonly string $handling, public readonly ?string $method, public readonly array $drawer,
+        public readonly array $steps, public readonly float $targetG,
         public readonly float $step, public readonly ?float $containerG, public readonly float $factor, public readonly array $others,
     ) {
     }
@@ -36,7 +38,10 @@ final class Setting
 
     public function isRead(): bool
     {
-        return count($this->fills) === 1 && $this->fills[0]->toMark !== null && $this->fills[0]->tool->diameterMm !== null && $this->ingredient->family->isPoured();
+        return count($this->fills) === 1
+                && $this->fills[0]->toMark !== null
+                && $this->fills[0]->tool->diameterMm !== null
+                && $this->ingredient->family->isPoured();
     }
 
     /** The pantry's factor of a handling; 0 where it makes no sense. */
@@ -53,7 +58,8 @@ final class Setting
     public function perMlIn(Fill $fill): float
     {
         $ml = $fill->toMark->about ?? $fill->tool->aboutMl;
-        $base = $ml < 20.01 && $this->ingredient->gramsPerTsp !== null ? $this->ingredient->gramsPerTsp->toFloat() / 4.92892 : $this->perMl();
+        $base = $ml < 20.01
+                && $this->ingredient->gramsPerTsp !== null ? $this->ingredient->gramsPerTsp->toFloat() / 4.92892 : $this->perMl();
 
         return $base * $this->factor($this->handling) * $this->drift();
     }
@@ -61,7 +67,12 @@ final class Setting
     /** @param  list<Fill>  $fills */
     public function grams(array $fills): float
     {
-        return array_sum(array_map(fn (Fill $fill): float => $fill->count * ($fill->toMark->about ?? $fill->tool->aboutMl) * $this->perMlIn($fill), $fills));
+        return array_sum(
+            array_map(
+                fn (Fill $fill): float => $fill->count * ($fill->toMark->about ?? $fill->tool->aboutMl) * $this->perMlIn($fill),
+                $fills,
+            ),
+        );
     }
 
     /**

@@ -24,13 +24,24 @@ final class World
     /** How often each slip is made where it can be; by family first, else by 'any'. */
     private const RATES = [
         'any' => ['fill-missing' => 6, 'fill-extra' => 3, 'neighbour-tool' => 7, 'tsp-for-tbsp' => 6, 'tbsp-for-tsp' => 6, 'not-tared' => 8, 'wrong-unit' => 3, 'decimal-slip' => 1.5, 'swapped-digits' => 1.5,
-            'wrong-ingredient' => 1.5, 'salt-crystal' => 18, 'tool-off-size' => 4, 'not-scaled' => 6, 'scaled-twice' => 2, 'neighbour-line' => 1.5, 'floz-for-oz' => 4,
+            'wrong-ingredient' => 1.5, 'salt-crystal' => 18, 'tool-off-size' => 4, 'not-scaled' => 6, 'scaled-twice' => 2,
+            'neighbour-line' => 1.5, 'floz-for-oz' => 4,
             'eye-above' => 20, 'eye-below' => 5, 'far-edge' => 5, 'top-of-curve' => 8, 'in-hand' => 7, 'jug-tilted' => 4, 'wrong-column' => 7],
-        'fine-powder' => ['dipped' => 28, 'unsifted' => 12, 'tapped' => 9, 'pressed' => 10, 'not-loosened' => 8, 'heaped' => 8, 'sifted' => 4, 'air-pockets' => 4, 'lumps' => 3, 'hollow' => 4, 'jug-for-dry' => 3],
-        'granular-sugar' => ['heaped' => 12, 'tapped' => 8, 'pressed' => 3, 'lumps' => 4, 'not-loosened' => 3, 'hollow' => 5, 'jug-for-dry' => 3],
+        'fine-powder' => [
+            'dipped' => 28, 'unsifted' => 12, 'tapped' => 9, 'pressed' => 10, 'not-loosened' => 8, 'heaped' => 8, 'sifted' => 4,
+            'air-pockets' => 4, 'lumps' => 3, 'hollow' => 4, 'jug-for-dry' => 3,
+        ],
+        'granular-sugar' => [
+            'heaped' => 12, 'tapped' => 8, 'pressed' => 3, 'lumps' => 4, 'not-loosened' => 3, 'hollow' => 5, 'jug-for-dry' => 3,
+        ],
         'moist-sugar' => ['loose-sugar' => 25, 'heaped' => 8, 'air-pockets' => 6, 'lumps' => 4, 'hollow' => 5, 'pressed' => 8],
-        'leavener-spice' => ['heaped' => 20, 'pressed' => 5, 'tapped' => 4, 'not-loosened' => 4, 'air-pockets' => 4, 'lumps' => 3, 'hollow' => 6],
-        'coarse-grain' => ['heaped' => 12, 'tapped' => 9, 'pressed' => 5, 'dipped' => 7, 'not-loosened' => 4, 'air-pockets' => 3, 'lumps' => 2, 'hollow' => 5, 'jug-for-dry' => 4],
+        'leavener-spice' => [
+            'heaped' => 20, 'pressed' => 5, 'tapped' => 4, 'not-loosened' => 4, 'air-pockets' => 4, 'lumps' => 3, 'hollow' => 6,
+        ],
+        'coarse-grain' => [
+            'heaped' => 12, 'tapped' => 9, 'pressed' => 5, 'dipped' => 7, 'not-loosened' => 4, 'air-pockets' => 3, 'lumps' => 2,
+            'hollow' => 5, 'jug-for-dry' => 4,
+        ],
         'pieces' => ['heaped' => 14, 'tapped' => 5, 'pressed' => 8, 'dipped' => 3, 'air-pockets' => 6, 'hollow' => 6, 'lumps' => 2],
         'shredded' => ['heaped' => 9, 'pressed' => 16, 'tapped' => 5, 'dipped' => 5, 'air-pockets' => 5, 'hollow' => 5, 'lumps' => 3],
         'solid-fat' => ['air-pockets' => 16, 'residue' => 12, 'heaped' => 7, 'lumps' => 5, 'hollow' => 5],
@@ -43,8 +54,10 @@ final class World
 
     /** What a slip does to the filling: handlings of the pantry and how often each. */
     private const FILLING = [
-        'dipped' => ['dipped' => 3, 'dipped-compacted-bin' => 1], 'tapped' => ['tapped' => 1], 'pressed' => ['pressed-light' => 3, 'packed-firm' => 2],
-        'not-loosened' => ['spooned' => 4, 'dipped-compacted-bin' => 1], 'sifted' => ['sifted' => 1], 'unsifted' => ['stirred-spooned' => 1],
+        'dipped' => ['dipped' => 3, 'dipped-compacted-bin' => 1], 'tapped' => ['tapped' => 1],
+        'pressed' => ['pressed-light' => 3, 'packed-firm' => 2],
+        'not-loosened' => ['spooned' => 4, 'dipped-compacted-bin' => 1], 'sifted' => ['sifted' => 1],
+        'unsifted' => ['stirred-spooned' => 1],
         'loose-sugar' => ['loose' => 3, 'spooned' => 2, 'dipped' => 3], 'air-pockets' => ['air-pockets' => 1], 'lumps' => ['lumpy' => 1],
     ];
 
@@ -68,9 +81,12 @@ final class World
     private const SALTS = ['table-salt', 'fine-sea-salt', 'coarse-salt-light-flakes', 'coarse-salt-dense-flakes'];
 
     private const GUARDS = [
-        'dipped' => ['spoon-heaped'], 'not-loosened' => ['loosen'], 'unsifted' => ['sift'], 'loose-sugar' => ['pack', 'turn-out'], 'air-pockets' => ['press-out-air'],
-        'lumps' => ['crush-lumps'], 'heaped' => ['sweep-level', 'settle'], 'hollow' => ['hold-level'], 'eye-above' => ['eye-level'], 'eye-below' => ['eye-level'],
-        'far-edge' => ['eye-level'], 'top-of-curve' => ['top-up-curve'], 'in-hand' => ['flat-surface'], 'jug-tilted' => ['flat-surface'], 'residue' => ['scrape-out', 'oil-tool'],
+        'dipped' => ['spoon-heaped'], 'not-loosened' => ['loosen'], 'unsifted' => ['sift'], 'loose-sugar' => ['pack', 'turn-out'],
+        'air-pockets' => ['press-out-air'],
+        'lumps' => ['crush-lumps'], 'heaped' => ['sweep-level', 'settle'], 'hollow' => ['hold-level'],
+        'eye-above' => ['eye-level'], 'eye-below' => ['eye-level'],
+        'far-edge' => ['eye-level'], 'top-of-curve' => ['top-up-curve'], 'in-hand' => ['flat-surface'],
+        'jug-tilted' => ['flat-surface'], 'residue' => ['scrape-out', 'oil-tool'],
     ];
 
     /** A step that failed is left unticked this often; one that was done is forgotten this often. */
@@ -118,7 +134,15 @@ final class World
                 'in-hand' => self::height($at, [[-4.0, 0.15], [-2.0, 0.2], [0.0, 0.3], [2.0, 0.2], [4.0, 0.15]]),
                 'jug-tilted' => self::height($at, [[-6.0, 0.25], [-3.0, 0.25], [3.0, 0.25], [6.0, 0.25]]),
                 'wrong-column' => self::lines($at),
-                'residue' => $at->ingredient->residue < 0.008 ? [] : self::times($at, [[1 - 0.6 * $at->ingredient->residue, 1], [1 - $at->ingredient->residue, 1], [1 - 1.5 * $at->ingredient->residue, 1]]),
+                'residue' => $at->ingredient->residue < 0.008
+                        ? []
+                        : self::times(
+                            $at,
+                            [
+                                [1 - 0.6 * $at->ingredient->residue, 1], [1 - $at->ingredient->residue, 1],
+                                [1 - 1.5 * $at->ingredient->residue, 1],
+                            ],
+                        ),
                 'not-tared' => self::notTared($at),
                 'wrong-unit' => [...self::times($at, [[1 / 28.3495, 0.85]], 'ounces'), ...self::times($at, [[1 / 453.59, 0.15]], 'pounds')],
                 'decimal-slip' => [...self::times($at, [[1.0, 0.4]], 'ten times'), ...self::times($at, [[1.0, 0.6]], 'a tenth')],
@@ -204,7 +228,9 @@ final class World
     private static function allOrOne(Setting $at, float $often, float $ratio, float $spread): array
     {
         $n = $at->count();
-        $part = static fn (float $share, float $times): array => array_map(static fn (array $p): array => [$p[0] * $share, $p[1], $p[2], $p[3]], self::good($at->fills, $at, $times, $spread));
+        $part = static fn (float $share, float $times): array => array_map(
+            static fn (array $p): array => [$p[0] * $share, $p[1], $p[2], $p[3]], self::good($at->fills, $at, $times, $spread),
+        );
         if ($n === 1) {
             return $part($often, $ratio);
         }
@@ -235,16 +261,30 @@ final class World
             $whole = $at->grams($at->fills);
             $more = 0.0;
             foreach ($at->fills as $fill) {
-                $mound = $sign * $s * M_PI / 3 * ($fill->tool->diameterMm / 2) ** 3 * tan(deg2rad($at->ingredient->reposeDeg ?? 38.0)) / 1000;
+                $mound = $sign * $s * M_PI / 3 * ($fill->tool->diameterMm / 2) ** 3 * tan(
+                    deg2rad($at->ingredient->reposeDeg ?? 38.0),
+                ) / 1000;
                 $mound = max($mound, -0.45 * $fill->tool->aboutMl);
                 $grams = $mound * $at->perMlIn($fill);
                 $more += $fill->count * $grams;
                 if ($n > 1) {
-                    $parts = [...$parts, ...array_map(static fn (array $p): array => [$p[0] * $share * self::JUST_ONE * $fill->count / $n, $p[1], $p[2], $p[3]], self::good($at->fills, $at, 1 + $grams / $whole, 0.02))];
+                    $parts = [
+                        ...$parts,
+                        ...array_map(
+                            static fn (array $p): array => [$p[0] * $share * self::JUST_ONE * $fill->count / $n, $p[1], $p[2], $p[3]],
+                            self::good($at->fills, $at, 1 + $grams / $whole, 0.02),
+                        ),
+                    ];
                 }
             }
             $all = $n > 1 ? 1 - self::JUST_ONE : 1.0;
-            $parts = [...$parts, ...array_map(static fn (array $p): array => [$p[0] * $share * $all, $p[1], $p[2], $p[3]], self::good($at->fills, $at, 1 + $more / $whole, 0.02))];
+            $parts = [
+                ...$parts,
+                ...array_map(
+                    static fn (array $p): array => [$p[0] * $share * $all, $p[1], $p[2], $p[3]],
+                    self::good($at->fills, $at, 1 + $more / $whole, 0.02),
+                ),
+            ];
         }
 
         return $parts;
@@ -266,7 +306,13 @@ final class World
             }
             $fills = $at->fills;
             $fills[$i] = new Fill($fill->tool, $fill->count + $more, $fill->toMark);
-            $parts = [...$parts, ...array_map(static fn (array $p): array => [$p[0] * $fill->count, $p[1], $p[2], $p[3]], self::good(array_values(array_filter($fills, static fn (Fill $f): bool => $f->count > 0)), $at))];
+            $parts = [
+                ...$parts,
+                ...array_map(
+                    static fn (array $p): array => [$p[0] * $fill->count, $p[1], $p[2], $p[3]],
+                    self::good(array_values(array_filter($fills, static fn (Fill $f): bool => $f->count > 0)), $at),
+                ),
+            ];
         }
 
         return $parts;
@@ -284,7 +330,13 @@ final class World
                 $near = null;
                 foreach ($at->drawer as $tool) {
                     $ratio = $tool->aboutMl / $fill->tool->aboutMl;
-                    if ($tool->kind === $fill->tool->kind && ($ratio <=> 1.0) === $way && abs($ratio - 1) > 0.02 && ! self::isThird($ratio) && ($near === null || abs($ratio - 1) < abs($near->aboutMl / $fill->tool->aboutMl - 1))) {
+                    if (
+                        $tool->kind === $fill->tool->kind
+                            && ($ratio <=> 1.0) === $way
+                            && abs($ratio - 1) > 0.02
+                            && ! self::isThird($ratio)
+                            && ($near === null || abs($ratio - 1) < abs($near->aboutMl / $fill->tool->aboutMl - 1))
+                    ) {
                         $near = $tool;
                     }
                 }
@@ -308,7 +360,11 @@ final class World
         $parts = [];
         foreach ($at->fills as $i => $fill) {
             foreach ($at->drawer as $tool) {
-                if ($tool->kind === ToolKind::Spoon && $fill->tool->kind === ToolKind::Spoon && abs($tool->aboutMl / $fill->tool->aboutMl / $times - 1) < 0.02) {
+                if (
+                    $tool->kind === ToolKind::Spoon
+                        && $fill->tool->kind === ToolKind::Spoon
+                        && abs($tool->aboutMl / $fill->tool->aboutMl / $times - 1) < 0.02
+                ) {
                     $parts = [...$parts, ...self::with($at, $i, $tool, null, $fill->count)];
                 }
             }
@@ -330,7 +386,10 @@ final class World
     private static function inJug(Setting $at): array
     {
         return $at->ingredient->family->isPoured() || $at->fills[0]->tool->kind !== ToolKind::DryCup ? []
-            : [...self::good($at->fills, $at, 1.0, 0.06), ...self::good($at->fills, $at, 1.08, 0.06), ...self::good($at->fills, $at, 1.16, 0.06)];
+            : [
+                ...self::good($at->fills, $at, 1.0, 0.06), ...self::good($at->fills, $at, 1.08, 0.06),
+                ...self::good($at->fills, $at, 1.16, 0.06),
+            ];
     }
 
     /**
@@ -340,7 +399,10 @@ final class World
     private static function eye(Setting $at, array $eyes, float $sign): array
     {
         return $at->fills[0]->tool->kind === ToolKind::TopReadLiquidMeasure ? []
-            : self::height($at, array_map(static fn (array $eye): array => [$sign * $eye[0] * ($at->fills[0]->tool->diameterMm ?? 0.0), $eye[1]], $eyes));
+            : self::height(
+                $at,
+                array_map(static fn (array $eye): array => [$sign * $eye[0] * ($at->fills[0]->tool->diameterMm ?? 0.0), $eye[1]], $eyes),
+            );
     }
 
     /**
@@ -378,7 +440,9 @@ final class World
         $parts = [];
         foreach ($marks as $mark) {
             $ratio = $mark->about / ($fill->toMark->about ?? 1.0);
-            $same = strtok($mark->text, 'a..z') !== false && explode(' ', $mark->text)[0] === explode(' ', $fill->toMark->text ?? '')[0] && abs($ratio - 1) > 0.02;
+            $same = strtok($mark->text, 'a..z') !== false
+                    && explode(' ', $mark->text)[0] === explode(' ', $fill->toMark->text ?? '')[0]
+                    && abs($ratio - 1) > 0.02;
             if ($same || ($ratio > 0.72 && $ratio < 1.38 && abs($ratio - 1) > 0.02)) {
                 $parts = [...$parts, ...self::with($at, 0, $fill->tool, $mark, $same ? 2.0 : 1.0)];
             }
@@ -422,7 +486,12 @@ final class World
         $parts = [];
         foreach ($at->pantry->ids() as $id) {
             $other = $at->pantry->ingredient($id);
-            if ($other->family === $at->ingredient->family && $other->gramsPerUsCup !== null && $id !== $at->ingredient->id && ! in_array($id, self::SALTS, true)) {
+            if (
+                $other->family === $at->ingredient->family
+                    && $other->gramsPerUsCup !== null
+                    && $id !== $at->ingredient->id
+                    && ! in_array($id, self::SALTS, true)
+            ) {
                 $ratio = self::perCup($other) / self::perCup($at->ingredient);
                 if (abs($ratio - 1) > 0.015) {
                     $parts = [...$parts, ...self::good($at->fills, $at, $ratio)];
@@ -435,7 +504,8 @@ final class World
 
     private static function perCup(Ingredient $of): float
     {
-        return $of->family === Family::LeavenerSpice && $of->gramsPerTsp !== null ? 48 * $of->gramsPerTsp->toFloat() : ($of->gramsPerUsCup?->toFloat() ?? 1.0);
+        return $of->family === Family::LeavenerSpice
+                && $of->gramsPerTsp !== null ? 48 * $of->gramsPerTsp->toFloat() : ($of->gramsPerUsCup?->toFloat() ?? 1.0);
     }
 
     /** @return list<array{float, float, float, string}> */
@@ -446,7 +516,10 @@ final class World
         }
         $parts = [];
         foreach (array_diff(self::SALTS, [$at->ingredient->id]) as $id) {
-            $parts = [...$parts, ...self::good($at->fills, $at, self::perCup($at->pantry->ingredient($id)) / self::perCup($at->ingredient), 0.05)];
+            $parts = [
+                ...$parts,
+                ...self::good($at->fills, $at, self::perCup($at->pantry->ingredient($id)) / self::perCup($at->ingredient), 0.05),
+            ];
         }
 
         return $parts;
