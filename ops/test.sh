@@ -42,6 +42,7 @@ pest() { # SUITE OPTION...
   local suite=$1 report="$out/$1.xml" status=0
   shift
   rm -f "$report"
+  mkdir -p "$STATE/cache" # tests beside each other boot the framework, the core's too
   echo "  Pest, $suite"
   as "$WEB_USER" true # the report is written by whoever runs this
   HOVIK_STATE="$STATE" php -d memory_limit=1G vendor/bin/pest --testsuite "$suite" --colors=never --compact --log-junit "$report" "$@" || status=$?
