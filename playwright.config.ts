@@ -5,12 +5,11 @@ const baseURL = process.env.HOVIK_URL ?? "http://127.0.0.1:8484";
 export default defineConfig({
   testDir: "tests/Browser",
   outputDir: "var/log/test/browser",
-  fullyParallel: false, // the demo school is one: a file's tests follow each other
+  fullyParallel: true, // each test has a school of its own
   workers: 2,
   projects: [
-    { name: "lab", testIgnore: /z-live|zz-/ },
-    { name: "end", testMatch: /z-live/, dependencies: ["lab"] }, // it ends the lab that the others use
-    { name: "outage", testMatch: /zz-/, dependencies: ["end"] }, // it kills the servers that the others use
+    { name: "beside each other", grepInvert: /@alone/, teardown: "alone" },
+    { name: "alone", grep: /@alone/ }, // after the others, however they end: it kills the servers that all use
   ],
   forbidOnly: true,
   retries: 1, // a browser on a busy machine stumbles; the summary names who needed the second try

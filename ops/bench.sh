@@ -60,7 +60,9 @@ served() {
   may_pass
   make_folders
   make_secrets
-  grep -q '^HOVIK_BENCH=' "$ENV_FILE" || echo HOVIK_BENCH=true >>"$ENV_FILE"
+  for switch in HOVIK_BENCH HOVIK_WIDE_DOORS; do
+    grep -q "^$switch=" "$ENV_FILE" || echo "$switch=true" >>"$ENV_FILE"
+  done
   trap 'stack_down >/dev/null || true' EXIT
   database_up
   database_accounts hovik

@@ -111,7 +111,9 @@ database() {
   may_pass
   make_folders
   make_secrets
-  grep -q '^HOVIK_KIT=' "$ENV_FILE" || echo HOVIK_KIT=true >>"$ENV_FILE"
+  for switch in HOVIK_KIT HOVIK_WIDE_DOORS; do
+    grep -q "^$switch=" "$ENV_FILE" || echo "$switch=true" >>"$ENV_FILE"
+  done
   database_up
   # shellcheck disable=SC2046 # a name each
   database_accounts hovik hovik_test $(seq -f 'hovik_test_test_%g' "$PROCESSES")

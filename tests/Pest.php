@@ -6,3 +6,19 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\SchoolTestCase;
 
 pest()->extend(SchoolTestCase::class)->use(RefreshDatabase::class)->in('Feature');
+
+/**
+ * What the core says no to: the field and the sentence, in English.
+ *
+ * @return array{string, string}|null null when it says yes
+ */
+function refused(Closure $act): ?array
+{
+    try {
+        $act();
+    } catch (Hovik\Core\InvalidInput $refusal) {
+        return [$refusal->field, $refusal->getMessage()];
+    }
+
+    return null;
+}

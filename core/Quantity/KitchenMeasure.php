@@ -51,6 +51,7 @@ final readonly class KitchenMeasure implements Sayable
         return match (true) {
             $unit->dimension() === Dimension::Mass || $unit->isMetricVolume() => new self([$amount], true, 0.0),
             $unit->dimension() === Dimension::Volume => self::volume($amount, $standard),
+            $unit === Unit::Dozen => self::wholeOrNearest($amount, 12), // half a dozen is six
             default => self::wholeOrNearest($amount, 1),
         };
     }

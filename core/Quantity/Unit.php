@@ -73,8 +73,8 @@ enum Unit: string
             self::Decilitre => 'dL',
             self::Litre => 'L',
             self::DryPint => 'dry pt',
-            self::Stick, self::Pinch, self::Drop, self::Piece, self::Dessertspoon => $this->value.($plural ? 's' : ''),
-            self::Dash => $plural ? 'dashes' : 'dash',
+            self::Stick, self::Smidgen, self::Drop, self::Piece, self::Dessertspoon => $this->value.($plural ? 's' : ''),
+            self::Pinch, self::Dash => $this->value.($plural ? 'es' : ''),
             default => $this->value,
         };
     }

@@ -158,13 +158,23 @@ final class TarnValley extends Seeder
 
     private Randomizer $random;
 
+    /** @param  string  $mark  three of a code's letters and digits: the same school once more, with doors of its own */
+    public function __construct(private readonly string $mark = '', private readonly bool $hasPractised = true) {}
+
     public function run(): void
     {
-        config(['hovik.live_socket' => '']); // nobody listens to the past
-        DB::transaction($this->seed(...)); // all of it or nothing
+        $this->make();
     }
 
-    private function seed(): void
+    /** The class of the demo. */
+    public function make(): Section
+    {
+        config(['hovik.live_socket' => '']); // nobody listens to the past
+
+        return DB::transaction($this->seed(...)); // all of it or nothing
+    }
+
+    private function seed(): Section
     {
         $this->random = new Randomizer(new Mt19937(20261124));
         $section = $this->school();
@@ -190,7 +200,17 @@ final class TarnValley extends Seeder
         $this->lastMinutes($buns, $section);
 
         $this->lab($section, self::LOAF, $today->copy()->addDays(7));
-        $this->practise($section, $today);
+        if ($this->hasPractised) {
+            $this->practise($section, $today);
+        }
+
+        return $section->refresh();
+    }
+
+    /** A door's name with this school's mark for its last three letters. */
+    private function marked(string $door): string
+    {
+        return $this->mark === '' ? $door : substr($door, 0, -3).$this->mark;
     }
 
     /** What the teacher has seen so far, a hand that is up, a supply that is out, and scales checked before the bell. */
@@ -294,10 +314,10 @@ final class TarnValley extends Seeder
             ],
         ]);
         $teacher = Teacher::query()->create(
-            ['kitchen_id' => $kitchen->id, 'name' => 'I. Achter-Lind', 'email' => self::EMAIL, 'password' => self::PASSWORD],
+            ['kitchen_id' => $kitchen->id, 'name' => 'I. Achter-Lind', 'email' => $this->mark.self::EMAIL, 'password' => self::PASSWORD],
         );
         $section = Section::query()->create([
-            'kitchen_id' => $kitchen->id, 'teacher_id' => $teacher->id, 'name' => 'Foods 1, period 4', 'code' => self::CLASS_CODE,
+            'kitchen_id' => $kitchen->id, 'teacher_id' => $teacher->id, 'name' => 'Foods 1, period 4', 'code' => $this->marked(self::CLASS_CODE),
             'tolerance_level' => 'practised', 'methods' => ['stir-spoon-level', 'packed-firm'], 'starts_at' => '10:05',
             'ends_at' => '10:52',
         ]);
@@ -306,7 +326,7 @@ final class TarnValley extends Seeder
         foreach (array_keys(self::STATIONS) as $position => $name) {
             [$code, $students] = self::STATIONS[$name];
             $station = $section->stations()->create(
-                ['name' => $name, 'position' => $position + 1, 'code' => $code, 'bowl_g' => self::BOWLS_G[$position]],
+                ['name' => $name, 'position' => $position + 1, 'code' => $this->marked($code), 'bowl_g' => self::BOWLS_G[$position]],
             );
             foreach ($students as $student) {
                 $section->students()->create(
@@ -437,6 +457,6 @@ final class TarnValley extends Seeder
             $id .= $alphabet[$this->random->getInt(0, 31)];
         }
 
-        return $id;
+        return $this->marked($id);
     }
 }

@@ -15,17 +15,17 @@ for (const [colorScheme, rules] of [
   ["light", "all"],
   ["dark", "colour"],
 ] as const) {
-  test(`student screens pass the checks in ${colorScheme}`, async ({ browser }) => {
+  test(`student screens pass the checks in ${colorScheme}`, async ({ browser, school }) => {
     const page = await someone(browser, { colorScheme, reducedMotion: "reduce" });
     await page.goto("/");
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
     await expectAccessible(page, rules);
-    await page.goto("/join?class=BUNSON");
+    await page.goto(`/join?class=${school.classCode}`);
     await expectAccessible(page, rules);
     await button(page, "Find the class").click();
     await button(page, "Oona Hazel").click();
     await expectAccessible(page, rules);
-    await tabletIs(page, "HAZEL234", "Farida");
+    await tabletIs(page, school, "Hazel", "Farida");
     await expectAccessible(page, rules);
     await page.locator(".todo-row", { hasText: "Whole milk" }).click();
     await expect(button(page, "Done, next step")).toBeVisible();
@@ -43,7 +43,7 @@ for (const [colorScheme, rules] of [
     }
   });
 
-  test(`teacher screens pass the checks in ${colorScheme}`, async ({ browser }) => {
+  test(`teacher screens pass the checks in ${colorScheme}`, async ({ browser, school }) => {
     const page = await someone(browser, {
       colorScheme,
       viewport: { width: 1280, height: 800 },
@@ -51,7 +51,7 @@ for (const [colorScheme, rules] of [
     });
     await page.goto("/sign-in");
     await expectAccessible(page, rules);
-    await teacherSignsIn(page);
+    await teacherSignsIn(page, school);
     await expectAccessible(page, rules);
     await openBoard(page);
     await button(page, /^Hazel, Bread flour/).click();
@@ -67,12 +67,12 @@ test("the kit passes the checks in both themes", async ({ page }) => {
   await expectAccessible(page);
 });
 
-test("a teacher reaches and reads the board by keyboard alone", async ({ page }) => {
+test("a teacher reaches and reads the board by keyboard alone", async ({ page, school }) => {
   await page.goto("/sign-in");
   await page.getByLabel("E-mail").focus();
-  await page.keyboard.type("achter-lind@tarnvalley.example");
+  await page.keyboard.type(school.email);
   await page.keyboard.press("Tab");
-  await page.keyboard.type("flour-and-water");
+  await page.keyboard.type(school.password);
   await page.keyboard.press("Enter");
   await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
   const board = button(page, "Go to the board");
@@ -97,8 +97,8 @@ test("a teacher reaches and reads the board by keyboard alone", async ({ page })
   await expect(page.getByText("Oona, Mateus, Farida")).toBeVisible();
 });
 
-test("a student weighs in by keyboard alone", async ({ page }) => {
-  await tabletIs(page, "ROWAN234", "Emrys");
+test("a student weighs in by keyboard alone", async ({ page, school }) => {
+  await tabletIs(page, school, "Rowan", "Emrys");
   const go = async (name: string | RegExp) => {
     await tabTo(button(page, name));
     await page.keyboard.press("Enter");
@@ -116,14 +116,14 @@ test("a student weighs in by keyboard alone", async ({ page }) => {
   await expect(page.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
 });
 
-test("Spanish throughout, and the choice is remembered", async ({ page }) => {
+test("Spanish throughout, and the choice is remembered", async ({ page, school }) => {
   await page.goto("/");
   await button(page, "Español").click();
   await expect(page.getByRole("heading", { name: "Mídelo. Pésalo. Mira por qué." })).toBeVisible();
   await page.reload();
   await expect(page.locator("html")).toHaveAttribute("lang", "es");
   await page.goto("/station");
-  await page.getByLabel("Código de la estación").fill("HAZEL234");
+  await page.getByLabel("Código de la estación").fill(school.stations.Hazel);
   await button(page, "Preparar esta tableta").click();
   await expect(page.getByText("Harina de fuerza").first()).toBeVisible();
   await expect(page.locator("main")).toContainText("tazas");

@@ -1,8 +1,8 @@
 import { button, expect, measure, someone, tabletIs, teacherSignsIn, test, typeOnKeypad } from "./school";
 
-test("nonsense in the readout gets its message beside it, and the board stays empty", async ({ browser }) => {
+test("nonsense in the readout gets its message beside it, and the board stays empty", async ({ browser, school }) => {
   const tablet = await someone(browser);
-  await tabletIs(tablet, "ALDER234", "Noor");
+  await tabletIs(tablet, school, "Alder", "Noor");
   await measure(tablet, "Honey");
   const readout = tablet.getByLabel("Grams typed");
   for (const [typed, says] of [
@@ -21,20 +21,20 @@ test("nonsense in the readout gets its message beside it, and the board stays em
     await expect(readout).toHaveValue(typed);
   }
   const teacher = await someone(browser);
-  await teacherSignsIn(teacher);
+  await teacherSignsIn(teacher, school);
   await button(teacher, "Go to the board").click();
   await expect(button(teacher, "Alder, Honey: Not weighed")).toBeVisible();
 });
 
-test("an ended session keeps the number and leads back to it", async ({ page, context }) => {
-  await tabletIs(page, "BIRCH234", "Wren");
+test("an ended session keeps the number and leads back to it", async ({ page, context, school }) => {
+  await tabletIs(page, school, "Birch", "Wren");
   await measure(page, "Confectioners' sugar");
   await typeOnKeypad(page, "60");
   await context.clearCookies();
   await button(page, "Check the level").click();
   await expect(page.getByRole("alert").filter({ hasText: "You were signed out" })).toBeVisible();
   await page.getByRole("link", { name: "Join again" }).click();
-  await page.getByLabel("Station code").fill("birch 234");
+  await page.getByLabel("Station code").fill(school.stations.Birch.toLowerCase().replace(/(...)$/, " $1"));
   await button(page, "Set up this tablet").click();
   await page.locator(".todo-row", { hasText: "Confectioners' sugar" }).click();
   await button(page, "To the scale").click(); // the steps are still ticked
@@ -43,8 +43,8 @@ test("an ended session keeps the number and leads back to it", async ({ page, co
   await expect(page.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
 });
 
-test("a page of the school's network that answers instead of us makes nothing forgotten", async ({ page }) => {
-  await tabletIs(page, "ALDER234", "Ilka");
+test("a page of the school's network that answers instead of us makes nothing forgotten", async ({ page, school }) => {
+  await tabletIs(page, school, "Alder", "Ilka");
   await measure(page, "Ground cardamom");
   await typeOnKeypad(page, "3");
   await page.route("**/api/weighings/*", (route) =>
@@ -60,8 +60,12 @@ test("a page of the school's network that answers instead of us makes nothing fo
   await expect(page.getByText("1 kept here")).toBeHidden();
 });
 
-test("without the network a weigh-in is kept here, and sent as soon as it is back", async ({ page, context }) => {
-  await tabletIs(page, "LINDE234", "Kaito");
+test("without the network a weigh-in is kept here, and sent as soon as it is back", async ({
+  page,
+  context,
+  school,
+}) => {
+  await tabletIs(page, school, "Linden", "Kaito");
   await measure(page, "Confectioners' sugar");
   await typeOnKeypad(page, "61");
   await context.setOffline(true);
@@ -74,7 +78,7 @@ test("without the network a weigh-in is kept here, and sent as soon as it is bac
   await expect(page.locator(".todo-row", { hasText: "Confectioners' sugar" })).toContainText("Level");
 });
 
-test("wrong doors stay shut, with the reason at the field", async ({ page }) => {
+test("wrong doors stay shut, with the reason at the field", async ({ page, school }) => {
   await page.goto("/join");
   await page.getByLabel("Class code").fill("NOPE");
   await button(page, "Find the class").click();
@@ -83,7 +87,7 @@ test("wrong doors stay shut, with the reason at the field", async ({ page }) => 
   await button(page, "Set up this tablet").click();
   await expect(page.getByText("Fill this in.")).toBeVisible();
   await page.goto("/sign-in");
-  await page.getByLabel("E-mail").fill("achter-lind@tarnvalley.example");
+  await page.getByLabel("E-mail").fill(school.email);
   await page.getByLabel("Password").fill("wrong");
   await button(page, "Sign in").click();
   await expect(page.getByText("That e-mail and password do not match.")).toBeVisible();

@@ -14,9 +14,9 @@ import {
 
 const reads = (page: Page) => page.locator(".bench-scale output");
 
-test("the teacher works the bench by keyboard alone: predict, weigh, see why", async ({ browser }) => {
+test("the teacher works the bench by keyboard alone: predict, weigh, see why", async ({ browser, school }) => {
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(page);
+  await teacherSignsIn(page, school);
   await page.getByRole("link", { name: "Practise" }).press("Enter");
   await page.getByRole("link", { name: "Open the bench" }).press("Enter");
   await expect(page.getByRole("heading", { level: 1, name: "Bench" })).toBeVisible();
@@ -35,9 +35,9 @@ test("the teacher works the bench by keyboard alone: predict, weigh, see why", a
   await expect(page.getByLabel("Weighing no.")).toHaveValue("2");
 });
 
-test("200 times each way: spooned stands on the rim, dipped hangs below it", async ({ browser }) => {
+test("200 times each way: spooned stands on the rim, dipped hangs below it", async ({ browser, school }) => {
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(page);
+  await teacherSignsIn(page, school);
   await page.goto("/practise/simulator");
   await button(page, "Dipped").click();
   await button(page, "200 times").click();
@@ -49,9 +49,12 @@ test("200 times each way: spooned stands on the rim, dipped hangs below it", asy
   await expectAccessible(page);
 });
 
-test("a student tries it on a phone: the eye, the scale's slips, the same weight as everybody", async ({ browser }) => {
+test("a student tries it on a phone: the eye, the scale's slips, the same weight as everybody", async ({
+  browser,
+  school,
+}) => {
   const page = await someone(browser, { viewport: PHONE });
-  await tabletIs(page, "LINDE234", "Amara");
+  await tabletIs(page, school, "Linden", "Amara");
   await page.getByRole("link", { name: "Try it on the bench" }).click();
   await page.getByLabel("Food").selectOption("whole-milk");
   await button(page, "30° above").click();

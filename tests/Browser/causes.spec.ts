@@ -27,9 +27,12 @@ for (const [where, viewport] of [
   ["tablet", { width: 1024, height: 768 }],
   ["phone", PHONE],
 ] as const) {
-  test(`a miss names its likely causes in words, bars and grams, on one ${where} screen`, async ({ browser }) => {
+  test(`a miss names its likely causes in words, bars and grams, on one ${where} screen`, async ({
+    browser,
+    school,
+  }) => {
     const page = await someone(browser, { viewport });
-    await tabletIs(page, "HAZEL234", "Farida");
+    await tabletIs(page, school, "Hazel", "Farida");
     await openVerdict(page, 2); // milk, read from above
     await expect(page.getByRole("heading", { name: "Where it may come from" })).toBeVisible();
     const first = page.locator(".cause").first();
@@ -58,9 +61,10 @@ for (const [where, viewport] of [
 
 test("the student says which slip they believe in; the reasons are a tap away and give the focus back", async ({
   browser,
+  school,
 }) => {
   const page = await someone(browser);
-  await tabletIs(page, "MAPLE234", "Odile");
+  await tabletIs(page, school, "Maple", "Odile");
   await openVerdict(page, 1); // oats, packed
   const second = page.locator("button.cause").nth(1);
   await second.click();
@@ -76,16 +80,16 @@ test("the student says which slip they believe in; the reasons are a tap away an
   await expect(button(page, "How we know")).toBeFocused();
 });
 
-test("a class may ask for the guess first, then both are compared", async ({ browser }) => {
+test("a class may ask for the guess first, then both are compared", async ({ browser, school }) => {
   const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(teacher);
+  await teacherSignsIn(teacher, school);
   await teacher.goto("/class");
   const asks = teacher.getByLabel("Students name the likely slip before they see the ranking");
   await asks.check();
   await expect(asks).toBeChecked();
   await teacher.waitForLoadState("networkidle");
   const page = await someone(browser);
-  await tabletIs(page, "ALDER234", "Noor");
+  await tabletIs(page, school, "Alder", "Noor");
   await openVerdict(page, 3); // brown sugar, left loose
   await expect(page.getByRole("heading", { name: "Which slip was it? Tap one." })).toBeVisible();
   await expect(page.locator(".c-p")).toHaveCount(0);
@@ -99,9 +103,9 @@ test("a class may ask for the guess first, then both are compared", async ({ bro
   await teacher.waitForLoadState("networkidle");
 });
 
-test("from how it baked back to the weights, by keyboard", async ({ browser }) => {
+test("from how it baked back to the weights, by keyboard", async ({ browser, school }) => {
   const page = await someone(browser, { viewport: PHONE });
-  await tabletIs(page, "HAZEL234", "Oona");
+  await tabletIs(page, school, "Hazel", "Oona");
   await page.getByRole("link", { name: "How did it bake?" }).press("Enter");
   await button(page, "Dry").press("Enter");
   await expect(button(page, "Dry")).toHaveAttribute("aria-pressed", "true");

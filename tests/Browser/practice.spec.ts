@@ -6,6 +6,7 @@ import {
   expectNoSidewaysScroll,
   type Page,
   PHONE,
+  type School,
   someone,
   teacherSignsIn,
   test,
@@ -14,11 +15,11 @@ import {
 
 type Asked = { turn: number; id: string; kind: string; choices: { id: string }[] };
 
-async function join(page: Page, name: string) {
-  await page.goto("/join?class=BUNSON");
+async function join(page: Page, school: School, name: string) {
+  await page.goto(`/join?class=${school.classCode}`);
   await button(page, "Find the class").click();
   await button(page, name).click();
-  await typeOnKeypad(page, "2468");
+  await typeOnKeypad(page, school.pin);
   await button(page, /^Join as/).click();
   await page.getByRole("link", { name: "Practise" }).press("Enter");
   await expect(page.getByRole("heading", { level: 1 })).toBeFocused();
@@ -69,10 +70,10 @@ const skip = (page: Page, question: Asked) =>
     });
   }, question);
 
-test("a session with every kind of question, by keyboard alone", async ({ browser }) => {
+test("a session with every kind of question, by keyboard alone", async ({ browser, school }) => {
   test.setTimeout(180_000);
   const page = await someone(browser);
-  await join(page, "Quill Maple");
+  await join(page, school, "Quill Maple");
   const seen = new Set<string>();
   for (let i = 0; i < 60 && seen.size < 6; i++) {
     const question = await asked(page);
@@ -91,9 +92,9 @@ test("a session with every kind of question, by keyboard alone", async ({ browse
   expect([...seen].sort()).toEqual(["choice", "keys", "number", "order", "tools", "words"]);
 });
 
-test("practice fits a phone, and goes on where it was left", async ({ browser }) => {
+test("practice fits a phone, and goes on where it was left", async ({ browser, school }) => {
   const page = await someone(browser, { viewport: PHONE, hasTouch: true });
-  await join(page, "Zadie Maple");
+  await join(page, school, "Zadie Maple");
   for (let i = 0; i < 4; i++) {
     const question = await asked(page);
     await expectNoSidewaysScroll(page);
@@ -111,23 +112,30 @@ test("practice fits a phone, and goes on where it was left", async ({ browser })
   await expect(page.getByText(/\d more today|Enough for today/)).toBeVisible();
 });
 
-test("the teacher sees who is ready for the lab, and what the class gets wrong", async ({ browser }) => {
-  const page = await someone(browser);
-  await join(page, "Tavi Alder");
-  for (let i = 0; i < 12; i++) await skip(page, await asked(page)); // mostly wrong
-  const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(teacher);
-  await teacher.getByRole("link", { name: "Practise" }).click();
-  await expect(teacher.getByRole("heading", { level: 1, name: "Ready for Cardamom oat buns?" })).toBeVisible();
-  await expect(teacher.getByRole("row", { name: /^Tavi/ })).toContainText("comes back");
-  await expect(teacher.getByRole("row", { name: /^Noor/ })).not.toContainText("comes back");
-  await expect(teacher.getByRole("listitem").filter({ hasText: /\d+ ×/ }).first()).toBeVisible();
-  await expectAccessible(teacher);
+test.describe("after weeks of practice", () => {
+  test.use({ hasPractised: true });
+
+  test("the teacher sees who is ready for the lab, and what the class gets wrong", async ({ browser, school }) => {
+    const page = await someone(browser);
+    await join(page, school, "Tavi Alder");
+    for (let i = 0; i < 12; i++) await skip(page, await asked(page)); // mostly wrong
+    const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
+    await teacherSignsIn(teacher, school);
+    await teacher.getByRole("link", { name: "Practise" }).click();
+    await expect(teacher.getByRole("heading", { level: 1, name: "Ready for Cardamom oat buns?" })).toBeVisible();
+    await expect(teacher.getByRole("row", { name: /^Tavi/ })).toContainText("comes back");
+    await expect(teacher.getByRole("row", { name: /^Noor/ })).not.toContainText("comes back");
+    await expect(teacher.getByRole("listitem").filter({ hasText: /\d+ ×/ }).first()).toBeVisible();
+    await expectAccessible(teacher);
+  });
 });
 
-test("the teacher projects one question, and shows the answer when all have written theirs", async ({ browser }) => {
+test("the teacher projects one question, and shows the answer when all have written theirs", async ({
+  browser,
+  school,
+}) => {
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(page);
+  await teacherSignsIn(page, school);
   await page.goto("/practise");
   await page.getByRole("link", { name: "Project a question" }).press("Enter");
   await page.getByLabel("Skill").selectOption("order-steps");
@@ -145,12 +153,13 @@ test("the teacher projects one question, and shows the answer when all have writ
 
 test("a question for everybody: on the wall, answered on phones by keyboard, counted, and shown on both", async ({
   browser,
+  school,
 }) => {
   const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(teacher);
+  await teacherSignsIn(teacher, school);
   const [ravi, emrys] = [await someone(browser, { viewport: PHONE }), await someone(browser)];
-  await join(ravi, "Ravi Maple");
-  await join(emrys, "Emrys Rowan");
+  await join(ravi, school, "Ravi Maple");
+  await join(emrys, school, "Emrys Rowan");
   await teacher.goto("/practise");
   await teacher.getByRole("link", { name: "Project a question" }).press("Enter");
   await teacher.getByLabel("Skill").selectOption("guess-verdict");

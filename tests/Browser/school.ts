@@ -1,3 +1,5 @@
+import { spawn } from "node:child_process";
+import { createInterface } from "node:readline";
 import AxeBuilder from "@axe-core/playwright";
 import { type Browser, type BrowserContext, test as base, expect, type Locator, type Page } from "@playwright/test";
 
@@ -13,10 +15,42 @@ export async function someone(browser: Browser, options: Parameters<Browser["new
   return person.newPage();
 }
 
-/** Nobody stays behind: a page left open goes on listening, and asks again at whatever later tests do. */
-export const test = base.extend<{ roomIsEmptied: undefined }>({
-  roomIsEmptied: [
+/** The demo's school once more, for one test alone: what it does there is seen by no other. */
+export type School = {
+  email: string;
+  password: string;
+  classCode: string;
+  pin: string;
+  /** Each station's code. */
+  stations: Record<"Alder" | "Birch" | "Hazel" | "Linden" | "Maple" | "Rowan", string>;
+  labs: { crackers: number; buns: number; loaf: number };
+};
+type Founding = (with_: "" | "practised") => Promise<School>;
+
+export const test = base.extend<
+  { school: School; hasPractised: boolean; roomIsEmptied: undefined },
+  { found: Founding }
+>({
+  found: [
     // biome-ignore lint/correctness/noEmptyPattern: Playwright reads from the pattern what a fixture needs
+    async ({}, use) => {
+      const maker = spawn("bash", ["ops/twin.sh"], { stdio: ["pipe", "pipe", "inherit"] });
+      const told = createInterface(maker.stdout)[Symbol.asyncIterator]();
+      await use(async (with_) => {
+        maker.stdin.write(`${with_}\n`);
+        const { value, done } = await told.next();
+        if (done) throw new Error("no school could be made: see above");
+        return JSON.parse(value);
+      });
+      maker.stdin.end();
+    },
+    { scope: "worker" },
+  ],
+  hasPractised: [false, { option: true }],
+  school: async ({ found, hasPractised }, use) => use(await found(hasPractised ? "practised" : "")),
+  /** Nobody stays behind: a page left open goes on listening, and asks again at whatever later tests do. */
+  roomIsEmptied: [
+    // biome-ignore lint/correctness/noEmptyPattern: as above
     async ({}, use) => {
       await use(undefined);
       for (const person of people.splice(0)) await person.close();
@@ -26,22 +60,12 @@ export const test = base.extend<{ roomIsEmptied: undefined }>({
 });
 export { expect, type Page };
 
-let signedIn: Awaited<ReturnType<ReturnType<Page["context"]>["cookies"]>> = [];
-
-/** By the form the first time; then with that session, since the door lets in only a few a minute. */
-export async function teacherSignsIn(page: Page) {
-  if (signedIn.length > 0) {
-    await page.context().addCookies(signedIn);
-    await page.goto("/today");
-    await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
-    return;
-  }
+export async function teacherSignsIn(page: Page, school: School) {
   await page.goto("/sign-in");
-  await page.getByLabel("E-mail").fill("achter-lind@tarnvalley.example");
-  await page.getByLabel("Password").fill("flour-and-water");
+  await page.getByLabel("E-mail").fill(school.email);
+  await page.getByLabel("Password").fill(school.password);
   await button(page, "Sign in").click();
   await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
-  signedIn = await page.context().cookies();
 }
 
 export async function openBoard(page: Page) {
@@ -49,9 +73,9 @@ export async function openBoard(page: Page) {
   await expect(page.getByText("Live", { exact: true })).toBeVisible();
 }
 
-export async function tabletIs(page: Page, code: string, who: string | RegExp) {
+export async function tabletIs(page: Page, school: School, station: keyof School["stations"], who: string | RegExp) {
   await page.goto("/station");
-  await page.getByLabel("Station code").fill(code);
+  await page.getByLabel("Station code").fill(school.stations[station]);
   await button(page, "Set up this tablet").click();
   await page.getByRole("button", { name: who, exact: typeof who === "string" }).click();
 }

@@ -1,9 +1,9 @@
 import { button, expect, expectAccessible, someone, teacherSignsIn, test } from "./school";
 
-test("a new class: roster looked at and taken, seats by keyboard, codes, house method", async ({ browser }) => {
+test("a new class: roster looked at and taken, seats by keyboard, codes, house method", async ({ browser, school }) => {
   test.setTimeout(120_000);
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(page);
+  await teacherSignsIn(page, school);
   await page.getByRole("link", { name: "Class" }).click();
   await expect(page.getByRole("heading", { level: 1, name: "Foods 1, period 4" })).toBeVisible();
   await button(page, "Make a class").click();
@@ -34,9 +34,9 @@ test("a new class: roster looked at and taken, seats by keyboard, codes, house m
   await expectAccessible(page);
 });
 
-test("a file in the wrong encoding is told, and nothing of it is taken", async ({ browser }) => {
+test("a file in the wrong encoding is told, and nothing of it is taken", async ({ browser, school }) => {
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(page);
+  await teacherSignsIn(page, school);
   await page.getByRole("link", { name: "Class" }).click();
   await page.getByLabel("Or a file").setInputFiles({
     name: "roster.csv",
@@ -47,9 +47,9 @@ test("a file in the wrong encoding is told, and nothing of it is taken", async (
   await expect(page.getByText("This file is not in UTF-8.")).toBeVisible();
 });
 
-test("the drawer counts tools and scales, and keeps a scale that has weighed", async ({ browser }) => {
+test("the drawer counts tools and scales, and keeps a scale that has weighed", async ({ browser, school }) => {
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(page);
+  await teacherSignsIn(page, school);
   await page.getByRole("link", { name: "Drawer" }).click();
   await button(page, "Show all there are").click();
   const cup = page
@@ -69,9 +69,12 @@ test("the drawer counts tools and scales, and keeps a scale that has weighed", a
   await expectAccessible(page);
 });
 
-test("the pantry is searched by any name, takes our own figure with a reason, and goes back", async ({ browser }) => {
+test("the pantry is searched by any name, takes our own figure with a reason, and goes back", async ({
+  browser,
+  school,
+}) => {
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(page);
+  await teacherSignsIn(page, school);
   await page.getByRole("link", { name: "Pantry" }).click();
   await page.getByLabel("Find an ingredient").fill("icing");
   await button(page, "Confectioners' sugar").click();
@@ -88,9 +91,9 @@ test("the pantry is searched by any name, takes our own figure with a reason, an
 });
 
 for (const what of ["chart", "labels"]) {
-  test(`the ${what} print on one page`, async ({ browser }) => {
+  test(`the ${what} print on one page`, async ({ browser, school }) => {
     const page = await someone(browser);
-    await teacherSignsIn(page);
+    await teacherSignsIn(page, school);
     await page.goto(`/print/${what}`);
     await expect(page.locator(".paper-page")).toBeVisible();
     await expectAccessible(page);

@@ -11,8 +11,8 @@ import {
   test,
 } from "./school";
 
-test("from measuring to how it is done, step by step by keyboard, and back to measuring", async ({ page }) => {
-  await tabletIs(page, "MAPLE234", "Ravi");
+test("from measuring to how it is done, step by step by keyboard, and back to measuring", async ({ page, school }) => {
+  await tabletIs(page, school, "Maple", "Ravi");
   await page.locator(".todo-row", { hasText: "Honey" }).click();
   await page.getByRole("link", { name: "See how it is done" }).press("Enter");
   await expect(page.getByRole("heading", { level: 1, name: "Honey and syrup" })).toBeVisible();
@@ -35,10 +35,10 @@ test("from measuring to how it is done, step by step by keyboard, and back to me
   await expect(page.getByRole("heading", { level: 1, name: "2 tbsp" })).toBeVisible();
 });
 
-test("the library fits a phone and speaks Spanish", async ({ browser }) => {
+test("the library fits a phone and speaks Spanish", async ({ browser, school }) => {
   const page = await someone(browser, { viewport: PHONE, locale: "es-ES" });
   await page.goto("/station");
-  await page.getByRole("textbox").fill("ALDER234");
+  await page.getByRole("textbox").fill(school.stations.Alder);
   await page.getByRole("button", { name: /tableta/ }).click();
   await page.getByRole("link", { name: "Técnicas" }).click();
   await expect(page.getByRole("heading", { level: 1, name: "Polvos finos" })).toBeVisible();
@@ -51,9 +51,10 @@ test("the library fits a phone and speaks Spanish", async ({ browser }) => {
 
 test("the teacher opens it from wherever a technique is named, and it keeps still for who wants that", async ({
   browser,
+  school,
 }) => {
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(page);
+  await teacherSignsIn(page, school);
   await page.goto("/practise");
   await page.getByRole("link", { name: "Techniques" }).click();
   await expect(page.getByRole("heading", { level: 1, name: "Fine powders" })).toBeVisible();

@@ -14,9 +14,12 @@ import {
   typeOnKeypad,
 } from "./school";
 
-test("a weigh-in typed in one browser shows on the other's board within 2 s, without reload", async ({ browser }) => {
+test("a weigh-in typed in one browser shows on the other's board within 2 s, without reload", async ({
+  browser,
+  school,
+}) => {
   const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(teacher);
+  await teacherSignsIn(teacher, school);
   await openBoard(teacher);
   const cell = button(teacher, /^Hazel, Butter: Not weighed$/);
   await expect(cell).toBeVisible();
@@ -26,7 +29,7 @@ test("a weigh-in typed in one browser shows on the other's board within 2 s, wit
   });
 
   const tablet = await someone(browser);
-  await tabletIs(tablet, "HAZEL234", "Mateus");
+  await tabletIs(tablet, school, "Hazel", "Mateus");
   await measure(tablet, "Butter");
   await typeOnKeypad(tablet, "43");
   await button(tablet, "Check the level").click();
@@ -35,14 +38,17 @@ test("a weigh-in typed in one browser shows on the other's board within 2 s, wit
   expect(await teacher.evaluate(() => (window as unknown as { stayed?: boolean }).stayed)).toBe(true);
 });
 
-test("a student joins on a phone and goes from amount to verdict; no target before the weight", async ({ browser }) => {
+test("a student joins on a phone and goes from amount to verdict; no target before the weight", async ({
+  browser,
+  school,
+}) => {
   const phone = await someone(browser, { viewport: PHONE, hasTouch: true, isMobile: true });
   await phone.goto("/");
   await phone.getByRole("link", { name: /I am a student/ }).tap();
-  await phone.getByLabel("Class code").fill("bunson");
+  await phone.getByLabel("Class code").fill(school.classCode.toLowerCase());
   await button(phone, "Find the class").tap();
   await button(phone, "Zadie Maple").tap();
-  for (const digit of "2468") await phone.getByRole("button", { name: digit, exact: true }).tap();
+  for (const digit of school.pin) await phone.getByRole("button", { name: digit, exact: true }).tap();
   await button(phone, "Join as Zadie").tap();
 
   await expect(phone.getByRole("heading", { name: "Cardamom oat buns" })).toBeVisible();
@@ -76,10 +82,13 @@ test("a student joins on a phone and goes from amount to verdict; no target befo
   await expect(button(phone, "Done, next step")).toBeVisible();
 });
 
-test("the whole keypad stands above the footer: a tap on the lower edge of 0 types a 0", async ({ browser }) => {
+test("the whole keypad stands above the footer: a tap on the lower edge of 0 types a 0", async ({
+  browser,
+  school,
+}) => {
   for (const viewport of [{ width: 1024, height: 768 }, { width: 1280, height: 800 }, PHONE]) {
     const page = await someone(browser, { viewport });
-    await tabletIs(page, "BIRCH234", "Lumi");
+    await tabletIs(page, school, "Birch", "Lumi");
     await measure(page, "Ground cardamom");
     for (const key of [page.getByRole("button", { name: "0", exact: true }), button(page, "Delete the last digit")]) {
       const box = await key.boundingBox();
@@ -96,15 +105,15 @@ test("the whole keypad stands above the footer: a tap on the lower edge of 0 typ
   }
 });
 
-test("what is typed outlives a reload", async ({ page }) => {
-  await tabletIs(page, "ALDER234", "Bram");
+test("what is typed outlives a reload", async ({ page, school }) => {
+  await tabletIs(page, school, "Alder", "Bram");
   await measure(page, "Butter");
   await typeOnKeypad(page, "41");
   await page.reload();
   await expect(page.getByLabel("Grams typed")).toHaveValue("41");
 });
 
-test("an answer from before somebody came in, late, does not put them out again", async ({ page }) => {
+test("an answer from before somebody came in, late, does not put them out again", async ({ page, school }) => {
   let isIn = () => {};
   const cameIn = new Promise<void>((resolve) => {
     isIn = resolve;
@@ -118,7 +127,7 @@ test("an answer from before somebody came in, late, does not put them out again"
     });
   });
   await page.goto("/station");
-  await page.getByLabel("Station code").fill("ROWAN234");
+  await page.getByLabel("Station code").fill(school.stations.Rowan);
   await button(page, "Set up this tablet").click();
   await expect(page.locator(".todo-row").first()).toBeVisible();
   isIn();
@@ -129,9 +138,9 @@ test("an answer from before somebody came in, late, does not put them out again"
   await expect(page.getByRole("button", { name: "Halima", exact: true })).toHaveAttribute("aria-pressed", "true");
 });
 
-test("ticks and fills do not forget each other, and outlive a tablet that dies", async ({ browser }) => {
+test("ticks and fills do not forget each other, and outlive a tablet that dies", async ({ browser, school }) => {
   const page = await someone(browser);
-  await tabletIs(page, "ROWAN234", "Halima");
+  await tabletIs(page, school, "Rowan", "Halima");
   await page.locator(".todo-row", { hasText: "Light brown sugar" }).click();
   const steps = (on: Page) => on.locator(".todo button");
   await steps(page).first().click();
@@ -154,8 +163,8 @@ test("ticks and fills do not forget each other, and outlive a tablet that dies",
   await isAsLeft(again);
 });
 
-test("a reading at the edge is too close, and a finer scale settles it", async ({ page }) => {
-  await tabletIs(page, "ALDER234", "Noor");
+test("a reading at the edge is too close, and a finer scale settles it", async ({ page, school }) => {
+  await tabletIs(page, school, "Alder", "Noor");
   await measure(page, "Butter");
   await button(page, /^Table left/).click();
   await typeOnKeypad(page, "45");
@@ -172,15 +181,15 @@ test("a reading at the edge is too close, and a finer scale settles it", async (
   await expect(page.getByText("2nd weighing")).toBeVisible();
 });
 
-test("a small amount offers the scale that can judge it first", async ({ page }) => {
-  await tabletIs(page, "MAPLE234", "Ravi");
+test("a small amount offers the scale that can judge it first", async ({ page, school }) => {
+  await tabletIs(page, school, "Maple", "Ravi");
   await measure(page, "cardamom");
   await expect(button(page, /^Fine/)).toHaveAttribute("aria-pressed", "true");
   await expect(button(page, /^Table left/)).toContainText("too coarse for this");
 });
 
-test("a weigh-in takes at most eight taps beside its digits", async ({ page }) => {
-  await tabletIs(page, "MAPLE234", "Odile");
+test("a weigh-in takes at most eight taps beside its digits", async ({ page, school }) => {
+  await tabletIs(page, school, "Maple", "Odile");
   let taps = 0;
   const tap = async (target: ReturnType<typeof button>) => {
     await target.click();

@@ -14,17 +14,17 @@ import {
   typeOnKeypad,
 } from "./school";
 
-test("without the live stream the board says so and looks for itself", async ({ browser }) => {
+test("without the live stream the board says so and looks for itself", async ({ browser, school }) => {
   const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
   await teacher.route("**/live/labs/**", (route) => route.abort());
-  await teacherSignsIn(teacher);
+  await teacherSignsIn(teacher, school);
   await button(teacher, "Go to the board").click();
   await expect(teacher.getByText("Looking every 5 s")).toBeVisible();
   const cell = button(teacher, "Maple, Ground cardamom: Not weighed");
   await expect(cell).toBeVisible();
 
   const tablet = await someone(browser);
-  await tabletIs(tablet, "MAPLE234", "Quill");
+  await tabletIs(tablet, school, "Maple", "Quill");
   await measure(tablet, "Ground cardamom");
   await typeOnKeypad(tablet, "3");
   await button(tablet, "Check the level").click();
@@ -32,8 +32,8 @@ test("without the live stream the board says so and looks for itself", async ({ 
   await expect(button(teacher, /^Maple, Ground cardamom: Level/)).toBeVisible({ timeout: 15_000 });
 });
 
-test("nobody but the lab's teacher may listen", async ({ page }) => {
-  await tabletIs(page, "ALDER234", "Ilka");
+test("nobody but the lab's teacher may listen", async ({ page, school }) => {
+  await tabletIs(page, school, "Alder", "Ilka");
   const statuses = await page.evaluate(async () => {
     const board = await fetch("/api/work", { headers: { Accept: "application/json" } }).then((r) => r.json());
     const listen = await fetch(`/live/labs/${board.lab.id}`, { headers: { Accept: "text/event-stream" } });
@@ -42,19 +42,19 @@ test("nobody but the lab's teacher may listen", async ({ page }) => {
   expect(statuses).toBe(401);
 });
 
-// Last of all: it ends the lab that the other tests use.
 test("the teacher closes the lab: tablets are told and signed out, and the next lab opens in one tap", async ({
   browser,
+  school,
 }) => {
   const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(teacher);
+  await teacherSignsIn(teacher, school);
   const tablet = await someone(browser);
-  await tabletIs(tablet, "BIRCH234", "Lumi");
+  await tabletIs(tablet, school, "Birch", "Lumi");
   const phone = await someone(browser);
-  await phone.goto("/join?class=BUNSON");
+  await phone.goto(`/join?class=${school.classCode}`);
   await button(phone, "Find the class").click();
   await button(phone, "Dario Birch").click();
-  await typeOnKeypad(phone, "2468");
+  await typeOnKeypad(phone, school.pin);
   await button(phone, "Join as Dario").click();
   await measure(phone, "Butter");
   await typeOnKeypad(phone, "43");
@@ -85,7 +85,7 @@ test("the teacher closes the lab: tablets are told and signed out, and the next 
 
   // Before anybody measures: the station's list, by keyboard, once; the board knows.
   await expect(teacher.getByText("not set up yet")).toHaveCount(6);
-  await tabletIs(tablet, "BIRCH234", /Hair is tied back/);
+  await tabletIs(tablet, school, "Birch", /Hair is tied back/);
   const ready = button(tablet, /things? left|We are ready/);
   await expect(ready).toBeDisabled();
   for (const item of [/Aprons are on/, /Hands are washed/, /bench is clear/]) await button(tablet, item).press("Enter");
@@ -108,13 +108,12 @@ test("the teacher closes the lab: tablets are told and signed out, and the next 
 
 test("the teacher sets practice for the class; a student finds it, with its day, and is asked it first", async ({
   browser,
+  school,
 }) => {
   const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(teacher);
+  await teacherSignsIn(teacher, school);
   await teacher.goto("/practise");
   await expect(teacher.getByRole("heading", { level: 1 })).toBeVisible();
-  const which = teacher.getByRole("combobox", { name: "Class" }); // other tests may have made another one
-  if (await which.isVisible()) await which.selectOption({ label: "Foods 1, period 4" });
   await teacher.getByText("Set practice", { exact: true }).press("Enter");
   const ticked = teacher.getByRole("checkbox", { checked: true });
   while ((await ticked.count()) > 0) await ticked.first().uncheck();
@@ -130,10 +129,10 @@ test("the teacher sets practice for the class; a student finds it, with its day,
   await expectAccessible(teacher);
 
   const phone = await someone(browser, { viewport: PHONE });
-  await phone.goto("/join?class=BUNSON");
+  await phone.goto(`/join?class=${school.classCode}`);
   await button(phone, "Find the class").click();
   await button(phone, "Bram Alder").click();
-  await typeOnKeypad(phone, "2468");
+  await typeOnKeypad(phone, school.pin);
   await button(phone, "Join as Bram").click();
   await expect(phone.getByText(/Set by your teacher: 1 thing to show by/)).toBeVisible();
   await phone.getByRole("link", { name: "Practise" }).first().click();

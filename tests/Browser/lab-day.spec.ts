@@ -1,99 +1,23 @@
-import { execFileSync } from "node:child_process";
 import type { Browser } from "@playwright/test";
+import { ask, openLab, setUp, staysHere, weighIn } from "./lab";
 import {
   button,
   expect,
   expectAccessible,
   expectLargeTargets,
   measure,
-  type Page,
+  type School,
   someone,
   tabletIs,
-  teacherSignsIn,
   test,
-  typeOnKeypad,
 } from "./school";
 
-// Last of all: these end labs, cut networks and kill servers.
-test.describe.configure({ mode: "serial" });
-
-const ask = (page: Page, method: string, url: string, body?: unknown) =>
-  page.evaluate(
-    async ([method, url, body]) => {
-      const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)?.[1] ?? "");
-      const answer = await fetch(url as string, {
-        method: method as string,
-        headers: { Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token },
-        ...(body ? { body: JSON.stringify(body) } : {}),
-      });
-      return answer.json().catch(() => null);
-    },
-    [method, url, body],
-  );
-
-/** Closes what is open and opens a lab of these lines, one of which may stand on the common shelf. */
-async function openLab(teacher: Page, title: string, lines: string, shared?: string) {
-  await teacherSignsIn(teacher);
-  const today = await ask(teacher, "GET", "/api/today");
-  const section = today.sections.find((one: { name: string }) => one.name === "Foods 1, period 4");
-  for (const lab of section.labs ?? [section.lab]) {
-    if (lab?.state === "open") await ask(teacher, "POST", `/api/labs/${lab.id}/close`);
-  }
-  const recipe = await ask(teacher, "POST", "/api/recipes", {
-    text: `${title}\n\nIngredients\n${lines}\n\nDirections\nMix it all.\nBake it.`,
-    title,
-  });
-  const day = new Intl.DateTimeFormat("en-CA", { timeZone: "America/Denver" }).format(new Date());
-  const lab = await ask(teacher, "POST", `/api/recipes/${recipe.id}/labs`, {
-    section: section.id,
-    planned_for: day,
-    for: "station",
-    title,
-  });
-  if (shared) {
-    await teacher.goto(`/labs/${lab.id}/prepare`);
-    const stands = teacher.getByRole("row", { name: new RegExp(shared) }).getByRole("checkbox");
-    await stands.click();
-    await expect(stands).toBeChecked();
-  }
-  await ask(teacher, "POST", `/api/labs/${lab.id}/open`);
-  await teacher.goto(`/labs/${lab.id}`);
-  await expect(teacher.getByRole("heading", { name: title })).toBeVisible();
-  return lab.id as number;
-}
-
-async function setUp(page: Page) {
-  const open = page.locator('.station-check li button[aria-pressed="false"]');
-  while ((await open.count()) > 0) await open.first().click();
-  await button(page, "We are ready").click();
-  await expect(page.getByRole("heading", { name: "What to measure" })).toBeVisible();
-}
-
-async function weighIn(page: Page, ingredient: string, digits: string) {
-  await measure(page, ingredient);
-  await typeOnKeypad(page, digits);
-  await button(page, "Check the level").click();
-}
-
-/** Waits until the worker has everything it needs to go on without the network. */
-async function staysHere(page: Page) {
-  await page.evaluate(() => navigator.serviceWorker.ready);
-  const missing = () =>
-    page.evaluate(async () => {
-      const built: Record<string, { file: string }> = await (await fetch("/build/manifest.json")).json();
-      const files = await caches.open("hovik-files-1");
-      const here = await Promise.all(Object.values(built).map((one) => files.match(`/build/${one.file}`)));
-      return here.filter((one) => one === undefined).length;
-    });
-  await expect.poll(missing).toBe(0);
-}
-
-async function stations(browser: Browser) {
+async function stations(browser: Browser, school: School) {
   const [hazel, alder] = [await someone(browser), await someone(browser, { serviceWorkers: "allow" })];
-  await tabletIs(hazel, "HAZEL234", /Hair is tied back/);
+  await tabletIs(hazel, school, "Hazel", /Hair is tied back/);
   await setUp(hazel);
   await button(hazel, "Oona").click();
-  await tabletIs(alder, "ALDER234", /Hair is tied back/);
+  await tabletIs(alder, school, "Alder", /Hair is tied back/);
   await setUp(alder);
   await button(alder, "Bram").click();
   await staysHere(alder);
@@ -102,11 +26,12 @@ async function stations(browser: Browser) {
 
 test("a whole small lab: two stations, a simulated scale, a network cut, a line sent back, to the end", async ({
   browser,
+  school,
 }) => {
   test.setTimeout(240_000);
   const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await openLab(teacher, "Sugar and flour", "1 cup all-purpose flour\n1/2 cup granulated sugar");
-  const { hazel, alder } = await stations(browser);
+  await openLab(teacher, school, "Sugar and flour", "1 cup all-purpose flour\n1/2 cup granulated sugar");
+  const { hazel, alder } = await stations(browser, school);
   await expect(hazel.getByText("They open when your teacher has looked at everything.")).toBeVisible();
 
   // Hazel reads the simulated scale: bowl, tare, flour.
@@ -212,13 +137,13 @@ test("a whole small lab: two stations, a simulated scale, a network cut, a line 
   await expect(button(teacher, "Pause")).toBeVisible();
 });
 
-test("two tablets of one station agree within a second", async ({ browser }) => {
+test("two tablets of one station agree within a second", async ({ browser, school }) => {
   const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await openLab(teacher, "One cup of flour", "1 cup all-purpose flour");
+  await openLab(teacher, school, "One cup of flour", "1 cup all-purpose flour");
   const [one, other] = [await someone(browser), await someone(browser)];
-  await tabletIs(one, "HAZEL234", /Hair is tied back/);
+  await tabletIs(one, school, "Hazel", /Hair is tied back/);
   await setUp(one);
-  await tabletIs(other, "HAZEL234", "Oona");
+  await tabletIs(other, school, "Hazel", "Oona");
   await expect(other.getByRole("heading", { name: "What to measure" })).toBeVisible();
   // Credited to the name that was tapped just now: as it waits to be sent.
   await button(one, /^Mateus$/).click();
@@ -260,15 +185,22 @@ test("two tablets of one station agree within a second", async ({ browser }) => 
 
 test("a shared supply is one station's at a time; a tool on the floor gives way to others; what is weighed stands apart, in order", async ({
   browser,
+  school,
 }) => {
   const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await openLab(teacher, "Sugar to share", "1/2 cup granulated sugar\n1 cup all-purpose flour", "Granulated sugar");
+  await openLab(
+    teacher,
+    school,
+    "Sugar to share",
+    "1/2 cup granulated sugar\n1 cup all-purpose flour",
+    "Granulated sugar",
+  );
   const [hazel, alder] = [await someone(browser), await someone(browser)];
-  for (const [tablet, code, who] of [
-    [hazel, "HAZEL234", "Oona"],
-    [alder, "ALDER234", "Bram"],
+  for (const [tablet, station, who] of [
+    [hazel, "Hazel", "Oona"],
+    [alder, "Alder", "Bram"],
   ] as const) {
-    await tabletIs(tablet, code, /Hair is tied back/);
+    await tabletIs(tablet, school, station, /Hair is tied back/);
     await setUp(tablet);
     await button(tablet, who).click();
     await tablet.locator(".todo-row", { hasText: "Granulated sugar" }).click();
@@ -304,52 +236,4 @@ test("a shared supply is one station's at a time; a tool on the floor gives way 
   const aside = hazel.getByRole("list").filter({ hasText: "Level" }).getByRole("listitem");
   await expect(aside).toContainText([/Granulated sugar.*Oona/, /All-purpose flour.*Oona/]); // as the recipe uses them, not as weighed
   await expect(hazel.getByRole("heading", { name: "What to measure" })).toBeHidden();
-});
-
-test("cut off, reloaded, the server killed: nothing lost, nothing twice, in order", async ({ browser }) => {
-  test.setTimeout(240_000);
-  const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  const lab = await openLab(
-    teacher,
-    "Three powders",
-    "1 cup all-purpose flour\n1/2 cup granulated sugar\n1/2 cup cornmeal",
-  );
-  const tablet = await someone(browser, { serviceWorkers: "allow" });
-  await tabletIs(tablet, "HAZEL234", /Hair is tied back/);
-  await staysHere(tablet);
-  await tablet.reload();
-  await expect(button(tablet, /Hair is tied back/)).toHaveAttribute("aria-pressed", "true");
-  await tablet.context().setOffline(true);
-  await tablet.reload(); // the application opens without the network, and half a list is as it was
-  await expect(button(tablet, /Hair is tied back/)).toHaveAttribute("aria-pressed", "true");
-  await expect(button(tablet, /Hands are washed/)).toHaveAttribute("aria-pressed", "false");
-  await setUp(tablet);
-  await expect(tablet.getByText("1 kept here")).toBeVisible();
-  await button(tablet, "Oona").click();
-  await weighIn(tablet, "All-purpose flour", "125");
-  await expect(tablet.getByText("2 kept here")).toBeVisible();
-  await tablet.reload();
-  await expect(tablet.getByText("2 kept here")).toBeVisible();
-  await tablet.goto("/kitchen");
-  await expect(tablet.locator(".todo-row", { hasText: "All-purpose flour" })).toContainText("Kept here");
-  await weighIn(tablet, "Granulated sugar", "100");
-  await expect(tablet.getByText("3 kept here")).toBeVisible();
-
-  // Back on the network, but the server has been killed under it, and comes back.
-  const port = new URL(tablet.url()).port;
-  const crash = (server: string) => execFileSync("bash", ["ops/hurt.sh", "test", server, port], { stdio: "inherit" });
-  crash("php-fpm");
-  await tablet.context().setOffline(false);
-  await expect(tablet.getByText(/\d kept here/)).toBeHidden();
-  crash("mariadb");
-  await tablet.goto("/kitchen");
-  await weighIn(tablet, "Cornmeal", "60");
-  await expect(tablet.getByText(/Level|Shy|Heaped|Too close/).first()).toBeVisible();
-
-  const board = await ask(teacher, "GET", `/api/labs/${lab}/board`);
-  expect(board.stations.find((one: { name: string }) => one.name === "Hazel").set_up).toBe(true);
-  const stored = board.weighings.map((one: { grams: number; at: string }) => ({ grams: one.grams, at: one.at }));
-  expect(stored.map((one: { grams: number }) => one.grams).sort()).toEqual([100, 125, 60].sort());
-  const inOrder = [...stored].sort((a, b) => a.at.localeCompare(b.at)).map((one) => one.grams);
-  expect(inOrder).toEqual([125, 100, 60]);
 });

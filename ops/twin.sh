@@ -1,0 +1,8 @@
+#!/usr/bin/env bash
+# ops/twin.sh: schools for the browser tests, on the test stack that runs; see tests/Browser/twin.php.
+set -euo pipefail
+ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
+PROFILE=test
+. "$ROOT/ops/stack.sh"
+cd "$ROOT"
+as "$WEB_USER" env HOVIK_STATE="$STATE" php tests/Browser/twin.php

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+/**
+ * Schools for browser tests: for each line that is read the demo's school is made once more, with doors of its own, and told in a
+ * line of JSON (the shape `School` of school.ts). A line `practised` gives it four weeks of practice, too. Started by ops/twin.sh.
+ */
+
+use App\Models\Station;
+use Database\Seeders\TarnValley;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Database\UniqueConstraintViolationException;
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
+$app = require dirname(__DIR__, 2).'/bootstrap/app.php';
+$app->make(Kernel::class)->bootstrap();
+set_exception_handler(static function (Throwable $fault): never { // its place is not where schools are told
+    fwrite(STDERR, (string) $fault);
+    exit(1);
+});
+config(['hashing.bcrypt.rounds' => 4]); // nobody guesses here
+
+$mark = static function (): string {
+    $letters = '23456789ABCDEFGHJKMNPQRSTVWXYZ';
+
+    return $letters[random_int(0, 29)].$letters[random_int(0, 29)].$letters[random_int(0, 29)];
+};
+while (($line = fgets(STDIN)) !== false) {
+    do {
+        $section = null;
+        try {
+            $section = (new TarnValley($mark(), hasPractised: trim($line) === 'practised'))->make();
+        } catch (UniqueConstraintViolationException) {
+            // That mark is taken: another one.
+        }
+    } while ($section === null);
+    $labs = $section->labs()->orderBy('id')->pluck('id');
+    echo json_encode([
+        'email' => $section->teacher->email, 'password' => TarnValley::PASSWORD, 'classCode' => $section->code, 'pin' => TarnValley::PIN,
+        'stations' => $section->stations->mapWithKeys(fn (Station $station): array => [$station->name => $station->code]),
+        'labs' => ['crackers' => $labs[0], 'buns' => $labs[1], 'loaf' => $labs[2]],
+    ], JSON_THROW_ON_ERROR), "\n";
+}
