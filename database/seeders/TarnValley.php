@@ -159,7 +159,9 @@ final class TarnValley extends Seeder
     private Randomizer $random;
 
     /** @param  string  $mark  three of a code's letters and digits: the same school once more, with doors of its own */
-    public function __construct(private readonly string $mark = '', private readonly bool $hasPractised = true) {}
+    public function __construct(private readonly string $mark = '', private readonly bool $hasPractised = true)
+    {
+    }
 
     public function run(): void
     {
