@@ -226,7 +226,7 @@ describe('the reason to believe it', function () {
         $gain = Gain::of(Target::of(219.0, Tolerance::of(8.0)), $before, $now);
         expect($gain === null ? null : Phrasebook::in('en')->say($gain))->toBe($says);
     })->with([
-        'from above' => [259.0, 221.0, 'The time before it was 40 g off, now 2 g.'], 'from below' => [200.0, 222.0, 'You were 19 g off. Now 3 g.'],
+        'from above' => [259.0, 221.0, 'The time before it was 40 g off, now 2 g.'], 'from below' => [200.0, 222.0, 'The time before it was 19 g off, now 3 g.'],
         'farther' => [221.0, 230.0, null], 'the same' => [221.0, 217.0, null], 'by less than is shown' => [259.0, 258.9, null],
         'to the dot' => [221.0, 219.0, 'The time before it was 2.0 g off, now 0.0 g.'],
     ]);
