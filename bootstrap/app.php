@@ -5,8 +5,9 @@ declare(strict_types=1);
 use App\Http\Middleware\EndsWithItsLab;
 use App\Http\Middleware\IsReadable;
 use App\Http\Middleware\SpeaksTheReadersLanguage;
+use App\Words\Said;
 use Hovik\Core\InvalidInput;
-use Hovik\Core\Words\Phrasebook;
+use Hovik\Core\Words\Phrase;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -31,20 +32,23 @@ $app = Application::configure(basePath: $base)
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
         // What the core refuses is a field's fault, told in the reader's language.
         $exceptions->render(function (InvalidInput $refusal): never {
-            throw ValidationException::withMessages([$refusal->field => Phrasebook::in(app()->getLocale())->say($refusal->phrase)]);
+            throw ValidationException::withMessages([$refusal->field => Said::phrase($refusal->phrase)]);
         });
         $exceptions->dontReport(InvalidInput::class);
         $exceptions->render(fn (AuthenticationException $e, Request $request) => $request->is('api/*')
-            ? response()->json(['message' => __('refusals.signed_out')], 401) : null);
+            ? response()->json(['message' => Said::phrase(Phrase::of('refusal.signed-out'))], 401) : null);
         $exceptions->render(fn (ThrottleRequestsException $e) => response()->json(
-            ['message' => __('refusals.too_many', ['seconds' => $e->getHeaders()['Retry-After'] ?? 60])], 429, $e->getHeaders(),
+            ['message' => Said::phrase(Phrase::of('refusal.too-many', ['seconds' => (int) ($e->getHeaders()['Retry-After'] ?? 60)]))],
+            429, $e->getHeaders(),
         ));
         $exceptions->render(function (HttpExceptionInterface $e, Request $request) {
-            $known = [403 => 'refusals.not_yours', 404 => 'refusals.not_found', 405 => 'refusals.not_found', 419 => 'refusals.signed_out'];
+            $known = [
+                403 => 'refusal.not-yours', 404 => 'refusal.not-found', 405 => 'refusal.not-found', 419 => 'refusal.signed-out',
+            ];
             $status = $e->getStatusCode();
 
             return $request->is('api/*') && isset($known[$status])
-                ? response()->json(['message' => __($known[$status])], $status) : null;
+                ? response()->json(['message' => Said::phrase(Phrase::of($known[$status]))], $status) : null;
         });
     })
     ->create();

@@ -10,6 +10,8 @@ use App\Http\Views\Classes\RosterPreview;
 use App\Http\Views\Classes\RosterRow;
 use App\Models\Section;
 use App\Models\Student;
+use App\Words\Said;
+use Hovik\Core\Words\Phrase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
@@ -25,16 +27,16 @@ final class ImportRoster
         $faults = $roster->faults;
         foreach ($roster->students as $student) {
             if (in_array(mb_strtolower($student['name']), $there, true)) {
-                $faults[] = ['row' => $student['row'], 'key' => 'in_class'];
+                $faults[] = ['row' => $student['row'], 'id' => 'refusal.roster-in-class'];
             } elseif ($student['number'] !== null && in_array($student['number'], $taken, true)) {
-                $faults[] = ['row' => $student['row'], 'key' => 'number_twice'];
+                $faults[] = ['row' => $student['row'], 'id' => 'refusal.roster-number-twice'];
             }
         }
 
         return new RosterPreview(
             array_map(static fn (array $one): RosterRow => new RosterRow($one['row'], $one['name'], $one['number']), $roster->students),
             array_map(
-                static fn (array $fault): RosterFault => new RosterFault($fault['row'], (string) __("roster.{$fault['key']}")),
+                static fn (array $fault): RosterFault => new RosterFault($fault['row'], Said::phrase(Phrase::of($fault['id']))),
                 $faults,
             ),
         );

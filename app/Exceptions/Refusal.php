@@ -4,21 +4,25 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use App\Words\Said;
+use Hovik\Core\Words\Phrase;
 use Illuminate\Http\JsonResponse;
 use RuntimeException;
 
 /** Something that was fine to ask but cannot be done now: 409, with a sentence for the person who asked. */
 final class Refusal extends RuntimeException
 {
-    /** @param  string  $key of lang/LOCALE/refusals.php */
-    public function __construct(private readonly string $key, private readonly int $status = 409)
+    /** @param  string  $id  `refusal.ID` of the phrasebook */
+    public function __construct(private readonly string $id, private readonly int $status = 409)
     {
-        parent::__construct($key);
+        parent::__construct($id);
     }
 
     public function render(): JsonResponse
     {
-        return response()->json(['message' => __("refusals.$this->key"), 'reason' => $this->key], $this->status);
+        return response()->json(
+            ['message' => Said::phrase(Phrase::of($this->id)), 'reason' => substr($this->id, strlen('refusal.'))], $this->status,
+        );
     }
 
     public function report(): bool

@@ -17,7 +17,7 @@ final readonly class Roster
 
     /**
      * @param  list<array{row: int, name: string, number: int|null}>  $students
-     * @param  list<array{row: int, key: string}>  $faults  row 0: the file as a whole; key of lang/LOCALE/roster.php
+     * @param  list<array{row: int, id: string}>  $faults  row 0: the file as a whole; id of the phrasebook
      */
     private function __construct(public array $students, public array $faults)
     {
@@ -27,17 +27,17 @@ final readonly class Roster
     {
         $text = str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text;
         if (strlen($text) > self::MOST_BYTES) {
-            return self::refused('too_large');
+            return self::refused('refusal.roster-too-large');
         }
         if (! mb_check_encoding($text, 'UTF-8') || str_contains($text, "\0")) {
-            return self::refused('encoding');
+            return self::refused('refusal.roster-encoding');
         }
         $rows = self::rows($text);
         if ($rows === null) {
-            return self::refused('quotes');
+            return self::refused('refusal.roster-quotes');
         }
         if ($rows === []) {
-            return self::refused('empty');
+            return self::refused('refusal.roster-empty');
         }
         $head = array_map(static fn (string $cell): string => mb_strtolower(trim($cell)), reset($rows));
         $columns = self::columns($head);
@@ -45,7 +45,7 @@ final readonly class Roster
             array_shift($rows);
         }
         if (count($rows) > self::MOST_ROWS) {
-            return self::refused('too_many');
+            return self::refused('refusal.roster-too-many');
         }
 
         return self::students($rows, $columns ?? ['name' => 0, 'family' => null, 'number' => 1, 'role' => null], $columns === null ? 1 : 2);
@@ -54,19 +54,19 @@ final readonly class Roster
     /**
      * The classes of a OneRoster classes.csv, by title.
      *
-     * @return list<string>|string the titles, or the key of what is wrong
+     * @return list<string>|string the titles, or the phrase's id of what is wrong
      */
     public static function classes(string $text): array|string
     {
         $text = str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text;
         if (strlen($text) > self::MOST_BYTES || ! mb_check_encoding($text, 'UTF-8')) {
-            return strlen($text) > self::MOST_BYTES ? 'too_large' : 'encoding';
+            return strlen($text) > self::MOST_BYTES ? 'refusal.roster-too-large' : 'refusal.roster-encoding';
         }
         $rows = self::rows($text);
         $head = array_map(static fn (string $cell): string => mb_strtolower($cell), $rows[0] ?? []);
         $title = array_search('title', $head, true);
         if ($rows === null || $title === false) {
-            return $rows === null ? 'quotes' : 'no_title_column';
+            return $rows === null ? 'refusal.roster-quotes' : 'refusal.roster-no-title-column';
         }
         $titles = array_map(static fn (array $cells): string => $cells[$title] ?? '', array_slice($rows, 1));
         $titles = array_values(
@@ -75,7 +75,7 @@ final readonly class Roster
                     && preg_match('~^[=+\-@]|[<>{}\p{C}]~u', $one) !== 1)),
         );
 
-        return $titles === [] || count($titles) > self::MOST_ROWS ? 'no_classes' : $titles;
+        return $titles === [] || count($titles) > self::MOST_ROWS ? 'refusal.roster-no-classes' : $titles;
     }
 
     /** @return list<list<string>>|null null when a quotation mark is never closed */
@@ -147,16 +147,16 @@ final readonly class Roster
             $family = $columns['family'] === null ? '' : trim($cells[$columns['family']] ?? '');
             $number = $columns['number'] === null ? '' : trim($cells[$columns['number']] ?? '');
             $fault = match (true) {
-                $name === '' => 'no_name',
-                mb_strlen($name) > 40 => 'long_name',
-                preg_match('~^[=+\-@]~', $name) === 1 => 'formula',
-                preg_match('~[<>{}\p{C}]~u', $name) === 1 => 'signs',
-                $number !== '' && preg_match('~^\d{1,4}$~', $number) !== 1 => 'number',
-                $number !== '' && isset($numbers[$number]) => 'number_twice',
+                $name === '' => 'refusal.roster-no-name',
+                mb_strlen($name) > 40 => 'refusal.roster-long-name',
+                preg_match('~^[=+\-@]~', $name) === 1 => 'refusal.roster-formula',
+                preg_match('~[<>{}\p{C}]~u', $name) === 1 => 'refusal.roster-signs',
+                $number !== '' && preg_match('~^\d{1,4}$~', $number) !== 1 => 'refusal.roster-number',
+                $number !== '' && isset($numbers[$number]) => 'refusal.roster-number-twice',
                 default => null,
             };
             if ($fault !== null) {
-                $faults[] = ['row' => $row, 'key' => $fault];
+                $faults[] = ['row' => $row, 'id' => $fault];
 
                 continue;
             }
@@ -166,7 +166,7 @@ final readonly class Roster
                 $name .= ' '.mb_substr($family, 0, 1).'.';
             }
             if (isset($names[mb_strtolower($name)])) {
-                $faults[] = ['row' => $row, 'key' => 'name_twice'];
+                $faults[] = ['row' => $row, 'id' => 'refusal.roster-name-twice'];
 
                 continue;
             }
@@ -174,11 +174,11 @@ final readonly class Roster
             $students[] = ['row' => $row, 'name' => $name, 'number' => $number === '' ? null : (int) $number];
         }
 
-        return $students === [] && $faults === [] ? self::refused('empty') : new self($students, $faults);
+        return $students === [] && $faults === [] ? self::refused('refusal.roster-empty') : new self($students, $faults);
     }
 
-    private static function refused(string $key): self
+    private static function refused(string $id): self
     {
-        return new self([], [['row' => 0, 'key' => $key]]);
+        return new self([], [['row' => 0, 'id' => $id]]);
     }
 }

@@ -24,14 +24,14 @@ final class OpenLab
             $section = $lab->section()->sole();
             $lab->refresh();
             if ($lab->state !== LabState::Prepared) {
-                throw new Refusal('lab_not_prepared');
+                throw new Refusal('refusal.lab-not-prepared');
             }
             if ($section->openLab()->exists()) {
-                throw new Refusal('another_lab_open');
+                throw new Refusal('refusal.another-lab-open');
             }
             $plan = LabPlan::now($lab);
             if (array_filter($plan->lines, static fn (FrozenLine $line): bool => $line->target !== null) === []) {
-                throw new Refusal('lab_empty');
+                throw new Refusal('refusal.lab-empty');
             }
             $lab->lines()->createMany(array_map(LabLine::columns(...), $plan->lines));
             $lab->update(['state' => LabState::Open, 'opened_at' => now(), 'frozen' => $plan->kitchen, 'orders' => self::orders($plan)]);

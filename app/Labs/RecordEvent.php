@@ -30,13 +30,13 @@ final class RecordEvent
         $before = LabEvent::query()->find($event->id);
         if ($before !== null) {
             if ($before->kind !== $event->kind || $before->station_id !== $station->id || $before->lab_line_id !== $line?->id) {
-                throw new Refusal('event_reused');
+                throw new Refusal('refusal.event-reused');
             }
 
             return;
         }
         if (! $lab->isOpen()) {
-            throw new Refusal('lab_not_open');
+            throw new Refusal('refusal.lab-not-open');
         }
         $this->refuseWhatCannotBe($event, $detail);
         LabEvent::query()->insertOrIgnore([
@@ -63,19 +63,19 @@ final class RecordEvent
                     || ! $undone->kind->canBeUndone()
                     || $undone->created_at->diffInSeconds(now(), true) > EventKind::UNDONE_WITHIN_S;
             if ($isTooLate) {
-                throw new Refusal('too_late_to_undo');
+                throw new Refusal('refusal.too-late-to-undo');
             }
         }
         if (
             $event->kind === EventKind::Ready
                 && ! StationStates::at($lab, $station)->hasAll(array_values($lab->weighedLines()->pluck('id')->all()))
         ) {
-            throw new Refusal('not_all_weighed');
+            throw new Refusal('refusal.not-all-weighed');
         }
         if ($event->kind === EventKind::Taken) {
             foreach (StationStates::of($lab) as $id => $state) {
                 if ($id !== $station->id && isset($state->out[(int) $event->line?->id])) {
-                    throw new Refusal('out_already');
+                    throw new Refusal('refusal.out-already');
                 }
             }
         }

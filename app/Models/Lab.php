@@ -122,7 +122,7 @@ final class Lab extends Model
     public function mustBePrepared(): void
     {
         if ($this->state !== LabState::Prepared) {
-            throw new Refusal('lab_frozen');
+            throw new Refusal('refusal.lab-frozen');
         }
     }
 

@@ -72,7 +72,7 @@ final class PracticeOf
             $next = $this->next();
             $question = $this->made($next);
             if ($turn !== $this->turn() || $question->id() !== $id) {
-                throw new Refusal('other_question');
+                throw new Refusal('refusal.other-question');
             }
 
             return ['question' => $question, 'marked' => $this->keep($question, $next['level'], $next['seed'], $answer)];
@@ -92,11 +92,11 @@ final class PracticeOf
             }
             $question = $asked->question();
             if ($question->id() !== $id) {
-                throw new Refusal('other_question');
+                throw new Refusal('refusal.other-question');
             }
             // Read anew: the teacher may show the answer while this one is on its way.
             if (ClassQuestion::query()->whereKey($asked->id)->whereNull('shown_at')->whereNull('ended_at')->sharedLock()->doesntExist()) {
-                throw new Refusal('answer_shown');
+                throw new Refusal('refusal.answer-shown');
             }
             $this->keep($question, $asked->level, $asked->seed, $answer, $asked);
         });

@@ -35,7 +35,7 @@ final class MakeLab
             }
         }
         if ($items === []) {
-            throw new Refusal('lab_empty');
+            throw new Refusal('refusal.lab-empty');
         }
 
         return DB::transaction(function () use ($recipe, $section, $title, $day, $items): Lab {

@@ -62,7 +62,9 @@ final class RecordWeighing
             }
             try {
                 $weighing = Weighing::query()->create(['attempt' => 1 + ($earlier->last()->attempt ?? 0)] + $stored);
-            } catch (UniqueConstraintViolationException $zz) { file_put_contents("/tmp/uq", $zz->getMessage()."\n", FILE_APPEND);
+            } catch (UniqueConstraintViolationException $zz) {
+                file_put_contents('/tmp/uq', $zz->getMessage()."\n", FILE_APPEND);
+
                 continue; // the id, or the attempt number, was taken meanwhile: look again
             }
             $weighing->setRelations(
@@ -73,14 +75,14 @@ final class RecordWeighing
             return $weighing;
         }
 
-        throw new Refusal('id_reused'); // every time: so the id stands for another line
+        throw new Refusal('refusal.id-reused'); // every time: so the id stands for another line
     }
 
     private function asBefore(Weighing $same, Student $student, Scale $scale, float $grams): Weighing
     {
         $isSame = ScaleReading::isStoredAs((float) $same->grams, $grams);
         if ($same->student_id !== $student->id || $same->scale_id !== $scale->id || ! $isSame) {
-            throw new Refusal('id_reused');
+            throw new Refusal('refusal.id-reused');
         }
 
         return $same;

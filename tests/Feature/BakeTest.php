@@ -67,12 +67,12 @@ it('lets a student log the bake after the lab was closed, and asks for a seat fi
     $student = $this->station->students->first();
     $this->asNobody()->asStudent($student)->putJson('/api/bake/spread')->assertOk()->assertJsonPath('lab', 'Buns');
     $student->update(['station_id' => null]);
-    $this->asNobody()->asStudent($student->refresh())->getJson('/api/bake')->assertConflict()->assertJsonPath('reason', 'not_seated');
+    $this->asNobody()->asStudent($student->refresh())->getJson('/api/bake')->assertConflict()->assertJsonPath('reason', 'not-seated');
 });
 
 it('says so while there has been no lab', function () {
     $this->asNobody()->asStation(
         $this->section('Foods 9')
             ->stations->first(),
-    )->getJson('/api/bake')->assertConflict()->assertJsonPath('reason', 'lab_not_open');
+    )->getJson('/api/bake')->assertConflict()->assertJsonPath('reason', 'lab-not-open');
 });

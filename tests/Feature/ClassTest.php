@@ -121,7 +121,7 @@ it('keeps a station that has weighed', function () {
     $this->asNobody()->asTeacher($this->class->teacher);
     $this->deleteJson(
         "$this->url/stations/{$this->class->stations->first()->id}",
-    )->assertConflict()->assertJsonPath('reason', 'station_has_weighed');
+    )->assertConflict()->assertJsonPath('reason', 'station-has-weighed');
 });
 
 it('lets a co-teacher run the class and an aide only watch', function () {

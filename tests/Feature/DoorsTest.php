@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Models\Student;
 use App\Models\Teacher;
+use Hovik\Core\Words\Phrase;
+use Hovik\Core\Words\Phrasebook;
 use Illuminate\Support\Facades\Hash;
 
 it('lets a teacher in with the right password, under a new session id', function () {
@@ -122,7 +124,7 @@ it('asks every change for the page\'s token', function () {
     $section = $this->section();
     $this->app['env'] = 'production'; // tests are spared the token otherwise
     $this->postJson('/api/teacher/session', ['email' => $section->teacher->email, 'password' => 'flour-and-water'])
-        ->assertStatus(419)->assertJsonPath('message', __('refusals.signed_out'));
+        ->assertStatus(419)->assertJsonPath('message', Phrasebook::in('en')->say(Phrase::of('refusal.signed-out')));
     $this->assertGuest('teacher');
 });
 
@@ -131,6 +133,6 @@ it('answers in the reader\'s language', function () {
         '/api/teacher/session', [], ['Accept-Language' => 'es-MX,es;q=0.9'],
     )->assertJsonPath('errors.email.0', 'Completa esto.');
     $this->getJson('/api/today', ['Accept-Language' => 'es'])->assertUnauthorized()->assertJsonPath(
-        'message', trans('refusals.signed_out', [], 'es'),
+        'message', Phrasebook::in('es')->say(Phrase::of('refusal.signed-out')),
     );
 });

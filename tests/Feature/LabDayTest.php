@@ -32,7 +32,7 @@ describe('the gate', function () {
     beforeEach(fn () => $this->lab->update(['recipe_version_id' => null]) && $this->asStation($this->hazel));
 
     it('lets a station ask for its check only when everything is weighed', function () {
-        ($this->tell)('ready')->assertConflict()->assertJsonPath('reason', 'not_all_weighed');
+        ($this->tell)('ready')->assertConflict()->assertJsonPath('reason', 'not-all-weighed');
         ($this->weighAll)();
         $this->getJson('/api/work')->assertJsonPath('gate.can_be_ready', true)->assertJsonPath('gate.directions', null);
         ($this->tell)('ready')->assertOk()->assertJsonPath('work.gate.ready', true);
@@ -71,7 +71,7 @@ describe('the gate', function () {
         );
         ($this->say)('released', id: $again = ($this->ulid)())->assertNoContent();
         $this->travel(2)->minutes();
-        ($this->say)('undone', ['detail' => ['event' => $again]])->assertConflict()->assertJsonPath('reason', 'too_late_to_undo');
+        ($this->say)('undone', ['detail' => ['event' => $again]])->assertConflict()->assertJsonPath('reason', 'too-late-to-undo');
         ($this->say)('note', ['detail' => ['text' => 'x']], $note = ($this->ulid)())->assertNoContent();
         ($this->say)('undone', ['detail' => ['event' => $note]])->assertConflict();
         ($this->say)('undone')->assertUnprocessable()->assertJsonValidationErrors('detail.event');
@@ -95,7 +95,7 @@ it('stores an event once, however often it is sent, and refuses its id for somet
     ($this->tell)('help', id: $id)->assertOk();
     ($this->tell)('help', id: $id)->assertOk();
     expect(LabEvent::query()->count())->toBe(1);
-    ($this->tell)('help-over', id: $id)->assertConflict()->assertJsonPath('reason', 'event_reused');
+    ($this->tell)('help-over', id: $id)->assertConflict()->assertJsonPath('reason', 'event-reused');
     $this->asNobody()->asStation($this->rowan);
     ($this->tell)('help', id: $id)->assertConflict();
 });
@@ -145,7 +145,7 @@ it('lends a shared supply to one station at a time', function () {
     $this->asStation($this->hazel)->getJson('/api/work')->assertJsonPath('lines.0.shelf', 'there')->assertJsonPath('lines.1.shelf', null);
     ($this->tell)('taken', ['line_id' => $this->flour->id])->assertJsonPath('work.lines.0.shelf', 'ours');
     $this->asNobody()->asStation($this->rowan)->getJson('/api/work')->assertJsonPath('lines.0.shelf', 'out');
-    ($this->tell)('taken', ['line_id' => $this->flour->id])->assertConflict()->assertJsonPath('reason', 'out_already');
+    ($this->tell)('taken', ['line_id' => $this->flour->id])->assertConflict()->assertJsonPath('reason', 'out-already');
     ($this->board)()->assertJsonPath('stations.0.out', [$this->flour->id]);
     ($this->say)('returned', ['line_id' => $this->flour->id])->assertNoContent();
     $this->asNobody()->asStation($this->rowan);
@@ -283,7 +283,7 @@ describe('the teacher\'s desk', function () {
         )->assertJsonPath(
             'weighings.1.verdict', 'level',
         )->assertJsonPath('totals.level', 1)->assertJsonPath('totals.heaped', 0);
-        $this->putJson($url, ['id' => ($this->ulid)(), 'grams' => '220'])->assertConflict()->assertJsonPath('reason', 'not_latest');
+        $this->putJson($url, ['id' => ($this->ulid)(), 'grams' => '220'])->assertConflict()->assertJsonPath('reason', 'not-latest');
         $this->putJson($url, ['id' => ($this->ulid)(), 'grams' => 'lots'])->assertJsonValidationErrors('grams');
     });
     it('pauses, goes on, closes and opens again', function () {
@@ -311,7 +311,7 @@ describe('the teacher\'s desk', function () {
         $this->asTeacher($this->teacher)->postJson("/api/labs/{$this->lab->id}/close");
         $other = $this->lab($this->lab->section);
         $this->postJson("/api/labs/{$other->id}/open")->assertNoContent();
-        $this->postJson("/api/labs/{$this->lab->id}/reopen")->assertConflict()->assertJsonPath('reason', 'another_lab_open');
+        $this->postJson("/api/labs/{$this->lab->id}/reopen")->assertConflict()->assertJsonPath('reason', 'another-lab-open');
     });
     it('checks each scale against a known weight; until then weighings are marked', function () {
         $scale = $this->lab->section->kitchen->scales->first();

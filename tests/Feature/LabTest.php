@@ -8,6 +8,8 @@ use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Lab\LabState;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Step;
+use Hovik\Core\Words\Phrase;
+use Hovik\Core\Words\Phrasebook;
 
 it('opens a prepared lab and freezes its lines', function () {
     $section = $this->section();
@@ -68,14 +70,14 @@ it('refuses to open twice, two at once, or nothing', function () {
     $section = $this->section();
     $lab = $this->openLab($section);
     $this->asTeacher($section->teacher);
-    $this->postJson("/api/labs/$lab->id/open")->assertConflict()->assertJsonPath('reason', 'lab_not_prepared');
+    $this->postJson("/api/labs/$lab->id/open")->assertConflict()->assertJsonPath('reason', 'lab-not-prepared');
     $second = $this->lab($section);
-    $this->postJson("/api/labs/$second->id/open")->assertConflict()->assertJsonPath('reason', 'another_lab_open');
+    $this->postJson("/api/labs/$second->id/open")->assertConflict()->assertJsonPath('reason', 'another-lab-open');
     expect($second->refresh()->state)->toBe(LabState::Prepared)->and($second->lines)->toHaveCount(0);
     $this->postJson("/api/labs/$lab->id/close")->assertNoContent();
     $this->postJson("/api/labs/$lab->id/close")->assertConflict();
     $empty = $this->lab($section, []);
-    $this->postJson("/api/labs/$empty->id/open")->assertConflict()->assertJsonPath('reason', 'lab_empty');
+    $this->postJson("/api/labs/$empty->id/open")->assertConflict()->assertJsonPath('reason', 'lab-empty');
 });
 
 it('stores nothing of a lab that cannot be planned', function () {
@@ -112,7 +114,7 @@ it('keeps a lab to its own teacher', function (string $method, string $path) {
     $other = $this->section('Foods 2');
     $url = sprintf($path, $lab->id);
     $this->json($method, $url)->assertUnauthorized();
-    $this->asTeacher($other->teacher)->json($method, $url)->assertForbidden()->assertJsonPath('message', __('refusals.not_yours'));
+    $this->asTeacher($other->teacher)->json($method, $url)->assertForbidden()->assertJsonPath('message', Phrasebook::in('en')->say(Phrase::of('refusal.not-yours')));
     $this->asNobody()->asStudent($lab->section->students->first())->json($method, $url)->assertUnauthorized();
     $this->asNobody()->asStation($lab->section->stations->first())->json($method, $url)->assertUnauthorized();
     expect($lab->refresh()->state)->toBe(LabState::Open);

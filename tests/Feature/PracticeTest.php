@@ -60,7 +60,7 @@ it('keeps an answer sent twice once', function () {
     ($this->answer)(true, $asked)->assertOk();
     $this->postJson(
         "/api/practice/{$asked['turn']}", ['id' => $asked['id'], 'answer' => 'x'],
-    )->assertConflict()->assertJsonPath('reason', 'other_question');
+    )->assertConflict()->assertJsonPath('reason', 'other-question');
     expect(PracticeAnswer::query()->count())->toBe(1);
 });
 

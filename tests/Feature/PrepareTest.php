@@ -142,10 +142,10 @@ it('freezes a lab when it opens: later changes go to a copy', function () {
     $item = $lab->items->first();
     $this->putJson(
         "/api/labs/{$lab->id}", ['title' => 'Other', 'planned_for' => '2026-12-01', 'retry_pct' => 10],
-    )->assertConflict()->assertJsonPath('reason', 'lab_frozen');
+    )->assertConflict()->assertJsonPath('reason', 'lab-frozen');
     $this->putJson("/api/labs/{$lab->id}/items/{$item->id}", ['strictness' => 'free', 'tolerance_pct' => null])->assertConflict();
     $this->deleteJson("/api/labs/{$lab->id}/items/{$item->id}")->assertConflict();
-    $this->postJson("/api/labs/{$lab->id}/archive")->assertConflict()->assertJsonPath('reason', 'lab_is_open');
+    $this->postJson("/api/labs/{$lab->id}/archive")->assertConflict()->assertJsonPath('reason', 'lab-is-open');
     $copy = $this->postJson("/api/labs/{$lab->id}/copy")->assertCreated()->json('id');
     $this->putJson("/api/labs/$copy", ['title' => 'Other', 'planned_for' => '2026-12-01', 'retry_pct' => 10])->assertNoContent();
     expect(Lab::query()->find($copy)?->items()->count())->toBe(2)->and(Lab::query()->find($copy)?->state)->toBe(LabState::Prepared);
@@ -221,7 +221,7 @@ it('opens no lab in which nothing is weighed', function () {
         "/api/labs/{$lab->id}/items/{$lab->items->first()->id}",
         ['strictness' => 'structural', 'tolerance_pct' => null, 'mode' => 'volume'],
     )->assertNoContent();
-    $this->postJson("/api/labs/{$lab->id}/open")->assertConflict()->assertJsonPath('reason', 'lab_empty');
+    $this->postJson("/api/labs/{$lab->id}/open")->assertConflict()->assertJsonPath('reason', 'lab-empty');
     $this->putJson(
         "/api/labs/{$lab->id}/items/{$lab->items->first()->id}",
         ['strictness' => 'structural', 'tolerance_pct' => null, 'mode' => 'guess'],

@@ -7,6 +7,8 @@ use App\Models\Weighing;
 use Hovik\Core\Lab\LabState;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\Verdict;
+use Hovik\Core\Words\Phrase;
+use Hovik\Core\Words\Phrasebook;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
@@ -38,8 +40,8 @@ it('stores a weigh-in sent twice only once', function () {
 
 it('does not let one id stand for two weigh-ins', function () {
     $this->weigh($this->flour)->assertCreated();
-    $this->weigh($this->flour, ['grams' => '240'])->assertConflict()->assertJsonPath('reason', 'id_reused');
-    $this->weigh($this->lab->lines->last(), ['grams' => '3'])->assertConflict()->assertJsonPath('reason', 'id_reused');
+    $this->weigh($this->flour, ['grams' => '240'])->assertConflict()->assertJsonPath('reason', 'id-reused');
+    $this->weigh($this->lab->lines->last(), ['grams' => '3'])->assertConflict()->assertJsonPath('reason', 'id-reused');
     expect($this->stored())->toBe(1);
 });
 
@@ -100,13 +102,13 @@ it('refuses an id that is no ULID', function () {
 it('refuses a foreign station, another class\'s student, a teacher and nobody', function () {
     $other = $this->section('Foods 2');
     $this->asNobody()->asStation($other->stations->first());
-    $this->weigh($this->flour)->assertForbidden()->assertJsonPath('message', __('refusals.not_yours'));
+    $this->weigh($this->flour)->assertForbidden()->assertJsonPath('message', Phrasebook::in('en')->say(Phrase::of('refusal.not-yours')));
     $this->asNobody()->asStudent($other->students->first());
     $this->weigh($this->flour)->assertForbidden();
     $this->asNobody()->asTeacher($this->lab->section->teacher);
     $this->weigh($this->flour)->assertUnauthorized();
     $this->asNobody();
-    $this->weigh($this->flour)->assertUnauthorized()->assertJsonPath('message', __('refusals.signed_out'));
+    $this->weigh($this->flour)->assertUnauthorized()->assertJsonPath('message', Phrasebook::in('en')->say(Phrase::of('refusal.signed-out')));
     expect($this->stored())->toBe(0);
 });
 
@@ -121,7 +123,7 @@ it('lets a student weigh in for themselves alone, at their own station', functio
     $this->asNobody()->asStudent($oona->refresh());
     $this->weigh(
         $this->flour, ['student_id' => $oona->id], '01JDF8Z9X3M5N7P9Q1R3S5T7V2',
-    )->assertConflict()->assertJsonPath('reason', 'not_seated');
+    )->assertConflict()->assertJsonPath('reason', 'not-seated');
     expect($this->stored())->toBe(1);
 });
 
@@ -131,7 +133,7 @@ it('refuses a lab that is closed', function () {
     $this->lab->update(['state' => LabState::Closed, 'closed_at' => now()]);
     $this->weigh(
         $this->flour, ['student_id' => $student->id],
-    )->assertConflict()->assertJsonPath('reason', 'lab_not_open')->assertJsonPath('message', __('refusals.lab_not_open'));
+    )->assertConflict()->assertJsonPath('reason', 'lab-not-open')->assertJsonPath('message', Phrasebook::in('en')->say(Phrase::of('refusal.lab-not-open')));
     expect($this->stored())->toBe(0);
 });
 

@@ -43,7 +43,7 @@ final class StationController extends Controller
     {
         Gate::authorize('run', $section);
         if (Weighing::query()->where('station_id', $station->id)->exists()) {
-            throw new Refusal('station_has_weighed');
+            throw new Refusal('refusal.station-has-weighed');
         }
         $station->delete();
         Live::tellSeats($section);

@@ -27,7 +27,7 @@ final class ScaleController extends Controller
     {
         $own = $teacher->kitchen->scales()->findOrFail($scale);
         if (Weighing::query()->where('scale_id', $own->id)->exists()) {
-            throw new Refusal('scale_has_weighed');
+            throw new Refusal('refusal.scale-has-weighed');
         }
         $own->delete();
 

@@ -7,6 +7,8 @@ namespace App\Http\Controllers\Join;
 use App\Http\Controllers\Controller;
 use App\Http\Views\Join\SectionNames;
 use App\Models\Section;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 use Illuminate\Validation\ValidationException;
 
 final class SectionNamesController extends Controller
@@ -22,7 +24,7 @@ final class SectionNamesController extends Controller
     {
         $section = Section::query()->where('code', strtoupper(trim($code)))->first();
         if ($section === null || ! $section->open_to_join) {
-            throw ValidationException::withMessages(['code' => [__($section === null ? 'refusals.no_such_class' : 'refusals.class_shut')]]);
+            throw InvalidInput::because('code', Phrase::of($section === null ? 'refusal.no-such-class' : 'refusal.class-shut'));
         }
 
         return $section;

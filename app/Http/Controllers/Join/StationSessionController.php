@@ -10,7 +10,8 @@ use App\Http\Middleware\EndsWithItsLab;
 use App\Http\Requests\Join\StationJoinRequest;
 use App\Http\Views\Session;
 use App\Models\Station;
-use Illuminate\Validation\ValidationException;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 
 final class StationSessionController extends Controller
 {
@@ -18,7 +19,7 @@ final class StationSessionController extends Controller
     public function store(StationJoinRequest $request): Session
     {
         $station = Station::query()->where('code', $request->code())->first()
-            ?? throw ValidationException::withMessages(['code' => [__('refusals.no_such_station')]]);
+            ?? throw InvalidInput::because('code', Phrase::of('refusal.no-such-station-code'));
         Door::enter($request, 'station', $station);
         $request->session()->put(EndsWithItsLab::SIGNED_IN_AT, now()->toDateTimeString());
 

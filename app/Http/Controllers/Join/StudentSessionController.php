@@ -9,6 +9,9 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Join\StudentJoinRequest;
 use App\Http\Views\Session;
 use App\Models\Student;
+use App\Words\Said;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Validation\ValidationException;
@@ -24,7 +27,7 @@ final class StudentSessionController extends Controller
     {
         $section = SectionNamesController::open($request->string('code')->toString());
         $student = $section->students()->find($request->integer('student_id'))
-            ?? throw ValidationException::withMessages(['student_id' => [__('refusals.not_in_class')]]);
+            ?? throw InvalidInput::because('student_id', Phrase::of('refusal.not-in-class'));
         $this->checkPin($student, $request->string('pin')->toString(), (string) $request->ip());
         Door::enter($request, 'student', $student);
 
@@ -36,7 +39,7 @@ final class StudentSessionController extends Controller
     {
         $key = "pin:{$student->id}|$address";
         if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
-            throw ValidationException::withMessages(['pin' => [__('refusals.pin_locked')]])->status(429);
+            throw ValidationException::withMessages(['pin' => [Said::phrase(Phrase::of('refusal.pin-locked'))]])->status(429);
         }
         // Chosen the first time; only one of two devices can be first.
         if (
@@ -48,7 +51,7 @@ final class StudentSessionController extends Controller
         if (! Hash::check($pin, (string) $student->refresh()->pin)) {
             RateLimiter::hit($key, self::LOCKED_SECONDS);
 
-            throw ValidationException::withMessages(['pin' => [__('refusals.wrong_pin')]]);
+            throw InvalidInput::because('pin', Phrase::of('refusal.wrong-pin'));
         }
         RateLimiter::clear($key);
     }

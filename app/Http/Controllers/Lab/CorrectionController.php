@@ -22,7 +22,7 @@ final class CorrectionController extends Controller
         abort_unless($weighing->line->lab_id === $lab->id, 404);
         $correction = $request->weighIn($weighing);
         if (! Weighing::query()->whereKey($correction->id)->exists() && ! $weighing->isLatest()) {
-            throw new Refusal('not_latest');
+            throw new Refusal('refusal.not-latest');
         }
         $recording->record($correction);
 

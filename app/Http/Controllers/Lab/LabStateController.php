@@ -36,7 +36,7 @@ final class LabStateController extends Controller
             ['state' => LabState::Closed, 'closed_at' => now()],
         );
         if ($closed === 0) {
-            throw new Refusal('lab_not_open');
+            throw new Refusal('refusal.lab-not-open');
         }
         Live::tell($lab, 'lab-closed');
 
@@ -60,12 +60,12 @@ final class LabStateController extends Controller
     {
         Gate::authorize('run', $lab);
         if ($lab->state !== LabState::Closed) {
-            throw new Refusal('lab_not_closed');
+            throw new Refusal('refusal.lab-not-closed');
         }
         try {
             $lab->update(['state' => LabState::Open, 'closed_at' => null, 'paused_at' => null]);
         } catch (UniqueConstraintViolationException) {
-            throw new Refusal('another_lab_open');
+            throw new Refusal('refusal.another-lab-open');
         }
         Live::tell($lab, 'lab-opened');
 
@@ -76,7 +76,7 @@ final class LabStateController extends Controller
     {
         Gate::authorize('run', $lab);
         if (! $lab->isOpen()) {
-            throw new Refusal('lab_not_open');
+            throw new Refusal('refusal.lab-not-open');
         }
         $lab->update(['paused_at' => $pausedAt]);
         Live::tell($lab, $fact);

@@ -29,7 +29,7 @@ final class PaperController extends Controller
     public function store(PaperRequest $request, Lab $lab, RecordWeighing $recording): PaperJudged
     {
         if (! $lab->state->isFrozen()) {
-            throw new Refusal('lab_not_open');
+            throw new Refusal('refusal.lab-not-open');
         }
         $entries = new PaperEntries($lab, $request->entries());
         if ($request->boolean('store')) {

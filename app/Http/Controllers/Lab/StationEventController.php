@@ -24,9 +24,9 @@ final class StationEventController extends Controller
     /** Something happened at this station; sent twice it is stored once. */
     public function update(EventRequest $request, RecordEvent $recording, #[CurrentUser] Student|Station $actor): StoredAtStation
     {
-        $station = $actor instanceof Station ? $actor : $actor->station ?? throw new Refusal('not_seated');
+        $station = $actor instanceof Station ? $actor : $actor->station ?? throw new Refusal('refusal.not-seated');
         // Sent again after the lab was closed: it was stored then.
-        $lab = LabEvent::query()->find($request->ulid())->lab ?? $station->section->openLab ?? throw new Refusal('lab_not_open');
+        $lab = LabEvent::query()->find($request->ulid())->lab ?? $station->section->openLab ?? throw new Refusal('refusal.lab-not-open');
         Gate::authorize('weigh', $lab);
         if (! $request->kind()->isForStations()) {
             throw InvalidInput::because('kind', Phrase::of('refusal.teachers-only'));

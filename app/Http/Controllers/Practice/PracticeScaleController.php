@@ -24,7 +24,7 @@ final class PracticeScaleController extends Controller
         $asked = [(new PracticeOf($student))->question(), AskTheClass::now($student->section)?->question()];
         $expected = Arr::first($asked, static fn (?Question $one): bool => $one?->id() === $request->input('id'))?->expected;
         if (! $expected instanceof Keys) {
-            throw new Refusal('other_question');
+            throw new Refusal('refusal.other-question');
         }
 
         return PracticeScale::of($expected->shown($request->keys()));

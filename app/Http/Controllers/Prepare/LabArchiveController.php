@@ -17,7 +17,7 @@ final class LabArchiveController extends Controller
     {
         Gate::authorize('run', $lab);
         if ($lab->isOpen()) {
-            throw new Refusal('lab_is_open');
+            throw new Refusal('refusal.lab-is-open');
         }
         $lab->update(['archived_at' => now()]);
 

@@ -8,7 +8,8 @@ use App\Auth\Door;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\SignIn\TeacherSignInRequest;
 use App\Http\Views\Session;
-use Illuminate\Validation\ValidationException;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 
 final class TeacherSessionController extends Controller
 {
@@ -18,7 +19,7 @@ final class TeacherSessionController extends Controller
         $guard = Door::guard('teacher');
         $teacher = $guard->attempt($request->only('email', 'password')) ? $guard->user() : null;
         if ($teacher === null) {
-            throw ValidationException::withMessages(['password' => [__('refusals.wrong_password')]]);
+            throw InvalidInput::because('password', Phrase::of('refusal.wrong-password'));
         }
         Door::enter($request, 'teacher', $teacher);
 

@@ -49,8 +49,8 @@ final class BakeController extends Controller
     /** @return array{Lab, Station} */
     private function here(Student|Station $actor): array
     {
-        $station = $actor instanceof Station ? $actor : $actor->station ?? throw new Refusal('not_seated');
-        $lab = BakeReport::labOf($station) ?? throw new Refusal('lab_not_open');
+        $station = $actor instanceof Station ? $actor : $actor->station ?? throw new Refusal('refusal.not-seated');
+        $lab = BakeReport::labOf($station) ?? throw new Refusal('refusal.lab-not-open');
         Gate::authorize('weigh', $lab);
 
         return [$lab, $station];

@@ -23,10 +23,10 @@ final class StationCheckController extends Controller
     /** The station is set up, or cleaned up: all of its list is ticked. */
     public function update(CheckRequest $request, StationChecklist $kind, #[CurrentUser] Student|Station $actor): StoredAtStation
     {
-        $station = $actor instanceof Station ? $actor : $actor->station ?? throw new Refusal('not_seated');
-        $lab = StationCheck::labFor($station, $kind) ?? throw new Refusal('lab_not_open');
+        $station = $actor instanceof Station ? $actor : $actor->station ?? throw new Refusal('refusal.not-seated');
+        $lab = StationCheck::labFor($station, $kind) ?? throw new Refusal('refusal.lab-not-open');
         if ($lab->id !== $request->integer('lab_id')) {
-            throw new Refusal('lab_not_open'); // it was kept on the tablet since another lab
+            throw new Refusal('refusal.lab-not-open'); // it was kept on the tablet since another lab
         }
         Gate::authorize('weigh', $lab);
         $kind->require($request->ticked(), StationChecklist::allergens($lab->foods()));

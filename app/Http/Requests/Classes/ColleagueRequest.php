@@ -8,8 +8,9 @@ use App\Classes\ColleagueRole;
 use App\Http\Requests\ApiRequest;
 use App\Models\Section;
 use App\Models\Teacher;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\ValidationException;
 
 final class ColleagueRequest extends ApiRequest
 {
@@ -32,6 +33,6 @@ final class ColleagueRequest extends ApiRequest
         return Teacher::query()->where(
             'kitchen_id', $section->kitchen_id,
         )->where('email', $email)->whereKeyNot($section->teacher_id)->first()
-            ?? throw ValidationException::withMessages(['email' => [__('refusals.no_such_colleague')]]);
+            ?? throw InvalidInput::because('email', Phrase::of('refusal.no-such-colleague'));
     }
 }

@@ -6,7 +6,8 @@ namespace App\Http\Requests\Classes;
 
 use App\Exchange\Roster;
 use App\Http\Requests\ApiRequest;
-use Illuminate\Validation\ValidationException;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Words\Phrase;
 
 /** A OneRoster classes.csv. */
 final class SectionImportRequest extends ApiRequest
@@ -22,6 +23,6 @@ final class SectionImportRequest extends ApiRequest
     {
         $titles = Roster::classes($this->string('text')->toString());
 
-        return is_string($titles) ? throw ValidationException::withMessages(['text' => [__("roster.$titles")]]) : $titles;
+        return is_string($titles) ? throw InvalidInput::because('text', Phrase::of($titles)) : $titles;
     }
 }

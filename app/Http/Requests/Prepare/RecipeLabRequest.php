@@ -6,7 +6,9 @@ namespace App\Http\Requests\Prepare;
 
 use App\Models\Recipe;
 use App\Recipes\ScaledRecipe;
+use App\Words\Said;
 use Hovik\Core\Recipe\Sharing;
+use Hovik\Core\Words\Phrase;
 use Illuminate\Validation\Rule;
 
 /** A lab to be made from a recipe: for whom, when, how much. */
@@ -27,7 +29,7 @@ final class RecipeLabRequest extends RecipeViewRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['for' => __('refusals.for_whom')];
+        return ['for' => Said::phrase(Phrase::of('refusal.for-whom'))];
     }
 
     /** As much of the recipe as each station makes. */

@@ -60,7 +60,7 @@ final class WeighInRequest extends ApiRequest
         $line = LabLine::query()->with('lab')->find($this->integer('line_id')) ?? self::refuse('line_id', 'no-such-line');
         Gate::authorize('weigh', $line->lab);
         if (! $line->lab->isOpen()) {
-            throw new Refusal('lab_not_open');
+            throw new Refusal('refusal.lab-not-open');
         }
         if ($line->target_g === null) {
             self::refuse('line_id', 'not-weighed');
@@ -99,7 +99,7 @@ final class WeighInRequest extends ApiRequest
             self::refuse('student_id', 'not-at-station');
         }
 
-        return [$actor->station ?? throw new Refusal('not_seated'), $actor];
+        return [$actor->station ?? throw new Refusal('refusal.not-seated'), $actor];
     }
 
     /** What the scale showed, for one measure. */

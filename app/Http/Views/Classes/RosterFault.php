@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Views\Classes;
 
 use App\Http\Views\View;
+use App\Words\Said;
+use Hovik\Core\Words\Phrase;
 
 final readonly class RosterFault extends View
 {
@@ -19,6 +21,6 @@ final readonly class RosterFault extends View
 
     public function said(): string
     {
-        return $this->row === 0 ? $this->text : __('refusals.row', ['row' => $this->row]).' '.$this->text;
+        return $this->row === 0 ? $this->text : Said::phrase(Phrase::of('refusal.in-row', ['row' => $this->row, 'why' => $this->text]));
     }
 }

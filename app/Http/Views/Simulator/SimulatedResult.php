@@ -13,13 +13,14 @@ use Hovik\Core\Diagnosis\Diagnostician;
 use Hovik\Core\Diagnosis\KeptCause;
 use Hovik\Core\Diagnosis\LikelyCause;
 use Hovik\Core\Diagnosis\Situation;
+use Hovik\Core\InvalidInput;
 use Hovik\Core\Simulator\DrawnScale;
 use Hovik\Core\Simulator\SimulatedTry;
 use Hovik\Core\Weighing\Explanation;
 use Hovik\Core\Weighing\Judge;
 use Hovik\Core\Weighing\ScaleReading;
 use Hovik\Core\Weighing\Verdict;
-use Illuminate\Validation\ValidationException;
+use Hovik\Core\Words\Phrase;
 
 final readonly class SimulatedResult extends View
 {
@@ -54,7 +55,7 @@ final readonly class SimulatedResult extends View
     {
         $number = $shown->number();
         if ($number === null || $number <= 0) {
-            throw ValidationException::withMessages(['actions' => [__('refusals.no_weight_shown')]]);
+            throw InvalidInput::because('actions', Phrase::of('refusal.no-weight-shown'));
         }
         $simulator = $try->simulator;
         $judged = Judge::judge($simulator->target, ScaleReading::of($number, $try->scale), $simulator->plan->meanG);
