@@ -22,6 +22,12 @@ final class Said
         return self::book()->say($phrase);
     }
 
+    /** A name or a few words in the middle of a sentence. */
+    public static function inside(Phrase $phrase): string
+    {
+        return self::phrase(Phrase::of('lower', ['of' => $phrase]));
+    }
+
     public static function ingredient(string $id): string
     {
         return self::phrase(Phrase::of("ingredient.$id"));

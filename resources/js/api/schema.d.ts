@@ -1497,6 +1497,8 @@ export interface components {
             /** @enum {string} */
             id: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line";
             said: string;
+            /** @description in the middle of a sentence */
+            named: string;
             tell: string;
         };
         CheckItem: {
@@ -2128,7 +2130,9 @@ export interface components {
         };
         SchoolRow: {
             question: string;
+            /** @description in the middle of a sentence */
             ours: string;
+            /** @description in the middle of a sentence */
             others: string[];
         };
         SeatStation: {
@@ -2317,6 +2321,8 @@ export interface components {
         StationLine: {
             id: number;
             name: string;
+            /** @description in the middle of a sentence */
+            named: string;
             /** @enum {string} */
             family: "fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular";
             /** @description as a cook measures it */
@@ -2450,6 +2456,7 @@ export interface components {
             id: "fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular";
             name: string;
             because: string;
+            /** @description in the middle of a sentence, as the example */
             foods: string[];
             example: string;
             /** @enum {string|null} */
@@ -2535,6 +2542,8 @@ export interface components {
             id: string;
             line_id: number;
             name: string;
+            /** @description in the middle of a sentence */
+            named: string;
             /** @enum {string} */
             family: "fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular";
             amount: string;

@@ -13,10 +13,7 @@ export default function Family({ page }: { page: TechniquePage }) {
     <>
       <h1>{page.name}</h1>
       <p className="lib-because">
-        {page.because}{" "}
-        <span className="soft">
-          {t("library.foods", { foods: list(page.foods.slice(0, 4).map((food) => food.toLowerCase())) })}
-        </span>
+        {page.because} <span className="soft">{t("library.foods", { foods: list(page.foods.slice(0, 4)) })}</span>
       </p>
       <FamilySteps page={page} />
       {page.care.length > 0 && <p className="lib-care">{page.care.join(" ")}</p>}
@@ -29,7 +26,7 @@ export default function Family({ page }: { page: TechniquePage }) {
                 <KitchenFraction>
                   {t("library.weighed", {
                     amount: page.amount,
-                    food: page.example.toLowerCase(),
+                    food: page.example,
                     grams: page.target,
                   })}
                 </KitchenFraction>
@@ -63,14 +60,11 @@ export default function Family({ page }: { page: TechniquePage }) {
               <div key={one.question} className="lib-school">
                 <dt>{one.question}</dt>
                 <dd>
-                  {t("library.ours")} <b>{one.ours.toLowerCase()}</b>.
+                  {t("library.ours")} <b>{one.ours}</b>.
                 </dd>
                 <dd className="soft">
                   {t("library.others", {
-                    ways: list(
-                      one.others.map((way) => way.toLowerCase()),
-                      "disjunction",
-                    ),
+                    ways: list(one.others, "disjunction"),
                   })}
                 </dd>
               </div>

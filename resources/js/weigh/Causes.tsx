@@ -39,7 +39,7 @@ export default function Causes({ result, working }: { result: Result; working: R
             ? null
             : guess === null
               ? (result.gain ?? t("causes.tap"))
-              : t("causes.yours", { cause: said(choices, guess) })}
+              : t("causes.yours", { cause: choices.find((one) => one.id === guess)?.named })}
         </p>
         {!asks_first && <TechniqueLink family={result.family} />}
         {working}
@@ -74,6 +74,3 @@ export default function Causes({ result, working }: { result: Result; working: R
     </section>
   );
 }
-
-const said = (choices: { id: string; said: string }[], id: string) =>
-  choices.find((one) => one.id === id)?.said.toLowerCase() ?? "";

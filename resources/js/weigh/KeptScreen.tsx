@@ -34,7 +34,7 @@ export default function KeptScreen() {
           className="btn btn-primary btn-main"
           onClick={() => go(next ? `/kitchen/lines/${next.id}` : "/kitchen")}
         >
-          {next ? t("result.goOn", { name: next.name.toLowerCase() }) : t("result.finish")}
+          {next ? t("result.goOn", { name: next.named }) : t("result.finish")}
         </button>
       </footer>
     </div>

@@ -171,7 +171,7 @@ export default function MyKitchen() {
           </button>
         ) : next ? (
           <button type="button" className="btn btn-primary btn-main" onClick={() => measure(next)}>
-            {t("kitchen.measure", { name: next.name.toLowerCase() })}
+            {t("kitchen.measure", { name: next.named })}
           </button>
         ) : (
           <p className="all-done">{t(isDone("clean-up", kitchen.clean_up) ? "check.cleaned" : "kitchen.allDone")}</p>

@@ -32,7 +32,7 @@ export default function ResultPage({ result }: { result: Result }) {
   const { verdict } = result;
   const close = verdict === "too-close";
   const grams = (number: number, decimals = result.decimals) => shown(number, decimals, i18n.language);
-  const name = result.name.toLowerCase();
+  const name = result.named;
   const measureAgain = () => go(`/kitchen/lines/${result.line_id}`);
   const goOn = () => go(next ? `/kitchen/lines/${next.id}` : "/kitchen");
   const [finer] = kitchen.scales.filter((one) => one.step < result.step_g).sort((a, b) => a.step - b.step);
@@ -60,7 +60,7 @@ export default function ResultPage({ result }: { result: Result }) {
             <h1 className="v-word">
               {t(`verdict.${verdict}`)}
               {close && <small>{t("verdict.too-close-rest")}</small>}
-              {verdict === "shy" && <small>{t("gloss.shy").replace(/\.$/, "").toLowerCase()}</small>}
+              {verdict === "shy" && <small>{t("verdict.shy-rest")}</small>}
             </h1>
             <p className="v-num">
               <span className="readout">
@@ -150,7 +150,7 @@ export default function ResultPage({ result }: { result: Result }) {
         )}
         {verdict === "level" ? (
           <button type="button" className="btn btn-primary btn-main" onClick={goOn}>
-            {next ? t("result.goOn", { name: next.name.toLowerCase() }) : t("result.finish")}
+            {next ? t("result.goOn", { name: next.named }) : t("result.finish")}
           </button>
         ) : close && finer ? (
           <button

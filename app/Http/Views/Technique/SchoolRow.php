@@ -11,7 +11,8 @@ use Hovik\Core\Library\Disagreement;
 final readonly class SchoolRow extends View
 {
     /**
-     * @param  list<string>  $others
+     * @param  string  $ours  in the middle of a sentence
+     * @param  list<string>  $others  in the middle of a sentence
      */
     public function __construct(
         public string $question,
@@ -22,6 +23,6 @@ final readonly class SchoolRow extends View
 
     public static function of(Disagreement $one): self
     {
-        return new self(Said::phrase($one->question), Said::phrase($one->ours), array_map(Said::phrase(...), $one->others));
+        return new self(Said::phrase($one->question), Said::inside($one->ours), array_map(Said::inside(...), $one->others));
     }
 }

@@ -18,7 +18,7 @@ use Hovik\Core\Words\Phrase;
 final readonly class TechniqueFamily extends View
 {
     /**
-     * @param  list<string>  $foods
+     * @param  list<string>  $foods  in the middle of a sentence, as the example
      * @param  list<TechniqueStep>  $steps
      * @param  list<MistakeRow>  $mistakes
      * @param  list<SchoolRow>  $schools
@@ -46,8 +46,8 @@ final readonly class TechniqueFamily extends View
             id: $page->family,
             name: Said::phrase(Phrase::of("family.{$page->family->value}")),
             because: Said::phrase(Phrase::of("family.{$page->family->value}.because")),
-            foods: array_map(Said::ingredient(...), $page->foods),
-            example: Said::ingredient($page->example->id),
+            foods: array_map(static fn (string $id): string => Said::inside(Phrase::of("ingredient.$id")), $page->foods),
+            example: Said::inside(Phrase::of("ingredient.{$page->example->id}")),
             tool: $page->tool,
             amount: $page->amount === null ? null : Said::amount($page->amount),
             target: $page->target === null ? null : (string) ShownGrams::of($page->target->grams),

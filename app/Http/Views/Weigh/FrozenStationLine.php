@@ -18,6 +18,7 @@ use Hovik\Core\Words\Phrase;
 final readonly class FrozenStationLine extends View
 {
     /**
+     * @param  string  $named  in the middle of a sentence
      * @param  string  $amount  as a cook measures it
      * @param  string|null  $weigh_out  what to weigh, where the scale measures it
      * @param  list<DrawnFill>  $fills
@@ -29,6 +30,7 @@ final readonly class FrozenStationLine extends View
     public function __construct(
         public int $id,
         public string $name,
+        public string $named,
         public Family $family,
         public string $amount,
         public string $recipe_says,
@@ -60,6 +62,7 @@ final readonly class FrozenStationLine extends View
         return new self(
             id: $line->id,
             name: Said::ingredient($line->ingredient_id),
+            named: Said::inside(Phrase::of("ingredient.$line->ingredient_id")),
             family: $line->family,
             amount: Said::measure($frozen->measure),
             recipe_says: Said::amount($frozen->amount),

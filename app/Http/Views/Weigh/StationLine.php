@@ -18,6 +18,7 @@ use Hovik\Core\Pantry\Family;
 final readonly class StationLine extends View
 {
     /**
+     * @param  string  $named  in the middle of a sentence
      * @param  string  $amount  as a cook measures it
      * @param  string|null  $weigh_out  what to weigh, where the scale measures it
      * @param  list<DrawnFill>  $fills
@@ -35,6 +36,7 @@ final readonly class StationLine extends View
     public function __construct(
         public int $id,
         public string $name,
+        public string $named,
         public Family $family,
         public string $amount,
         public string $recipe_says,
@@ -77,6 +79,7 @@ final readonly class StationLine extends View
             return new self(
                 id: $line->id,
                 name: $line->name,
+                named: $line->named,
                 family: $line->family,
                 amount: $line->amount,
                 recipe_says: $line->recipe_says,

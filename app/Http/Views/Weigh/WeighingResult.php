@@ -13,11 +13,13 @@ use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\Explanation;
 use Hovik\Core\Weighing\Gain;
 use Hovik\Core\Weighing\Verdict;
+use Hovik\Core\Words\Phrase;
 
 /** A verdict with the figures stored with it. */
 final readonly class WeighingResult extends View
 {
     /**
+     * @param  string  $named  in the middle of a sentence
      * @param  float  $tolerances  the error in tolerances, signed; for drawing
      * @param  string|null  $advice  about a scale too coarse for this
      * @param  TechniqueResult|null  $technique  against what good technique gives with this very tool
@@ -29,6 +31,7 @@ final readonly class WeighingResult extends View
         public string $id,
         public int $line_id,
         public string $name,
+        public string $named,
         public Family $family,
         public string $amount,
         public string $student,
@@ -72,6 +75,7 @@ final readonly class WeighingResult extends View
             id: $weighing->id,
             line_id: $line->id,
             name: Said::ingredient($line->ingredient_id),
+            named: Said::inside(Phrase::of("ingredient.$line->ingredient_id")),
             family: $line->family,
             amount: Said::measure($line->frozen->measure),
             student: $weighing->student->name,
