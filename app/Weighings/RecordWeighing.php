@@ -62,9 +62,7 @@ final class RecordWeighing
             }
             try {
                 $weighing = Weighing::query()->create(['attempt' => 1 + ($earlier->last()->attempt ?? 0)] + $stored);
-            } catch (UniqueConstraintViolationException $zz) {
-                file_put_contents('/tmp/uq', $zz->getMessage()."\n", FILE_APPEND);
-
+            } catch (UniqueConstraintViolationException) {
                 continue; // the id, or the attempt number, was taken meanwhile: look again
             }
             $weighing->setRelations(

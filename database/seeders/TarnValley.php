@@ -173,7 +173,7 @@ final class TarnValley extends Seeder
     {
         config(['hovik.live_socket' => '']); // nobody listens to the past
 
-        return DB::transaction($this->seed(...)); // all of it or nothing
+        return DB::transaction($this->seed(...), attempts: 3); // all of it or nothing
     }
 
     private function seed(): Section
