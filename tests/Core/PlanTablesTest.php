@@ -1,0 +1,280 @@
+<?php
+
+declare(strict_types=1);
+
+use Brick\Math\BigRational;
+use Hovik\Core\Drawer\Fill;
+use Hovik\Core\Drawer\Scale;
+use Hovik\Core\Drawer\ToolCatalogue;
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Plan\Advice;
+use Hovik\Core\Plan\FillSearch;
+use Hovik\Core\Plan\LinePlanner;
+use Hovik\Core\Plan\LineWarnings;
+use Hovik\Core\Plan\MeasuringMode;
+use Hovik\Core\Plan\PlannedLine;
+use Hovik\Core\Plan\Plans;
+use Hovik\Core\Plan\ToolPlan;
+use Hovik\Core\Plan\ToolPlanner;
+use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Weighing\Strictness;
+use Hovik\Core\Weighing\ToleranceLevel;
+use Hovik\Core\Words\Phrasebook;
+
+// Plans and their words, case by case; searches against trying everything.
+
+/** @return list<Hovik\Core\Drawer\Tool> each tool by its id, its count and what it truly holds, in shares of its size */
+function drawerOf(string|array ...$tools): array
+{
+    return array_map(static function (string|array $tool): Hovik\Core\Drawer\Tool {
+        [$id, $count, $share] = (array) $tool + [1 => 6, 2 => null];
+        $made = ToolCatalogue::tool($id, MeasureStandard::UsCustomary);
+
+        return ToolCatalogue::tool($id, MeasureStandard::UsCustomary, $share === null ? null : $share * $made->aboutMl, $count);
+    }, array_values($tools));
+}
+
+function plansFor(string $food, string $amount, Unit $unit, string|array ...$tools): Plans
+{
+    return (new ToolPlanner(Pantry::reference()))->plan(
+        Amount::of($amount, $unit), Pantry::reference()->ingredient($food), drawerOf(...$tools), MeasureStandard::UsCustomary,
+    );
+}
+
+function lineFor(string $food, string $amount, Unit $unit, array $tools, MeasuringMode $mode = MeasuringMode::Checked, ?float $pct = null): PlannedLine
+{
+    $planner = new LinePlanner(Pantry::reference(), drawerOf(...$tools), MeasureStandard::UsCustomary, ToleranceLevel::Practised);
+
+    return $planner->plan(
+        Pantry::reference()->ingredient($food), Amount::of($amount, $unit), Strictness::Structural, tolerancePct: $pct, mode: $mode,
+    );
+}
+
+/** `2 x dry-cup-us-1-2`, `liquid-measure-us-1-cup to 1/2 cup` */
+function fillsOf(?ToolPlan $plan): ?string
+{
+    return $plan === null ? null : implode(' + ', array_map(static fn (Fill $fill): string => ($fill->count > 1 ? "$fill->count x " : '')
+        .$fill->tool->id.($fill->toMark === null ? '' : " to {$fill->toMark->text}"), $plan->fills));
+}
+
+$cups = ['dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1'];
+$spoons = ['spoon-us-1-4-tsp', 'spoon-us-1-2-tsp', 'spoon-us-1-tsp', 'spoon-us-1-tbsp'];
+
+describe('the best plan', function () use ($cups, $spoons) {
+    it('takes the fewest fills the family\'s tools allow, and says why', function (
+        string $food, string $amount, Unit $unit, array $tools, ?string $fills, ?string $why,
+    ) {
+        $best = plansFor($food, $amount, $unit, ...$tools)->best();
+        expect(fillsOf($best))->toBe($fills)->and($best === null ? null : Phrasebook::in('en')->say($best->why))->toBe($why);
+    })->with([
+        'one cup' => ['bread-flour', '1', Unit::Cup, [...$cups, ...$spoons], 'dry-cup-us-1', 'One fill of the 1 cup measure is exact.'],
+        'two of one' => [
+            'bread-flour', '1', Unit::Cup, ['dry-cup-us-1-2'], '2 x dry-cup-us-1-2',
+            '2 fills are the fewest that are exact; every fill adds its own error.',
+        ],
+        'cup and spoons' => [
+            'granulated-sugar', '1 1/16', Unit::Cup, [...$cups, ...$spoons], 'dry-cup-us-1 + spoon-us-1-tbsp',
+            '2 fills are the fewest that are exact; every fill adds its own error.',
+        ],
+        'a line of a jug' => [
+            'whole-milk', '1/2', Unit::Cup, ['liquid-measure-us-1-cup', ...$cups], 'liquid-measure-us-1-cup to 1/2 cup',
+            'One pour to the 1/2 cup line; the narrower the jug, the finer it reads.',
+        ],
+        'a jug to its line and the rest by spoon' => [
+            'whole-milk', '9/16', Unit::Cup, ['liquid-measure-us-1-cup', ...$spoons], 'liquid-measure-us-1-cup to 1/2 cup + spoon-us-1-tbsp',
+            '2 fills are the fewest that are exact; every fill adds its own error.',
+        ],
+        'a little milk by spoon' => [
+            'whole-milk', '1', Unit::Tablespoon, ['liquid-measure-us-1-cup', ...$spoons], 'spoon-us-1-tbsp',
+            'One fill of the 1 tbsp spoon is exact.',
+        ],
+        'the line lettered as the recipe says it' => [
+            'whole-milk', '4', Unit::FluidOunce, ['liquid-measure-us-1-cup'], 'liquid-measure-us-1-cup to 4 fl oz',
+            'One pour to the 4 fl oz line; the narrower the jug, the finer it reads.',
+        ],
+        'butter by its wrapper' => [
+            'butter', '6', Unit::Tablespoon, ['butter-wrapper-us-stick'], 'butter-wrapper-us-stick to 6 tbsp', 'The wrapper has a mark at 6 tbsp.',
+        ],
+        'a stick is eight tablespoons' => [
+            'butter', '1/2', Unit::Stick, ['butter-wrapper-us-stick'], 'butter-wrapper-us-stick to 4 tbsp', 'The wrapper has a mark at 4 tbsp.',
+        ],
+        'the nearest where none is exact' => [
+            'bread-flour', '1/3', Unit::Cup, ['dry-cup-us-1-4'], 'dry-cup-us-1-4',
+            'No mix of these tools is exact. This is 25% off; weigh 42 g instead.',
+        ],
+        'eggs' => ['egg-large', '2', Unit::Piece, [], '', 'Count 2.'],
+        'part of an egg' => ['egg-large', '1/2', Unit::Piece, [], null, null],
+        'no tool at all' => ['bread-flour', '1', Unit::Cup, [], null, null],
+        'half as much again is no nearest' => ['bread-flour', '1/8', Unit::Cup, ['dry-cup-us-1'], null, null],
+        'a novelty scoop measures nothing' => ['bread-flour', '1/2', Unit::Cup, ['novelty-cup-1-2'], null, null],
+        'no flour in a jug' => ['bread-flour', '1/2', Unit::Cup, ['liquid-measure-us-1-cup'], null, null],
+        'seeds may go by cup' => ['sesame-seed', '1/2', Unit::Cup, ['dry-cup-us-1-2'], 'dry-cup-us-1-2', 'One fill of the 1/2 cup measure is exact.'],
+        'baking powder goes by spoon' => ['baking-powder', '1/4', Unit::Cup, ['dry-cup-us-1-4'], null, null],
+        'honey by cup' => ['honey', '1/4', Unit::Cup, [...$cups, ...$spoons], 'dry-cup-us-1-4', 'One fill of the 1/4 cup measure is exact.'],
+        'whole fruit is weighed' => ['blueberries-fresh', '1', Unit::Cup, $cups, null, null],
+    ]);
+
+    it('is followed by others, at most five, that say how many fills more they take', function () use ($cups, $spoons) {
+        $plans = plansFor('granulated-sugar', '1', Unit::Cup, ...$cups, ...$spoons)->plans;
+        expect(array_map(fillsOf(...), array_slice($plans, 0, 2)))->toBe(['dry-cup-us-1', '2 x dry-cup-us-1-2'])
+            ->and(count($plans))->toBeGreaterThanOrEqual(3)->toBeLessThanOrEqual(5)
+            ->and(Phrasebook::in('en')->say($plans[1]->why))->toBe('Exact too, with 2 fills instead of 1.')
+            ->and($plans[1]->errorPct)->toBe(0.0)->and($plans[1]->exact)->toBeTrue();
+        expect(count(plansFor('butter', '1/2', Unit::Cup, 'liquid-measure-us-2-cup', ...$cups, ...$spoons)->plans))->toBeLessThanOrEqual(5);
+    });
+
+    it('keeps fat under water for last, with the line the water stands at', function () {
+        $plans = plansFor('butter', '1/2', Unit::Cup, 'liquid-measure-us-2-cup', 'dry-cup-us-1-2')->plans;
+        $last = $plans[count($plans) - 1];
+        expect(fillsOf($plans[0]))->toBe('dry-cup-us-1-2')->and($plans[0]->waterTo)->toBeNull()
+            ->and($last->waterTo?->amount?->number->isGreaterThanOrEqualTo('1/2'))->toBeTrue()
+            ->and($last->fills[0]->toMark?->ml->isEqualTo($last->waterTo->ml->plus(Amount::of('1/2', Unit::Cup)->inBase(MeasureStandard::UsCustomary))))
+            ->toBeTrue()
+            ->and(Phrasebook::in('en')->say($last->why))->toStartWith('Water to the ')
+            ->and(plansFor('butter', '1', Unit::Cup, 'liquid-measure-us-1-cup')->plans)->toBe([]); // no room over the water
+    });
+
+    it('goes by the class\'s tool, then fills, then spread, then different tools', function () {
+        $plan = fn (string $food, string $amount, Unit $unit, string ...$tools) => fillsOf(plansFor($food, $amount, $unit, ...$tools)->best());
+        // The narrower jug spreads less.
+        expect($plan('whole-milk', '1/2', Unit::Cup, 'liquid-measure-us-2-cup', 'liquid-measure-us-1-cup'))
+            ->toBe('liquid-measure-us-1-cup to 1/2 cup')
+            ->and($plan('whole-milk', '1', Unit::Cup, 'liquid-measure-us-4-cup', 'liquid-measure-us-2-cup'))->toBe('liquid-measure-us-2-cup to 1 cup');
+    });
+});
+
+describe('advice', function () use ($cups, $spoons) {
+    it('is given where the tools do not serve', function (string $food, string $amount, Unit $unit, array $tools, array $advice) {
+        expect(array_map(fn (Advice $one): string => $one->value, plansFor($food, $amount, $unit, ...$tools)->advice))->toBe($advice);
+    })->with([
+        'none where they do' => ['bread-flour', '3', Unit::Cup, [...$cups, ...$spoons], []],
+        'over three cups are weighed' => ['bread-flour', '3 1/16', Unit::Cup, [...$cups, ...$spoons], ['weigh-instead']],
+        'not liquids' => ['whole-milk', '4', Unit::Cup, ['liquid-measure-us-4-cup'], []],
+        'nothing fits' => ['bread-flour', '1', Unit::Cup, ['liquid-measure-us-1-cup'], ['no-suitable-tool', 'weigh-instead']],
+        'too little for the jug' => ['whole-milk', '1/16', Unit::Cup, ['liquid-measure-us-1-cup'], ['below-smallest-mark', 'weigh-instead']],
+        'more than one jug' => ['whole-milk', '2', Unit::Cup, ['liquid-measure-us-1-cup'], ['above-highest-mark']],
+        'between two lines' => ['whole-milk', '9/16', Unit::Cup, ['liquid-measure-us-1-cup', ...$spoons], ['between-marks']],
+        'between two lines and no spoon' => ['whole-milk', '9/16', Unit::Cup, ['liquid-measure-us-1-cup'], ['between-marks', 'weigh-instead']],
+        'a spoon that serves needs no line' => ['whole-milk', '1', Unit::Tablespoon, ['liquid-measure-us-1-cup', ...$spoons], []],
+        'whole eggs are counted' => ['egg-large', '3', Unit::Piece, [], ['count-instead']],
+        'parts of them weighed' => ['egg-large', '1 1/2', Unit::Piece, [], ['weigh-instead']],
+        'a weight is weighed' => ['bread-flour', '250', Unit::Gram, $cups, ['weigh-instead']],
+        'off by a little' => ['bread-flour', '1/3', Unit::Cup, ['dry-cup-us-1-4'], ['weigh-instead']],
+    ]);
+});
+
+describe('warnings before the lab', function () {
+    $fine = ['Fine' => new Scale(0.1, 0.03, 5000.0)];
+    $said = fn (PlannedLine $line, array $scales, int $stations = 6) => array_map(
+        Phrasebook::in('en')->say(...), LineWarnings::of($line, $scales, $stations),
+    );
+
+    it('say how far, how many, and which', function (PlannedLine $line, array $scales, int $stations, array $sentences) use ($said) {
+        expect($said($line, $scales, $stations))->toBe($sentences);
+    })->with([
+        'nothing to say' => fn () => [lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.0]]), $fine, 6, []],
+        'one cup too few' => fn () => [
+            lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 5, 1.0]]), $fine, 6,
+            ['Only 5 of the 1 cup measure for 6 stations: they take turns.'],
+        ],
+        'not exact' => fn () => [
+            lineFor('granulated-sugar', '1/3', Unit::Cup, ['dry-cup-us-1-4']), $fine, 6, ['No tools make this exactly: 25% off.'],
+        ],
+        'much' => fn () => [
+            lineFor('granulated-sugar', '4', Unit::Cup, [['dry-cup-us-1', 6, 1.0]]), $fine, 6, ['So much is better weighed.'],
+        ],
+        'no tool' => fn () => [lineFor('granulated-sugar', '1', Unit::Cup, []), $fine, 6, ['No tool in the drawer fits. Weigh it.']],
+        'weighed by choice' => fn () => [lineFor('granulated-sugar', '1', Unit::Cup, [], MeasuringMode::Weight), $fine, 6, []],
+        'counted' => fn () => [lineFor('egg-large', '2', Unit::Piece, []), $fine, 6, []],
+        'a cup that holds more' => fn () => [
+            lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.03]]), $fine, 6, ['the 1 cup measure is 3% off its size.'],
+        ],
+        'a cup that holds less' => fn () => [
+            lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 0.975]]), $fine, 6, ['the 1 cup measure is 2.5% off its size.'],
+        ],
+        'no scale' => fn () => [lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.0]]), [], 6, ['No scale in the drawer.']],
+        'one of two scales' => fn () => [
+            lineFor('baking-soda', '1', Unit::Teaspoon, [['spoon-us-1-tsp', 6, 1.0]]), [...$fine, 'Old' => new Scale(1.0, 0.5)], 6,
+            ['Careful hands vary by ±0.7 g.', 'Only these scales can judge it: Fine.'],
+        ],
+        'none of them' => fn () => [
+            lineFor('baking-soda', '1', Unit::Teaspoon, [['spoon-us-1-tsp', 6, 1.0]]), ['Older' => new Scale(5.0, 2.0), 'Old' => new Scale(1.0, 0.0)], 6,
+            ['Careful hands vary by ±0.7 g.', 'No scale here can judge so little. Weigh 5 measures together.'],
+        ],
+    ]);
+
+    it('say so when careful hands vary by more than is tolerated', function () use ($said, $fine) {
+        $line = fn (float $pct) => lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.0]], pct: $pct);
+        $u = $line(5.0)->plans->best()->uG;
+        $edge = 100 * 2 * $u / $line(5.0)->target()->grams;
+        expect($said($line(1.001 * $edge), $fine))->toBe([])
+            ->and($said($line(0.99 * $edge), $fine))->toBe(['Careful hands vary by ±'.round(2 * $u, 1).' g.']);
+    });
+});
+
+describe('the search for fills', function () {
+    $parts = fn (array $sizes) => array_map(static fn (int $size): BigRational => BigRational::of("$size/4"), $sizes);
+
+    it('has nothing to search in nothing, nor in numbers beyond all measure', function () use ($parts) {
+        expect(FillSearch::over([], BigRational::one()))->toBeNull()
+            ->and(FillSearch::over($parts([4]), BigRational::of('1/'.str_repeat('9', 30))))->toBeNull()
+            ->and(FillSearch::over([BigRational::of(str_repeat('9', 30))], BigRational::one()))->toBeNull()
+            ->and(FillSearch::over([BigRational::of(str_repeat('9', 30)), BigRational::one()], BigRational::of(3))?->exact())->toBe([[1 => 3]]);
+    });
+
+    it('fills no oftener than sixty-four times', function () use ($parts) {
+        expect(FillSearch::over($parts([1]), BigRational::of('64/4'))?->exact())->toBe([[0 => 64]])
+            ->and(FillSearch::over($parts([1]), BigRational::of('65/4'))?->exact())->toBe([]);
+    });
+
+    it('gives more combinations where more are wanted, within the fills allowed', function () use ($parts) {
+        $search = FillSearch::over($parts([1, 2, 4]), BigRational::of('4/4'));
+        expect($search?->exact())->toBe([[2 => 1]])
+            ->and($search?->exact(2, 0))->toBe([[2 => 1]])
+            ->and($search?->exact(2, 1))->toBe([[2 => 1], [1 => 2]])
+            ->and($search?->exact(3, 5))->toBe([[2 => 1], [1 => 2], [1 => 1, 0 => 2]])
+            ->and($search?->exact(9, 5))->toBe([[2 => 1], [1 => 2], [1 => 1, 0 => 2], [0 => 4]])
+            ->and($search?->exact(9, 1))->toBe([[2 => 1], [1 => 2]]);
+    });
+
+    it('finds the nearest there is: trying every combination says so too', function () use ($parts) {
+        $random = new Random\Randomizer(new Random\Engine\Mt19937(11));
+        for ($round = 0; $round < 300; $round++) {
+            $sizes = [];
+            for ($n = $random->getInt(1, 4); $n > 0; $n--) {
+                $sizes[] = $random->getInt(1, 24);
+            }
+            $goal = $random->getInt(1, 80);
+            $most = $random->getInt(1, 5);
+            $sums = [[0, 0]];
+            $best = [PHP_INT_MAX, PHP_INT_MAX];
+            for ($fills = 1; $fills <= $most; $fills++) { // all multisets of that many fills, as sums
+                $next = [];
+                foreach ($sums as [$sum]) {
+                    foreach ($sizes as $size) {
+                        $next[$sum + $size] = [$sum + $size, $fills];
+                    }
+                }
+                foreach ($next as [$sum]) {
+                    $best = min($best, [abs($goal - $sum), $fills]);
+                }
+                $sums = array_values($next);
+            }
+            $found = FillSearch::over($parts($sizes), BigRational::of("$goal/4"))?->nearest($most) ?? [];
+            $sum = array_sum(array_map(static fn (int $times, int $i): int => $times * $sizes[$i], $found, array_keys($found)));
+            expect([abs($goal - $sum), array_sum($found)])->toBe($best, json_encode([$sizes, $goal, $most]));
+        }
+    });
+});
+
+it('is the plan of distinct tools and all their fills', function () {
+    $plan = plansFor('bread-flour', '1 1/2', Unit::Cup, 'dry-cup-us-1', 'dry-cup-us-1-2')->best();
+    expect($plan?->fillCount())->toBe(2)->and($plan?->distinctTools())->toBe(2);
+    $plan = plansFor('bread-flour', '3', Unit::Cup, 'dry-cup-us-1')->best();
+    expect($plan?->fillCount())->toBe(3)->and($plan?->distinctTools())->toBe(1);
+    $jug = ToolCatalogue::tool('liquid-measure-us-1-cup', MeasureStandard::UsCustomary);
+    $twice = new ToolPlan([new Fill($jug, 1, $jug->marks[0]), new Fill($jug, 1, $jug->marks[1])], true, 0.0, 1.0, 1.0, $plan->why);
+    expect($twice->distinctTools())->toBe(1)->and($twice->fillCount())->toBe(2);
+});
