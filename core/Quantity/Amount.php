@@ -20,6 +20,12 @@ final readonly class Amount implements Sayable
     {
     }
 
+    /** Whether a kitchen measures so much of any unit: above zero, and within reason. */
+    public static function isSane(BigRational $number): bool
+    {
+        return $number->isPositive() && ! $number->isGreaterThan(self::MOST);
+    }
+
     /** @throws InvalidInput when not above zero, or beyond any kitchen */
     public static function of(BigRational|string $number, Unit $unit, string $field = 'amount'): self
     {

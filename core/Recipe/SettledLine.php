@@ -46,22 +46,23 @@ final readonly class SettledLine
         return $amount === null ? null : new self($line->ingredient, $amount, self::method($line));
     }
 
-    /** The line's amounts as one: of 'plus' their sum in the unit of the first, of packages what they hold together. */
+    /**
+     * The line's amounts as one: of 'plus' their sum in the unit of the first, of packages what they hold together; null
+     * where there is none, or none that a kitchen could measure.
+     */
     public static function amount(ReadLine $line, MeasureStandard $standard): ?Amount
     {
         $sum = null;
         foreach ($line->amounts as $read) {
-            if ($read->unit === null || ! $read->min->isPositive()) {
+            $package = $line->package ?? $line->also[0] ?? null;
+            [$number, $unit] = $read->unit?->dimension() === Dimension::Ambiguous && $package?->unit !== null
+                ? [$read->min->multipliedBy($package->min), $package->unit]
+                : [$read->min, $read->unit];
+            // A million cups are a slip of the pen: that line stays open, the others are read.
+            if ($unit === null || $unit->dimension() === Dimension::Ambiguous || ! Amount::isSane($number)) {
                 return null;
             }
-            $one = $read->unit->dimension() === Dimension::Ambiguous
-                    && ($package = $line->package ?? $line->also[0] ?? null) !== null
-                    && $package->unit !== null
-                ? Amount::of($read->min->multipliedBy($package->min), $package->unit)
-                : Amount::of($read->min, $read->unit);
-            if ($one->unit->dimension() === Dimension::Ambiguous) {
-                return null;
-            }
+            $one = Amount::of($number, $unit);
             $sum = $sum === null ? $one : self::add($sum, $one, $standard);
             if ($sum === null) {
                 return null;
@@ -92,6 +93,8 @@ final readonly class SettledLine
             return null;
         }
 
-        return Amount::of(BigRational::of($a->number)->plus($b->inBase($standard)->dividedBy($standard->size($a->unit))), $a->unit);
+        $sum = BigRational::of($a->number)->plus($b->inBase($standard)->dividedBy($standard->size($a->unit)));
+
+        return Amount::isSane($sum) ? Amount::of($sum, $a->unit) : null;
     }
 }

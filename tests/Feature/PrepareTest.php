@@ -253,3 +253,13 @@ it('opens a lab of a class that has no stations yet: there is nothing to plan', 
     $this->asNobody()->asTeacher($section->teacher)->postJson("/api/labs/$lab->id/open")->assertSuccessful();
     $this->getJson("/api/labs/$lab->id/board")->assertOk()->assertJsonCount(0, 'stations')->assertJsonCount(2, 'lines');
 });
+
+it('reads the other lines when one asks for a million cups, and lets that one be mended', function () {
+    $id = ($this->keep)("Too sweet\n1 cup all-purpose flour\n1000000 cups sugar\n90000 cups plus 90000 cups milk");
+    $this->getJson("/api/recipes/$id")->assertOk()->assertJsonPath('open', 2)
+        ->assertJsonPath('lines.0.open', false)->assertJsonPath('lines.1.open', true)->assertJsonPath('lines.1.scaled', null);
+    $this->putJson(
+        "/api/recipes/$id/lines/1.2", ['as' => 'settled', 'ingredient' => 'granulated-sugar', 'amount' => '1', 'unit' => 'cup'],
+    )->assertNoContent();
+    $this->getJson("/api/recipes/$id")->assertJsonPath('open', 1)->assertJsonPath('lines.1.scaled.measure', '1 cup');
+});
