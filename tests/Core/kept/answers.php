@@ -11,7 +11,6 @@ declare(strict_types=1);
 use Hovik\Core\Diagnosis\Cause;
 use Hovik\Core\Diagnosis\Diagnostician;
 use Hovik\Core\Diagnosis\LikelyCause;
-use Hovik\Core\Diagnosis\Prediction;
 use Hovik\Core\Diagnosis\Priors;
 use Hovik\Core\Diagnosis\Situation;
 use Hovik\Core\Drawer\Scale;
