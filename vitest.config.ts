@@ -1,4 +1,6 @@
 import { defineConfig } from "vitest/config";
 
 /** What the browser thinks, without a browser. */
-export default defineConfig({ test: { include: ["tests/Front/*.test.ts"], environment: "jsdom" } });
+export default defineConfig({
+  test: { include: ["tests/Front/*.test.{ts,tsx}"], environment: "jsdom", setupFiles: ["tests/Front/setup.ts"] },
+});

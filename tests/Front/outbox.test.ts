@@ -14,15 +14,6 @@ beforeEach(async () => {
   calls.length = 0;
   script = [];
   vi.stubGlobal("indexedDB", new IDBFactory());
-  // Node's own requests need a whole address; pages have one.
-  vi.stubGlobal(
-    "Request",
-    class extends Request {
-      constructor(url: string, init?: RequestInit) {
-        super(new URL(url, "http://kitchen.test"), { ...init, signal: null });
-      }
-    },
-  );
   vi.stubGlobal("fetch", async (request: Request) => {
     const url = new URL(request.url).pathname;
     calls.push({ url, body: await request.json() });

@@ -1,0 +1,116 @@
+import { act } from "react";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { useRefresh, useSend } from "../../resources/js/api/query";
+import { hook, json, later, newQueries, server, settle } from "./render";
+
+let api: ReturnType<typeof server>;
+beforeEach(() => {
+  api = server();
+});
+afterEach(() => vi.unstubAllGlobals());
+
+const recipe = (text: string) => ({ body: { text } });
+
+describe("what changes something", () => {
+  it("goes once, however often it is pressed, and may go again when it is through", async () => {
+    const first = later<Response>();
+    api.script.push(() => first.promise);
+    const done = vi.fn();
+    const sending = hook(() => useSend("post", "/api/recipes"));
+    act(() => {
+      for (let press = 0; press < 3; press++) sending.get().send(recipe("1 cup sugar"), done);
+    });
+    await settle();
+    expect(api.calls).toHaveLength(1);
+    expect(sending.get().isPending).toBe(true);
+    first.answer(json(201, { id: 7 }));
+    await settle();
+    expect(sending.get().isPending).toBe(false);
+    expect(done).toHaveBeenCalledExactlyOnceWith({ id: 7 });
+    act(() => sending.get().send(recipe("1 cup sugar"), done));
+    await settle();
+    expect(api.calls).toHaveLength(2);
+  });
+
+  it("goes one after the other, in the order pressed", async () => {
+    const first = later<Response>();
+    api.script.push(() => first.promise);
+    const sending = hook(() => useSend("post", "/api/recipes"));
+    act(() => {
+      sending.get().send(recipe("first"));
+      sending.get().send(recipe("second"));
+    });
+    await settle();
+    expect(api.calls.map((call) => call.body)).toEqual([{ text: "first" }]);
+    first.answer(json(201, { id: 1 }));
+    await settle();
+    await settle();
+    expect(api.calls.map((call) => call.body)).toEqual([{ text: "first" }, { text: "second" }]);
+  });
+
+  it("tells each field why it was refused, and one sentence for all", async () => {
+    api.script.push(() =>
+      json(422, { message: "Two faults.", errors: { text: ["Paste a recipe first."], title: ["Too long."] } }),
+    );
+    const sending = hook(() => useSend("post", "/api/recipes"));
+    act(() => sending.get().send(recipe("")));
+    await settle();
+    expect(sending.get().at("text")).toBe("Paste a recipe first.");
+    expect(sending.get().at("title")).toBe("Too long.");
+    expect(sending.get().at("note")).toBeUndefined();
+    expect(sending.get().says).toBe("Paste a recipe first.");
+    expect(sending.get().problem?.status).toBe(422);
+    act(() => sending.get().reset());
+    await settle();
+    expect(sending.get().says).toBeUndefined();
+    expect(sending.get().problem).toBeUndefined();
+  });
+
+  it("tells a refusal that is about no field, and a network that is not there", async () => {
+    api.script.push(
+      () => json(409, { message: "Another lab is open in this class.", reason: "another-lab-open" }),
+      () => Promise.reject(new TypeError("no network")),
+    );
+    const sending = hook(() => useSend("post", "/api/labs/{lab}/open"));
+    const asked = { params: { path: { lab: 3 } } };
+    act(() => sending.get().send(asked));
+    await settle();
+    expect(api.calls[0]).toMatchObject({ method: "POST", url: "/api/labs/3/open" });
+    expect(sending.get().says).toBe("Another lab is open in this class.");
+    act(() => sending.get().send(asked));
+    await settle();
+    expect(sending.get().problem?.status).toBe(0);
+    act(() => sending.get().send(asked));
+    await settle();
+    expect(sending.get().problem).toBeUndefined(); // a fault does not stand in the way of the next try
+  });
+
+  it("tells its screen when it went well, and when it is through", async () => {
+    const [well, through] = [vi.fn(), vi.fn()];
+    const sending = hook(() => useSend("post", "/api/recipes", { onSuccess: well, onSettled: through }));
+    api.script.push(() => json(422, { message: "No.", errors: {} }));
+    act(() => sending.get().send(recipe("x")));
+    await settle();
+    expect([well.mock.calls.length, through.mock.calls.length]).toEqual([0, 1]);
+    api.script.push(() => json(201, { id: 2 }));
+    act(() => sending.get().send(recipe("x")));
+    await settle();
+    expect([well.mock.calls.length, through.mock.calls.length]).toEqual([1, 2]);
+    expect(well.mock.calls[0]?.[0]).toEqual({ id: 2 });
+  });
+});
+
+it("asks again for what has changed, and for nothing else", async () => {
+  const queries = newQueries();
+  const key = (path: string) => ["get", path, { params: { path: { lab: 1 } } }];
+  queries.setQueryData(key("/api/labs/{lab}/board"), { old: true });
+  queries.setQueryData(key("/api/labs/{lab}/sheet"), { old: true });
+  const refresh = hook(() => useRefresh(), queries);
+  const stale = (path: string) => queries.getQueryState(key(path))?.isInvalidated;
+  await act(() => refresh.get().of("/api/labs/{lab}/board"));
+  expect([stale("/api/labs/{lab}/board"), stale("/api/labs/{lab}/sheet")]).toEqual([true, false]);
+  act(() => refresh.get().keep({ queryKey: key("/api/labs/{lab}/board") }, { now: true }));
+  expect(queries.getQueryData(key("/api/labs/{lab}/board"))).toEqual({ now: true });
+  await act(() => refresh.get().all());
+  expect(stale("/api/labs/{lab}/sheet")).toBe(true);
+});

@@ -1,0 +1,6 @@
+// Node's own requests need a whole address; a page has one. Before anything is imported, since the client takes it then.
+globalThis.Request = class extends Request {
+  constructor(url: string | URL | Request, init?: RequestInit) {
+    super(typeof url === "string" ? new URL(url, "http://kitchen.test") : url, { ...init, signal: null });
+  }
+};
