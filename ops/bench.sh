@@ -30,25 +30,47 @@ period() {
   php -d opcache.enable_cli=1 tests/Bench/period.php
 }
 
-# Small changes of the core, folder by folder, each against the tests that run through it: which are found out? A folder that has been
-# tried since it or the tests changed is told from then, so that a run that was broken off goes on where it was.
+# Small changes of the core, folder by folder, each against the tests that are about that folder: which are found out? A folder that has
+# been tried since it or the tests changed is told from then, so that a run that was broken off goes on where it was.
+tests_about() { # FOLDER
+  local names
+  case $1 in
+    Quantity) names="QuantityTables QuantityProperty Policy" ;;
+    Weighing) names="WeighingTables MoreWeighing JudgeProperty WeightModel Policy AnswersKept" ;;
+    Plan) names="PlanTables ToolPlanner Supply Policy AnswersKept" ;;
+    Recipe) names="Recipe Supply Policy AnswersKept" ;;
+    Diagnosis) names="Diagnosis AnswersKept" ;;
+    *) ls tests/Core/*Test.php && return ;;
+  esac
+  printf 'tests/Core/%sTest.php\n' $names Conformance
+}
 mutants() {
-  local folder out sum kept="$ROOT/var/bench/mutants"
+  local folder out sum about kept="$ROOT/var/bench/mutants" own="$STATE/ini"
   bash "$ROOT/ops/install.sh" mutants
-  mkdir -p "$kept"
-  [ $# -gt 0 ] || set -- Quantity Weighing Recipe Plan Diagnosis
+  mkdir -p "$kept" "$STATE/cache" "$own" vendor/pestphp/pest-plugin-mutate/.temp/mutations
+  printf 'extension=pcov\npcov.directory=%s\n' "$ROOT/core" >"$own/pcov.ini"
+  # Lines are counted once; each mutant's own run, which the library starts as `php`, counts none: half the time.
+  cat >"$own/php" <<MUTANT
+#!/usr/bin/env bash
+[ -n "\${PEST_MUTATION_TESTING:-}" ] || exec $(command -v php) "\$@"
+for one in "\$@"; do
+  shift
+  case \$one in --coverage-php=*) ;; *) set -- "\$@" "\$one" ;; esac
+done
+exec env -u PHP_INI_SCAN_DIR $(command -v php) -d memory_limit=1G "\$@"
+MUTANT
+  chmod +x "$own/php"
+  [ $# -gt 0 ] || set -- Quantity Weighing Plan Recipe Diagnosis
   echo "Mutants found out:"
   for folder in "$@"; do
     [ -d "core/$folder" ] || refuse "the core has no folder '$folder'."
     out="$kept/$folder"
+    mapfile -t about < <(tests_about "$folder")
     sum=$(git ls-files -s "core/$folder" tests/Core | sha256sum | cut -c1-16)
     if [ "$(cat "$out.sum" 2>/dev/null)" != "$sum" ]; then
-      # Running beside each other boots the framework; the processes of it count lines, too. --processes would be handed to each mutant's
-      # own run, which does not know it, fails, and counts as found out.
-      mkdir -p "$STATE/cache" "$STATE/ini" vendor/pestphp/pest-plugin-mutate/.temp/mutations
-      printf 'extension=pcov\npcov.directory=%s\n' "$ROOT/core" >"$STATE/ini/pcov.ini"
-      HOVIK_STATE="$STATE" PHP_INI_SCAN_DIR=":$STATE/ini" php -d memory_limit=2G vendor/bin/pest --testsuite Core --exclude-group=slow \
-        --mutate --everything --covered-only --path="core/$folder" --parallel --colors=never >"$out.log" 2>&1 || true
+      # Never --processes: it would be handed to each mutant's own run, which does not know it, fails, and counts as found out.
+      HOVIK_STATE="$STATE" PATH="$own:$PATH" PHP_INI_SCAN_DIR=":$own" php -d memory_limit=2G vendor/bin/pest "${about[@]}" \
+        --exclude-group=slow --mutate --everything --covered-only --path="core/$folder" --colors=never >"$out.log" 2>&1 || true
       grep -q 'Score:' "$out.log" || refuse "the mutants of $folder could not be tried." "$out.log"
       echo "$sum" >"$out.sum"
     fi
