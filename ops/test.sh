@@ -116,7 +116,7 @@ database() {
   done
   database_up
   # shellcheck disable=SC2046 # a name each
-  database_accounts hovik hovik_test $(seq -f 'hovik_test_test_%g' "$PROCESSES")
+  database_accounts hovik hovik_test hovik_test_upgrade $(seq -f 'hovik_test_test_%g' "$PROCESSES")
   trap 'stack_down >/dev/null || true' EXIT
 }
 

@@ -45,8 +45,7 @@ use Illuminate\Support\Facades\Schema;
 
 /**
  * A frozen line is stored whole, and the kitchen it was frozen in with its lab; a weighing keeps the judgement it was given; lines of
- * recipes
- * have ids. What there is already is carried over: what was frozen stays as it was, what was not is taken from the kitchen as it is now.
+ * recipes have ids. What there is already is carried over: what was frozen stays as it was, what was not is taken from the kitchen as it is now.
  */
 return new class extends Migration
 {
@@ -68,8 +67,11 @@ return new class extends Migration
         Schema::table('weighings', fn (Blueprint $table) => $table->json('judgement')->nullable());
         DB::statement('ALTER TABLE lab_lines DROP CONSTRAINT lab_lines_sane');
         DB::unprepared('DROP TRIGGER weighings_stay');
-        $lines = DB::table('labs')->where('state', '<>', 'prepared')->get()->flatMap($this->carryOver(...));
-        $this->judge($lines->all());
+        $lines = [];
+        foreach (DB::table('labs')->where('state', '<>', 'prepared')->get() as $lab) {
+            $lines += $this->carryOver($lab); // by the lines' ids, which a collection's flatMap would count anew
+        }
+        $this->judge($lines);
         DB::unprepared(
             "CREATE TRIGGER weighings_stay BEFORE UPDATE ON weighings FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'weighings are only ever added'",
         );
