@@ -38,7 +38,7 @@ tests_about() { # FOLDER
     Quantity) names="QuantityTables QuantityProperty Policy" ;;
     Weighing) names="WeighingTables MoreWeighing JudgeProperty WeightModel Policy AnswersKept" ;;
     Plan) names="PlanTables ToolPlanner Supply Policy AnswersKept" ;;
-    Recipe) names="Recipe Supply Policy AnswersKept" ;;
+    Recipe) names="RecipeTables Recipe Supply Policy AnswersKept" ;;
     Diagnosis) names="Diagnosis AnswersKept" ;;
     *) ls tests/Core/*Test.php && return ;;
   esac

@@ -8,6 +8,7 @@ declare(strict_types=1);
  * `php tests/Core/kept/write.php`, and reads the difference before committing it.
  */
 
+use Brick\Math\RoundingMode;
 use Hovik\Core\Diagnosis\Cause;
 use Hovik\Core\Diagnosis\Diagnostician;
 use Hovik\Core\Diagnosis\LikelyCause;
@@ -27,14 +28,21 @@ use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Recipe\Batch;
 use Hovik\Core\Recipe\Choice;
 use Hovik\Core\Recipe\Choices;
+use Hovik\Core\Recipe\DirectionsCheck;
+use Hovik\Core\Recipe\Factor;
+use Hovik\Core\Recipe\Finding;
 use Hovik\Core\Recipe\Flag;
 use Hovik\Core\Recipe\LineReader;
 use Hovik\Core\Recipe\Piece;
+use Hovik\Core\Recipe\Preparation;
 use Hovik\Core\Recipe\ReadAmount;
 use Hovik\Core\Recipe\ReadLine;
 use Hovik\Core\Recipe\RecipeReader;
+use Hovik\Core\Recipe\ScaledLine;
+use Hovik\Core\Recipe\SettledLine;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\ScaleReading;
@@ -288,19 +296,60 @@ return new class
         return $answers;
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, mixed> as read; what it means, at several sizes; what it says about itself and asks before the bell */
     private function recipes(): array
     {
         $answers = [];
+        $pantry = Pantry::reference();
         foreach (glob(__DIR__.'/recipes/*.txt') ?: [] as $file) {
-            $recipe = (new RecipeReader(Pantry::reference()))->read((string) file_get_contents($file));
+            $recipe = (new RecipeReader($pantry))->read((string) file_get_contents($file));
+            $listed = $recipe->ingredients();
             $answers[basename($file, '.txt')] = [
-                'title' => $recipe->title, 'makes' => $recipe->makes, 'lines' => array_map(static fn (ReadLine $line): string => "$line->status: $line->text", $recipe->lines),
+                'title' => $recipe->title, 'makes' => $recipe->makes,
+                'lines' => array_map(static fn (ReadLine $line): string => "$line->status: $line->text", $recipe->lines),
                 'directions' => $recipe->directions,
+                'findings' => array_map(
+                    static fn (Finding $one): array => [$one->kind, $one->ingredient, $one->lines],
+                    (new DirectionsCheck($pantry))->check(
+                        array_map(static fn (ReadLine $line) => $line->ingredient, $listed), $recipe->directions,
+                    ),
+                ),
+                'preparation' => Preparation::of($listed, $recipe->directions, ['Table left']),
+                ...$this->sizes($listed),
             ];
         }
 
         return $answers;
+    }
+
+    /**
+     * @param  list<ReadLine>  $listed
+     * @return array<string, mixed>
+     */
+    private function sizes(array $listed): array
+    {
+        $sizes = [];
+        foreach ([['1', MeasureStandard::UsCustomary], ['1/2', MeasureStandard::UsLabel240], ['5/3', MeasureStandard::Australian], ['2', MeasureStandard::Metric250]] as [$times, $standard]) {
+            $sizes["times $times, $standard->value"] = $this->orRefusal(function () use ($listed, $times, $standard): array {
+                $settled = array_map(static fn (ReadLine $line): ?SettledLine => SettledLine::from($line, $standard), $listed);
+                $batch = Batch::of($settled, Factor::of($times), $standard, Pantry::reference());
+
+                return [
+                    'lines' => array_map(static fn (?ScaledLine $line): ?array => $line === null ? null : [
+                        $line->amount->text(), $line->measure->text(), (string) $line->grams->toScale(4, RoundingMode::HALF_UP),
+                        (string) $line->roundingLoss, $line->bakersPercent, $line->beatenG === null ? null : (string) $line->beatenG,
+                        $line->handling->value, $line->source, array_map(Phrasebook::in('en')->say(...), $line->working),
+                    ], $batch->lines),
+                    'cautions' => $batch->cautions,
+                    'used up' => array_map(
+                        static fn (?SettledLine $line): ?string => $line === null
+                            ? null : Factor::toUseUp($line, 500.0, $standard, Pantry::reference())->text(), $settled,
+                    ),
+                ];
+            });
+        }
+
+        return $sizes;
     }
 
     private function orRefusal(Closure $answer): mixed
