@@ -49,7 +49,7 @@ describe('a factor', function () {
     it('is shared by the class, or made at each station', function () {
         $two = Factor::of('2');
         expect(Sharing::ForTheClass->each($two, 6)->text())->toBe('1/3')->and(Sharing::ForTheClass->all($two, 6)->text())->toBe('2')
-            ->and(Sharing::Station->each($two, 6)->text())->toBe('2')->and(Sharing::Station->all($two, 6)->text())->toBe('12');
+            ->and(Sharing::AtEachStation->each($two, 6)->text())->toBe('2')->and(Sharing::AtEachStation->all($two, 6)->text())->toBe('12');
     });
 });
 
