@@ -35,14 +35,14 @@ period() {
 tests_about() { # FOLDER
   local names
   case $1 in
-    Quantity) names="QuantityTables QuantityProperty Policy" ;;
-    Weighing) names="WeighingTables MoreWeighing JudgeProperty WeightModel Policy AnswersKept" ;;
-    Plan) names="PlanTables ToolPlanner Supply Policy AnswersKept" ;;
-    Recipe) names="RecipeTables Recipe Supply Policy AnswersKept" ;;
-    Diagnosis) names="Diagnosis AnswersKept" ;;
+    Quantity) names="QuantityTables Policy Conformance QuantityProperty" ;;
+    Weighing) names="WeighingTables MoreWeighing JudgeProperty Policy Conformance AnswersKept WeightModel" ;;
+    Plan) names="PlanTables AnswersKept Policy Conformance Supply ToolPlanner" ;;
+    Recipe) names="RecipeTables AnswersKept Policy Conformance Supply Recipe" ;;
+    Diagnosis) names="AnswersKept Conformance Diagnosis" ;;
     *) ls tests/Core/*Test.php && return ;;
   esac
-  printf 'tests/Core/%sTest.php\n' $names Conformance
+  printf 'tests/Core/%sTest.php\n' $names # quick ones first: most mutants do not live to see the slow ones
 }
 mutants() {
   local folder out sum about kept="$ROOT/var/bench/mutants" own="$STATE/ini"
