@@ -22,3 +22,9 @@ function refused(Closure $act): ?array
 
     return null;
 }
+
+/** @return array<string, mixed> */
+function openapi(): array
+{
+    return json_decode((string) file_get_contents(dirname(__DIR__).'/docs/openapi.json'), true, 64, JSON_THROW_ON_ERROR);
+}

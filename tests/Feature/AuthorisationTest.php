@@ -225,6 +225,43 @@ it('lets each do what is theirs, and nothing else', function (string $method, st
     }
 })->with($routes());
 
+it('answers its owner in the shape that the contract names', function (string $method, string $uri, array $answers, array $body) {
+    $who = WHO[(int) array_search('ok', $answers, true)];
+    $url = urlOf($this, $uri);
+    $body = ($body[0] ?? null) instanceof Closure ? $body[0]($this) : $body;
+    becomes($this, $who);
+    $response = $this->json($method, $url, $body);
+    $path = strtr((string) preg_replace('~\?.*~', '', $uri), ['{prepared}' => '{lab}', '{spare}' => '{station}', '{new}' => '{weighing}']);
+    $named = openapi()['paths']["/$path"][strtolower($method)]['responses'] ?? null;
+    if ($named === null) {
+        expect($path)->toEndWith('/live'); // nginx asks those, nobody else
+
+        return;
+    }
+    expect(isset($named[$response->status()]))->toBeTrue("$method $path: {$response->status()} is not named");
+    $said = $named[$response->status()];
+    $place = isset($said['$ref'])
+        ? array_slice(explode('/', $said['$ref']), 1) : ['paths', "/$path", strtolower($method), 'responses', (string) $response->status()];
+    $content = (isset($said['$ref']) ? openapi()['components']['responses'][basename($said['$ref'])] : $said)['content']['application/json'] ?? null;
+    if ($content === null) {
+        // A file to keep has a form of its own.
+        expect($response->headers->has('Content-Disposition') ? '' : "$method $path: ".$response->headers->get('Content-Type'))->not->toEndWith('application/json');
+
+        return;
+    }
+    $document = json_decode(str_replace('"#/components', '"https://hovik.example/openapi.json#/components', (string) json_encode(openapi())));
+    $document->{'$id'} = 'https://hovik.example/openapi.json';
+    $validator = new Opis\JsonSchema\Validator;
+    $validator->resolver()->registerRaw($document);
+    $at = implode('/', array_map(
+        static fn (string $part): string => rawurlencode(strtr($part, ['~' => '~0', '/' => '~1'])),
+        [...$place, 'content', 'application/json', 'schema'],
+    ));
+    $result = $validator->validate(json_decode((string) $response->getContent()), "https://hovik.example/openapi.json#/$at");
+    $fault = $result->error();
+    expect($fault === null ? '' : "$method $path: {$fault->keyword()} at /".implode('/', $fault->data()->fullPath()).' '.json_encode($fault->args()))->toBe('');
+})->with($routes());
+
 it('has a row for every route', function () use ($routes) {
     $plain = static fn (string $uri): string => strtr((string) preg_replace('~\?.*~', '', $uri), ['{prepared}' => '{lab}', '{spare}' => '{station}', '{new}' => '{weighing}']);
     $rows = array_map(static fn (array $row): string => "$row[0] ".$plain($row[1]), array_values($routes()));

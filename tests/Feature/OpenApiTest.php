@@ -9,12 +9,6 @@ use Opis\JsonSchema\Validator;
 
 // What docs/openapi.json says is what the server does.
 
-/** @return array<string, mixed> */
-function openapi(): array
-{
-    return json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/openapi.json'), true, 64, JSON_THROW_ON_ERROR);
-}
-
 function assertMatchesSchema(TestResponse $response, string $schema): void
 {
     $validator = new Validator;
@@ -60,4 +54,21 @@ it('answers in the shapes it names', function () {
     $this->asNobody()->asTeacher($section->teacher);
     assertMatchesSchema($this->getJson('/api/today'), 'Today');
     assertMatchesSchema($this->getJson("/api/labs/$lab->id/board"), 'Board');
+});
+
+it('leaves no room for what it does not name', function () {
+    $open = [];
+    $walk = function (mixed $part, string $path) use (&$walk, &$open): void {
+        if (! is_array($part)) {
+            return;
+        }
+        if (($part['type'] ?? null) === 'object' && isset($part['properties']) && ($part['additionalProperties'] ?? null) !== false) {
+            $open[] = $path;
+        }
+        foreach ($part as $key => $below) {
+            $walk($below, "$path/$key");
+        }
+    };
+    $walk(openapi(), '');
+    expect($open)->toBe([]);
 });

@@ -264,6 +264,6 @@ final class Contract
             new Property(['property' => 'message', 'type' => 'string', 'description' => 'One plain sentence for the person.']),
             new Property(['property' => 'reason', 'type' => 'string']),
             new Property(['property' => 'errors', 'type' => 'object', 'description' => 'By field.', 'additionalProperties' => $texts]),
-        ]]);
+        ], 'additionalProperties' => false]);
     }
 }

@@ -74,7 +74,7 @@ final class Inputs
             }
         }
 
-        return ['type' => 'object', 'properties' => $properties] + ($required === [] ? [] : ['required' => $required]);
+        return ['type' => 'object', 'properties' => $properties, 'additionalProperties' => false] + ($required === [] ? [] : ['required' => $required]);
     }
 
     /**
