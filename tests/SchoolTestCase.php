@@ -50,7 +50,9 @@ abstract class SchoolTestCase extends TestCase
             $code = sprintf('%-06s%02d', $station, 10 * $n + $i);
             $made = Station::factory()->for($section)->create(['name' => $station, 'position' => $i + 1, 'code' => $code]);
             foreach (['Oona', 'Mateus'] as $j => $student) {
-                Student::factory()->for($section)->for($made)->create(['name' => "$student of $station", 'roster_number' => 10 * ($i + 1) + $j]);
+                Student::factory()->for($section)->for($made)->create(
+                    ['name' => "$student of $station", 'roster_number' => 10 * ($i + 1) + $j],
+                );
             }
         }
 

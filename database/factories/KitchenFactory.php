@@ -19,7 +19,10 @@ final class KitchenFactory extends Factory
     /** @return array<string, mixed> */
     public function definition(): array
     {
-        return ['school' => 'Tarn Valley Secondary', 'name' => 'Kitchen '.$this->faker->unique()->numberBetween(1, 99999), 'time_zone' => 'UTC'];
+        return [
+            'school' => 'Tarn Valley Secondary', 'name' => 'Kitchen '.$this->faker->unique()->numberBetween(1, 99999),
+            'time_zone' => 'UTC',
+        ];
     }
 
     /** With cups and spoons of two each, a jug, a scale that was checked and a coarse one. */

@@ -23,8 +23,10 @@ final class SectionFactory extends Factory
     public function definition(): array
     {
         return [
-            'kitchen_id' => Kitchen::factory(), 'teacher_id' => static fn (array $made) => Teacher::factory()->create(['kitchen_id' => $made['kitchen_id']])->id,
-            'name' => 'Foods 1', 'code' => Code::ofClass(), 'open_to_join' => true, 'tolerance_level' => 'practised', 'standard' => 'us_customary',
+            'kitchen_id' => Kitchen::factory(),
+            'teacher_id' => static fn (array $made) => Teacher::factory()->create(['kitchen_id' => $made['kitchen_id']])->id,
+            'name' => 'Foods 1', 'code' => Code::ofClass(), 'open_to_join' => true, 'tolerance_level' => 'practised',
+            'standard' => 'us_customary',
             'shows_target' => false, 'asks_guess' => false, 'methods' => ['stir-spoon-level'], 'starts_at' => '10:05', 'ends_at' => '10:52',
         ];
     }

@@ -21,7 +21,8 @@ final class StudentFactory extends Factory
     public function definition(): array
     {
         return [
-            'section_id' => Section::factory(), 'station_id' => null, 'name' => 'Oona', 'roster_number' => $this->faker->unique()->numberBetween(1, 999),
+            'section_id' => Section::factory(), 'station_id' => null, 'name' => 'Oona',
+            'roster_number' => $this->faker->unique()->numberBetween(1, 999),
         ];
     }
 }

@@ -45,7 +45,8 @@ use Illuminate\Support\Facades\Schema;
 
 /**
  * A frozen line is stored whole, and the kitchen it was frozen in with its lab; a weighing keeps the judgement it was given; lines of
- * recipes have ids. What there is already is carried over: what was frozen stays as it was, what was not is taken from the kitchen as it is now.
+ * recipes have ids. What there is already is carried over: what was frozen stays as it was, what was not is taken from the kitchen as
+ * it is now.
  */
 return new class extends Migration
 {

@@ -319,7 +319,8 @@ final class TarnValley extends Seeder
             ['kitchen_id' => $kitchen->id, 'name' => 'I. Achter-Lind', 'email' => $this->mark.self::EMAIL, 'password' => self::PASSWORD],
         );
         $section = Section::query()->create([
-            'kitchen_id' => $kitchen->id, 'teacher_id' => $teacher->id, 'name' => 'Foods 1, period 4', 'code' => $this->marked(self::CLASS_CODE),
+            'kitchen_id' => $kitchen->id, 'teacher_id' => $teacher->id, 'name' => 'Foods 1, period 4',
+            'code' => $this->marked(self::CLASS_CODE),
             'tolerance_level' => 'practised', 'methods' => ['stir-spoon-level', 'packed-firm'], 'starts_at' => '10:05',
             'ends_at' => '10:52',
         ]);

@@ -43,8 +43,9 @@ function plansFor(string $food, string $amount, Unit $unit, string|array ...$too
     );
 }
 
-function lineFor(string $food, string $amount, Unit $unit, array $tools, MeasuringMode $mode = MeasuringMode::Checked, ?float $pct = null): PlannedLine
-{
+function lineFor(
+    string $food, string $amount, Unit $unit, array $tools, MeasuringMode $mode = MeasuringMode::Checked, ?float $pct = null,
+): PlannedLine {
     $planner = new LinePlanner(Pantry::reference(), drawerOf(...$tools), MeasureStandard::UsCustomary, ToleranceLevel::Practised);
 
     return $planner->plan(
@@ -83,7 +84,8 @@ describe('the best plan', function () use ($cups, $spoons) {
             'One pour to the 1/2 cup line; the narrower the jug, the finer it reads.',
         ],
         'a jug to its line and the rest by spoon' => [
-            'whole-milk', '9/16', Unit::Cup, ['liquid-measure-us-1-cup', ...$spoons], 'liquid-measure-us-1-cup to 1/2 cup + spoon-us-1-tbsp',
+            'whole-milk', '9/16', Unit::Cup, ['liquid-measure-us-1-cup', ...$spoons],
+            'liquid-measure-us-1-cup to 1/2 cup + spoon-us-1-tbsp',
             '2 fills are the fewest that are exact; every fill adds its own error.',
         ],
         'a little milk by spoon' => [
@@ -95,10 +97,12 @@ describe('the best plan', function () use ($cups, $spoons) {
             'One pour to the 4 fl oz line; the narrower the jug, the finer it reads.',
         ],
         'butter by its wrapper' => [
-            'butter', '6', Unit::Tablespoon, ['butter-wrapper-us-stick'], 'butter-wrapper-us-stick to 6 tbsp', 'The wrapper has a mark at 6 tbsp.',
+            'butter', '6', Unit::Tablespoon, ['butter-wrapper-us-stick'], 'butter-wrapper-us-stick to 6 tbsp',
+            'The wrapper has a mark at 6 tbsp.',
         ],
         'a stick is eight tablespoons' => [
-            'butter', '1/2', Unit::Stick, ['butter-wrapper-us-stick'], 'butter-wrapper-us-stick to 4 tbsp', 'The wrapper has a mark at 4 tbsp.',
+            'butter', '1/2', Unit::Stick, ['butter-wrapper-us-stick'], 'butter-wrapper-us-stick to 4 tbsp',
+            'The wrapper has a mark at 4 tbsp.',
         ],
         'the nearest where none is exact' => [
             'bread-flour', '1/3', Unit::Cup, ['dry-cup-us-1-4'], 'dry-cup-us-1-4',
@@ -110,9 +114,13 @@ describe('the best plan', function () use ($cups, $spoons) {
         'half as much again is no nearest' => ['bread-flour', '1/8', Unit::Cup, ['dry-cup-us-1'], null, null],
         'a novelty scoop measures nothing' => ['bread-flour', '1/2', Unit::Cup, ['novelty-cup-1-2'], null, null],
         'no flour in a jug' => ['bread-flour', '1/2', Unit::Cup, ['liquid-measure-us-1-cup'], null, null],
-        'seeds may go by cup' => ['sesame-seed', '1/2', Unit::Cup, ['dry-cup-us-1-2'], 'dry-cup-us-1-2', 'One fill of the 1/2 cup measure is exact.'],
+        'seeds may go by cup' => [
+            'sesame-seed', '1/2', Unit::Cup, ['dry-cup-us-1-2'], 'dry-cup-us-1-2', 'One fill of the 1/2 cup measure is exact.',
+        ],
         'baking powder goes by spoon' => ['baking-powder', '1/4', Unit::Cup, ['dry-cup-us-1-4'], null, null],
-        'honey by cup' => ['honey', '1/4', Unit::Cup, [...$cups, ...$spoons], 'dry-cup-us-1-4', 'One fill of the 1/4 cup measure is exact.'],
+        'honey by cup' => [
+            'honey', '1/4', Unit::Cup, [...$cups, ...$spoons], 'dry-cup-us-1-4', 'One fill of the 1/4 cup measure is exact.',
+        ],
         'whole fruit is weighed' => ['blueberries-fresh', '1', Unit::Cup, $cups, null, null],
     ]);
 
@@ -130,18 +138,25 @@ describe('the best plan', function () use ($cups, $spoons) {
         $last = $plans[count($plans) - 1];
         expect(fillsOf($plans[0]))->toBe('dry-cup-us-1-2')->and($plans[0]->waterTo)->toBeNull()
             ->and($last->waterTo?->amount?->number->isGreaterThanOrEqualTo('1/2'))->toBeTrue()
-            ->and($last->fills[0]->toMark?->ml->isEqualTo($last->waterTo->ml->plus(Amount::of('1/2', Unit::Cup)->inBase(MeasureStandard::UsCustomary))))
+            ->and(
+                $last->fills[0]->toMark?->ml
+                    ->isEqualTo($last->waterTo->ml->plus(Amount::of('1/2', Unit::Cup)->inBase(MeasureStandard::UsCustomary))),
+            )
             ->toBeTrue()
             ->and(Phrasebook::in('en')->say($last->why))->toStartWith('Water to the ')
             ->and(plansFor('butter', '1', Unit::Cup, 'liquid-measure-us-1-cup')->plans)->toBe([]); // no room over the water
     });
 
     it('goes by the class\'s tool, then fills, then spread, then different tools', function () {
-        $plan = fn (string $food, string $amount, Unit $unit, string ...$tools) => fillsOf(plansFor($food, $amount, $unit, ...$tools)->best());
+        $plan = fn (
+            string $food, string $amount, Unit $unit, string ...$tools,
+        ) => fillsOf(plansFor($food, $amount, $unit, ...$tools)->best());
         // The narrower jug spreads less.
         expect($plan('whole-milk', '1/2', Unit::Cup, 'liquid-measure-us-2-cup', 'liquid-measure-us-1-cup'))
             ->toBe('liquid-measure-us-1-cup to 1/2 cup')
-            ->and($plan('whole-milk', '1', Unit::Cup, 'liquid-measure-us-4-cup', 'liquid-measure-us-2-cup'))->toBe('liquid-measure-us-2-cup to 1 cup');
+            ->and(
+                $plan('whole-milk', '1', Unit::Cup, 'liquid-measure-us-4-cup', 'liquid-measure-us-2-cup'),
+            )->toBe('liquid-measure-us-2-cup to 1 cup');
     });
 });
 
@@ -153,10 +168,14 @@ describe('advice', function () use ($cups, $spoons) {
         'over three cups are weighed' => ['bread-flour', '3 1/16', Unit::Cup, [...$cups, ...$spoons], ['weigh-instead']],
         'not liquids' => ['whole-milk', '4', Unit::Cup, ['liquid-measure-us-4-cup'], []],
         'nothing fits' => ['bread-flour', '1', Unit::Cup, ['liquid-measure-us-1-cup'], ['no-suitable-tool', 'weigh-instead']],
-        'too little for the jug' => ['whole-milk', '1/16', Unit::Cup, ['liquid-measure-us-1-cup'], ['below-smallest-mark', 'weigh-instead']],
+        'too little for the jug' => [
+            'whole-milk', '1/16', Unit::Cup, ['liquid-measure-us-1-cup'], ['below-smallest-mark', 'weigh-instead'],
+        ],
         'more than one jug' => ['whole-milk', '2', Unit::Cup, ['liquid-measure-us-1-cup'], ['above-highest-mark']],
         'between two lines' => ['whole-milk', '9/16', Unit::Cup, ['liquid-measure-us-1-cup', ...$spoons], ['between-marks']],
-        'between two lines and no spoon' => ['whole-milk', '9/16', Unit::Cup, ['liquid-measure-us-1-cup'], ['between-marks', 'weigh-instead']],
+        'between two lines and no spoon' => [
+            'whole-milk', '9/16', Unit::Cup, ['liquid-measure-us-1-cup'], ['between-marks', 'weigh-instead'],
+        ],
         'a spoon that serves needs no line' => ['whole-milk', '1', Unit::Tablespoon, ['liquid-measure-us-1-cup', ...$spoons], []],
         'whole eggs are counted' => ['egg-large', '3', Unit::Piece, [], ['count-instead']],
         'parts of them weighed' => ['egg-large', '1 1/2', Unit::Piece, [], ['weigh-instead']],
@@ -192,15 +211,19 @@ describe('warnings before the lab', function () {
             lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.03]]), $fine, 6, ['the 1 cup measure is 3% off its size.'],
         ],
         'a cup that holds less' => fn () => [
-            lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 0.975]]), $fine, 6, ['the 1 cup measure is 2.5% off its size.'],
+            lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 0.975]]), $fine, 6,
+            ['the 1 cup measure is 2.5% off its size.'],
         ],
-        'no scale' => fn () => [lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.0]]), [], 6, ['No scale in the drawer.']],
+        'no scale' => fn () => [
+            lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.0]]), [], 6, ['No scale in the drawer.'],
+        ],
         'one of two scales' => fn () => [
             lineFor('baking-soda', '1', Unit::Teaspoon, [['spoon-us-1-tsp', 6, 1.0]]), [...$fine, 'Old' => new Scale(1.0, 0.5)], 6,
             ['Careful hands vary by ±0.7 g.', 'Only these scales can judge it: Fine.'],
         ],
         'none of them' => fn () => [
-            lineFor('baking-soda', '1', Unit::Teaspoon, [['spoon-us-1-tsp', 6, 1.0]]), ['Older' => new Scale(5.0, 2.0), 'Old' => new Scale(1.0, 0.0)], 6,
+            lineFor('baking-soda', '1', Unit::Teaspoon, [['spoon-us-1-tsp', 6, 1.0]]),
+            ['Older' => new Scale(5.0, 2.0), 'Old' => new Scale(1.0, 0.0)], 6,
             ['Careful hands vary by ±0.7 g.', 'No scale here can judge so little. Weigh 5 measures together.'],
         ],
     ]);
@@ -221,7 +244,9 @@ describe('the search for fills', function () {
         expect(FillSearch::over([], BigRational::one()))->toBeNull()
             ->and(FillSearch::over($parts([4]), BigRational::of('1/'.str_repeat('9', 30))))->toBeNull()
             ->and(FillSearch::over([BigRational::of(str_repeat('9', 30))], BigRational::one()))->toBeNull()
-            ->and(FillSearch::over([BigRational::of(str_repeat('9', 30)), BigRational::one()], BigRational::of(3))?->exact())->toBe([[1 => 3]]);
+            ->and(
+                FillSearch::over([BigRational::of(str_repeat('9', 30)), BigRational::one()], BigRational::of(3))?->exact(),
+            )->toBe([[1 => 3]]);
     });
 
     it('fills no oftener than sixty-four times', function () use ($parts) {

@@ -119,9 +119,15 @@ describe('how people write a number', function () {
         ['', 'Say how much.'], ["\u{00A0} \u{2009}", 'Say how much.'],
         [str_repeat('0', 40).'7', 'That number is too long to be an amount.'],
         ['1/0', '"1/0" divides by zero.'], ['1/000', '"1/000" divides by zero.'],
-        ['-5', 'An amount cannot be below zero: "-5".'], ["\u{2212}5", "An amount cannot be below zero: \"\u{2212}5\"."], ['-⅝', 'An amount cannot be below zero: "-⅝".'],
-        ['lots', '"lots" is not an amount. Write it like 1 3/4 or 1.75.'], ['5-', '"5-" is not an amount. Write it like 1 3/4 or 1.75.'], ["5\u{2212}", "\"5\u{2212}\" is not an amount. Write it like 1 3/4 or 1.75."], ['1.2.3', '"1.2.3" is not an amount. Write it like 1 3/4 or 1.75.'],
-        ['½½', '"½½" is not an amount. Write it like 1 3/4 or 1.75.'], ['1 1', '"1 1" is not an amount. Write it like 1 3/4 or 1.75.'], ['5.', '"5." is not an amount. Write it like 1 3/4 or 1.75.'],
+        ['-5', 'An amount cannot be below zero: "-5".'], ["\u{2212}5", "An amount cannot be below zero: \"\u{2212}5\"."],
+        ['-⅝', 'An amount cannot be below zero: "-⅝".'],
+        ['lots', '"lots" is not an amount. Write it like 1 3/4 or 1.75.'],
+        ['5-', '"5-" is not an amount. Write it like 1 3/4 or 1.75.'],
+        ["5\u{2212}", "\"5\u{2212}\" is not an amount. Write it like 1 3/4 or 1.75."],
+        ['1.2.3', '"1.2.3" is not an amount. Write it like 1 3/4 or 1.75.'],
+        ['½½', '"½½" is not an amount. Write it like 1 3/4 or 1.75.'],
+        ['1 1', '"1 1" is not an amount. Write it like 1 3/4 or 1.75.'],
+        ['5.', '"5." is not an amount. Write it like 1 3/4 or 1.75.'],
     ]);
 
     it('writes it in lowest terms, with its sign', function (string $number, string $written) {
@@ -131,13 +137,15 @@ describe('how people write a number', function () {
     it('knows the fractions of a kitchen', function (string $number, bool $isOne) {
         expect(KitchenNotation::isKitchenFraction(BigRational::of($number)))->toBe($isOne);
     })->with([
-        ['2', true], ['1/2', true], ['2/3', true], ['7/4', true], ['5/8', true], ['2/16', true], ['1/5', false], ['1/6', false], ['1/16', false],
+        ['2', true], ['1/2', true], ['2/3', true], ['7/4', true], ['5/8', true], ['2/16', true], ['1/5', false], ['1/6', false],
+        ['1/16', false],
     ]);
 
     it('rounds half up, below zero, too', function (string $number, int $parts, string $nearest) {
         expect((string) KitchenNotation::nearest(BigRational::of($number), $parts))->toBe($nearest);
     })->with([
-        ['1/2', 1, '1'], ['49/100', 1, '0'], ['1/16', 8, '1/8'], ['1/17', 8, '0'], ['-1/2', 1, '0'], ['-51/100', 1, '-1'], ['-3/2', 1, '-1'],
+        ['1/2', 1, '1'], ['49/100', 1, '0'], ['1/16', 8, '1/8'], ['1/17', 8, '0'], ['-1/2', 1, '0'], ['-51/100', 1, '-1'],
+        ['-3/2', 1, '-1'],
         ['-2', 1, '-2'], ['5/3', 4, '7/4'],
     ]);
 });
@@ -180,7 +188,9 @@ describe('an amount', function () {
         expect(refused(fn () => Amount::of('0', Unit::Cup, 'line')))->toBe(['line', 'The amount must be more than zero.'])
             ->and(refused(fn () => Amount::of(BigRational::of('-1/2'), Unit::Cup))[0] ?? null)->toBe('amount')
             ->and(refused(fn () => Amount::of('1000001', Unit::Gram))[1] ?? null)->toBe('That amount is too large for a kitchen.')
-            ->and(refused(fn () => Amount::of('1', Unit::Cup)->times(BigRational::zero())))->toBe(['factor', 'The amount must be more than zero.']);
+            ->and(
+                refused(fn () => Amount::of('1', Unit::Cup)->times(BigRational::zero())),
+            )->toBe(['factor', 'The amount must be more than zero.']);
     });
 
     it('is written for people, one or many', function (string $number, Unit $unit, string $en, string $es) {

@@ -36,7 +36,8 @@ describe('a factor', function () {
         $found = Factor::toUseUp($line, $grams, MeasureStandard::UsCustomary, Pantry::reference());
         expect($found->text())->toBe($factor);
     })->with([
-        'a kitchen fraction' => ['bread-flour', '2', Unit::Cup, 375.0, '1 1/2'], 'to a thousandth, down' => ['bread-flour', '3', Unit::Cup, 510.0, '1 9/25'],
+        'a kitchen fraction' => ['bread-flour', '2', Unit::Cup, 375.0, '1 1/2'],
+        'to a thousandth, down' => ['bread-flour', '3', Unit::Cup, 510.0, '1 9/25'],
         'a weight' => ['bread-flour', '250', Unit::Gram, 125.0, '1/2'], 'never nothing' => ['bread-flour', '3', Unit::Cup, 0.1, '1/1000'],
     ]);
 

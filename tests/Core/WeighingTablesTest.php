@@ -43,7 +43,9 @@ describe('what can be a tolerance and a target', function () {
             expect(refused(fn () => Tolerance::of($percent)))->toBe($pct, (string) $percent);
         }
         foreach ([-0.5, 1000.5, INF, NAN] as $floor) {
-            expect(refused(fn () => Tolerance::of(5.0, $floor)))->toBe(['tolerance_floor_g', 'Choose a number from 0 to 1000.'], (string) $floor);
+            expect(refused(fn () => Tolerance::of(5.0, $floor)))->toBe(
+                ['tolerance_floor_g', 'Choose a number from 0 to 1000.'], (string) $floor,
+            );
         }
     });
 
@@ -106,7 +108,9 @@ describe('what a scale can tell', function () {
             ->and(ScaleReading::fromDisplay(99_999.0, new Scale(1.0))->grams)->toBe(99_999.0); // nobody knows what it can carry
         expect(refused(fn () => ScaleReading::of(NAN, $scale)))->toBe(['weighed_g', 'Say how many grams there are.'])
             ->and(refused(fn () => ScaleReading::of(-0.1, $scale)))->toBe(['weighed_g', 'A weight cannot be below zero.'])
-            ->and(refused(fn () => ScaleReading::of(100_001.0, $scale)))->toBe(['weighed_g', 'That is more than any kitchen scale can weigh.'])
+            ->and(refused(fn () => ScaleReading::of(100_001.0, $scale)))->toBe(
+                ['weighed_g', 'That is more than any kitchen scale can weigh.'],
+            )
             ->and(refused(fn () => ScaleReading::fromDisplay(0.0, $scale))[0] ?? null)->toBe('grams')
             ->and(refused(fn () => ScaleReading::fromDisplay(5001.0, $scale))[1] ?? '')->toContain('5000')
             ->and(refused(fn () => ScaleReading::fromDisplay(1.5, $scale))[1] ?? '')->toContain('1 g steps');
@@ -134,8 +138,12 @@ describe('what a scale can tell', function () {
 
     it('is checked against a known weight: its tolerance and one division', function () {
         $scale = new Scale(1.0, null, 5000.0, 0.002); // at 500 g: 1 + 1
-        expect(ScaleVerification::passes(500.0, 502.0, $scale))->toBeTrue()->and(ScaleVerification::passes(500.0, 498.0, $scale))->toBeTrue()
-            ->and(ScaleVerification::passes(500.0, 503.0, $scale))->toBeFalse()->and(ScaleVerification::passes(500.0, 497.0, $scale))->toBeFalse()
+        expect(ScaleVerification::passes(500.0, 502.0, $scale))->toBeTrue()->and(
+            ScaleVerification::passes(500.0, 498.0, $scale),
+        )->toBeTrue()
+            ->and(ScaleVerification::passes(500.0, 503.0, $scale))->toBeFalse()->and(
+                ScaleVerification::passes(500.0, 497.0, $scale),
+            )->toBeFalse()
             ->and(ScaleVerification::passes(5000.0, 5000.0, $scale))->toBeTrue();
         foreach ([0.0, -1.0, 5000.5, NAN] as $nominal) {
             expect(refused(fn () => ScaleVerification::passes($nominal, 500.0, $scale)))
@@ -172,7 +180,8 @@ describe('the verdict', function () {
     it('answers a second time for what these very tools give', function () use ($judge) {
         $judged = $judge(106.0, 104.0);
         expect($judged->technique?->expectedG)->toBe(104.0)->and($judged->technique?->errorG)->toBe(2.0)
-            ->and($judged->technique?->errorPct)->toEqualWithDelta(100 * 2 / 104, 1e-9)->and($judged->technique?->verdict)->toBe(Verdict::Level)
+            ->and($judged->technique?->errorPct)->toEqualWithDelta(100 * 2 / 104, 1e-9)
+            ->and($judged->technique?->verdict)->toBe(Verdict::Level)
             ->and($judged->errorG)->toBe(6.0)->and($judged->errorPct)->toBe(6.0)->and($judged->inTolerances())->toBe(1.2)
             ->and($judged->band())->toBe([95.0, 105.0])
             ->and($judge(106.0)->technique)->toBeNull();
@@ -195,7 +204,9 @@ describe('the verdict', function () {
 describe('the reason to believe it', function () {
     it('is the band, the scale, and the tools where they differ', function () {
         $scale = new Scale(1.0, 0.0);
-        $judge = fn (float $expected) => Judge::judge(Target::of(240.0, Tolerance::of(5.0, 1.0)), ScaleReading::of(250.0, $scale), $expected);
+        $judge = fn (float $expected) => Judge::judge(
+            Target::of(240.0, Tolerance::of(5.0, 1.0)), ScaleReading::of(250.0, $scale), $expected,
+        );
         expect(explained($judge(251.0)))->toBe([
             'Level is 228 to 252 g: 5% either way.',
             'This scale counts in 1 g steps, so 250 g means 249.2 to 250.8 g.',
@@ -226,7 +237,8 @@ describe('the reason to believe it', function () {
         $gain = Gain::of(Target::of(219.0, Tolerance::of(8.0)), $before, $now);
         expect($gain === null ? null : Phrasebook::in('en')->say($gain))->toBe($says);
     })->with([
-        'from above' => [259.0, 221.0, 'The time before it was 40 g off, now 2 g.'], 'from below' => [200.0, 222.0, 'The time before it was 19 g off, now 3 g.'],
+        'from above' => [259.0, 221.0, 'The time before it was 40 g off, now 2 g.'],
+        'from below' => [200.0, 222.0, 'The time before it was 19 g off, now 3 g.'],
         'farther' => [221.0, 230.0, null], 'the same' => [221.0, 217.0, null], 'by less than is shown' => [259.0, 258.9, null],
         'to the dot' => [221.0, 219.0, 'The time before it was 2.0 g off, now 0.0 g.'],
     ]);
@@ -317,7 +329,9 @@ describe('chance and its bell', function () {
     });
 
     it('adds spreads by their squares', function () {
-        expect((new Weight(100.0, 1.0, 2.0, 2.0, 4.0, 5.0))->u())->toEqualWithDelta(sqrt(50.0), 1e-12)->and((new Weight(7.0))->u())->toBe(0.0);
+        expect(
+            (new Weight(100.0, 1.0, 2.0, 2.0, 4.0, 5.0))->u(),
+        )->toEqualWithDelta(sqrt(50.0), 1e-12)->and((new Weight(7.0))->u())->toBe(0.0);
     });
 });
 

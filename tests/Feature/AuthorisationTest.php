@@ -87,7 +87,8 @@ function urlOf(Tests\SchoolTestCase $test, string $uri): string
 $routes = function (): array {
     $settings = [
         'name' => 'Foods 1', 'starts_at' => '10:05', 'ends_at' => '10:52', 'standard' => 'us_customary', 'tolerance_level' => 'practised',
-        'methods' => [], 'schools' => [], 'shows_target' => false, 'asks_guess' => false, 'asks_prediction' => false, 'open_to_join' => true,
+        'methods' => [], 'schools' => [], 'shows_target' => false, 'asks_guess' => false, 'asks_prediction' => false,
+        'open_to_join' => true,
     ];
     $entry = fn (Tests\SchoolTestCase $test): array => [
         'line_id' => $test->lab->lines->first()->id, 'station_id' => $test->class->stations->first()->id,
@@ -114,7 +115,9 @@ $routes = function (): array {
         ['PUT', 'api/labs/{lab}/weighings/{weighing}/correction', RUN, ['id' => NEW_ULID, 'grams' => '220']],
         [
             'POST', 'api/labs/{lab}/paper', RUN,
-            [fn (Tests\SchoolTestCase $test): array => ['store' => true, 'entries' => [['id' => NEW_ULID, 'grams' => '219'] + $entry($test)]]],
+            [
+                fn (Tests\SchoolTestCase $test): array => ['store' => true, 'entries' => [['id' => NEW_ULID, 'grams' => '219'] + $entry($test)]],
+            ],
         ],
         [
             'POST', 'api/labs/{lab}/scale-checks', WATCH,
@@ -136,10 +139,12 @@ $routes = function (): array {
         // A class
         ['POST', 'api/sections', TEACHERS_OWN, ['name' => 'Foods 9', 'starts_at' => '08:00', 'ends_at' => '08:47']],
         ['POST', 'api/sections/import', TEACHERS_OWN, ['text' => "title\nFoods 9"]],
-        ['GET', 'api/sections/{section}', RUN, []], ['PUT', 'api/sections/{section}', RUN, $settings], ['POST', 'api/sections/{section}/code', RUN, []],
+        ['GET', 'api/sections/{section}', RUN, []], ['PUT', 'api/sections/{section}', RUN, $settings],
+        ['POST', 'api/sections/{section}/code', RUN, []],
         ['POST', 'api/sections/{section}/roster', RUN, ['text' => 'Quill', 'look' => false]],
         ['POST', 'api/sections/{section}/stations', RUN, ['name' => 'Aspen']],
-        ['PUT', 'api/sections/{section}/stations/{spare}', RUN, ['name' => 'Aspen']], ['DELETE', 'api/sections/{section}/stations/{spare}', RUN, []],
+        ['PUT', 'api/sections/{section}/stations/{spare}', RUN, ['name' => 'Aspen']],
+        ['DELETE', 'api/sections/{section}/stations/{spare}', RUN, []],
         ['PUT', 'api/sections/{section}/students/{student}', RUN, ['name' => 'Quill', 'station_id' => null]],
         ['DELETE', 'api/sections/{section}/students/{student}', RUN, []],
         ['POST', 'api/sections/{section}/colleagues', RUN, ['email' => 'neighbour@school.example', 'role' => 'co-teacher']],
@@ -164,12 +169,14 @@ $routes = function (): array {
             ['name' => 'Teff flour', 'family' => 'fine-powder', 'grams' => '140', 'allergens' => [], 'reason' => 'Weighed.'],
         ],
         ['GET', 'api/pantry/{ingredient}/measure?grams=100', TEACHERS_OWN, []],
-        ['PUT', 'api/pantry/{ingredient}', TEACHERS_OWN, ['grams' => '130', 'reason' => 'Ours.']], ['DELETE', 'api/pantry/{ingredient}', TEACHERS_OWN, []],
+        ['PUT', 'api/pantry/{ingredient}', TEACHERS_OWN, ['grams' => '130', 'reason' => 'Ours.']],
+        ['DELETE', 'api/pantry/{ingredient}', TEACHERS_OWN, []],
         ['GET', 'api/portions?batch=10+cups&each=1/3+cup', TEACHERS_OWN, []],
         ['GET', 'api/recipes', TEACHERS_OWN, []], ['POST', 'api/recipes', TEACHERS_OWN, ['text' => "Sweet\n1 cup sugar"]],
         ['GET', 'api/recipes/{recipe}', KITCHENS, []], ['GET', 'api/recipes/{recipe}/json-ld', KITCHENS, []],
         ['POST', 'api/recipes/{recipe}/versions', KITCHENS, ['text' => "Sweet\n2 cups sugar", 'note' => 'More.']],
-        ['POST', 'api/recipes/{recipe}/archive', KITCHENS, []], ['PUT', 'api/recipes/{recipe}/lines/{line}', KITCHENS, ['as' => 'left-out']],
+        ['POST', 'api/recipes/{recipe}/archive', KITCHENS, []],
+        ['PUT', 'api/recipes/{recipe}/lines/{line}', KITCHENS, ['as' => 'left-out']],
         [
             'POST', 'api/recipes/{recipe}/labs', KITCHENS,
             [fn (Tests\SchoolTestCase $test): array => ['section' => $test->class->id, 'planned_for' => '2026-12-01', 'for' => 'station']],
@@ -196,7 +203,8 @@ $routes = function (): array {
         ['POST', 'api/practice/{turn}', STUDENTS_OWN, ['id' => 'x', 'answer' => 'y']],
         ['POST', 'api/practice/scale', STUDENTS_OWN, ['id' => 'x', 'keys' => []]],
         ['GET', 'api/class-question', STUDENTS_OWN, []], ['POST', 'api/class-question/{asked}', STUDENTS_OWN, ['answer' => 'x']],
-        ['GET', 'api/techniques?section={section}', ['ok', 'ok', 403, 403, 'ok', 'ok', 'ok', 'ok', 401], []], ['GET', 'api/simulator?'.http_build_query($try), INSIDE, []],
+        ['GET', 'api/techniques?section={section}', ['ok', 'ok', 403, 403, 'ok', 'ok', 'ok', 'ok', 401], []],
+        ['GET', 'api/simulator?'.http_build_query($try), INSIDE, []],
         ['POST', 'api/simulator/weighings', INSIDE, $try], ['POST', 'api/simulator/comparisons', INSIDE, $try],
     ];
 
@@ -209,16 +217,24 @@ it('lets each do what is theirs, and nothing else', function (string $method, st
     foreach (array_combine(WHO, $answers) as $who => $answer) {
         DB::beginTransaction();
         becomes($this, $who);
-        $before = [Lab::query()->max('updated_at'), Recipe::query()->count(), Station::query()->count(), Student::query()->count(), $this->stored()];
+        $before = [
+            Lab::query()->max('updated_at'), Recipe::query()->count(), Station::query()->count(), Student::query()->count(),
+            $this->stored(),
+        ];
         $response = $this->json($method, $url, $body);
         if ($answer === 'ok') {
-            expect($response->status())->not->toBeIn([401, 403, 405, 419, 500], "$uri, $who: ".mb_substr((string) $response->getContent(), 0, 200));
+            expect($response->status())->not->toBeIn(
+                [401, 403, 405, 419, 500], "$uri, $who: ".mb_substr((string) $response->getContent(), 0, 200),
+            );
             if ($who === 'owner' && ! in_array($uri, ['api/join', 'api/station/session', 'api/teacher/session', 'api/labs'], true)) {
                 expect("{$response->status()} ".$response->getContent())->not->toStartWith('422', $uri);
             }
         } else {
             expect($response->status())->toBe($answer, "$uri, $who: ".mb_substr((string) $response->getContent(), 0, 200));
-            $after = [Lab::query()->max('updated_at'), Recipe::query()->count(), Station::query()->count(), Student::query()->count(), $this->stored()];
+            $after = [
+                Lab::query()->max('updated_at'), Recipe::query()->count(), Station::query()->count(), Student::query()->count(),
+                $this->stored(),
+            ];
             expect($after)->toBe($before, "$who changed something");
         }
         DB::rollBack();
@@ -242,14 +258,21 @@ it('answers its owner in the shape that the contract names', function (string $m
     $said = $named[$response->status()];
     $place = isset($said['$ref'])
         ? array_slice(explode('/', $said['$ref']), 1) : ['paths', "/$path", strtolower($method), 'responses', (string) $response->status()];
-    $content = (isset($said['$ref']) ? openapi()['components']['responses'][basename($said['$ref'])] : $said)['content']['application/json'] ?? null;
+    $content = (isset($said['$ref']) ? openapi()['components']['responses'][basename($said['$ref'])] : $said)['content']['application/json']
+            ?? null;
     if ($content === null) {
         // A file to keep has a form of its own.
-        expect($response->headers->has('Content-Disposition') ? '' : "$method $path: ".$response->headers->get('Content-Type'))->not->toEndWith('application/json');
+        expect(
+            $response->headers->has('Content-Disposition')
+                ? ''
+                : "$method $path: ".$response->headers->get('Content-Type'),
+        )->not->toEndWith('application/json');
 
         return;
     }
-    $document = json_decode(str_replace('"#/components', '"https://hovik.example/openapi.json#/components', (string) json_encode(openapi())));
+    $document = json_decode(
+        str_replace('"#/components', '"https://hovik.example/openapi.json#/components', (string) json_encode(openapi())),
+    );
     $document->{'$id'} = 'https://hovik.example/openapi.json';
     $validator = new Opis\JsonSchema\Validator;
     $validator->resolver()->registerRaw($document);
@@ -259,11 +282,17 @@ it('answers its owner in the shape that the contract names', function (string $m
     ));
     $result = $validator->validate(json_decode((string) $response->getContent()), "https://hovik.example/openapi.json#/$at");
     $fault = $result->error();
-    expect($fault === null ? '' : "$method $path: {$fault->keyword()} at /".implode('/', $fault->data()->fullPath()).' '.json_encode($fault->args()))->toBe('');
+    expect(
+        $fault === null
+            ? ''
+            : "$method $path: {$fault->keyword()} at /".implode('/', $fault->data()->fullPath()).' '.json_encode($fault->args()),
+    )->toBe('');
 })->with($routes());
 
 it('has a row for every route', function () use ($routes) {
-    $plain = static fn (string $uri): string => strtr((string) preg_replace('~\?.*~', '', $uri), ['{prepared}' => '{lab}', '{spare}' => '{station}', '{new}' => '{weighing}']);
+    $plain = static fn (string $uri): string => strtr(
+        (string) preg_replace('~\?.*~', '', $uri), ['{prepared}' => '{lab}', '{spare}' => '{station}', '{new}' => '{weighing}'],
+    );
     $rows = array_map(static fn (array $row): string => "$row[0] ".$plain($row[1]), array_values($routes()));
     $all = [];
     foreach (Route::getRoutes() as $route) {

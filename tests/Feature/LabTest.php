@@ -114,7 +114,9 @@ it('keeps a lab to its own teacher', function (string $method, string $path) {
     $other = $this->section('Foods 2');
     $url = sprintf($path, $lab->id);
     $this->json($method, $url)->assertUnauthorized();
-    $this->asTeacher($other->teacher)->json($method, $url)->assertForbidden()->assertJsonPath('message', Phrasebook::in('en')->say(Phrase::of('refusal.not-yours')));
+    $this->asTeacher($other->teacher)->json($method, $url)->assertForbidden()->assertJsonPath(
+        'message', Phrasebook::in('en')->say(Phrase::of('refusal.not-yours')),
+    );
     $this->asNobody()->asStudent($lab->section->students->first())->json($method, $url)->assertUnauthorized();
     $this->asNobody()->asStation($lab->section->stations->first())->json($method, $url)->assertUnauthorized();
     expect($lab->refresh()->state)->toBe(LabState::Open);

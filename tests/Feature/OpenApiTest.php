@@ -31,7 +31,9 @@ it('names every route there is, and no other', function () {
         ->filter(fn (Route $route) => str_starts_with($route->uri(), 'api/')
                 && ! in_array($route->uri(), ['api/{unknown}', 'api/labs/{lab}/live', 'api/labs/{lab}/stations/{station}/live', 'api/sections/{section}/live'], true))
         ->flatMap(
-            fn (Route $route) => collect($route->methods())->diff(['HEAD'])->map(fn (string $method) => strtolower($method).' /'.$route->uri()),
+            fn (Route $route) => collect($route->methods())->diff(['HEAD'])->map(
+                fn (string $method) => strtolower($method).' /'.$route->uri(),
+            ),
         )->sort()->values()->all();
     $named = collect(openapi()['paths'])->flatMap(
         fn (array $methods, string $path) => collect($methods)->keys()->map(fn (string $method) => "$method $path"),

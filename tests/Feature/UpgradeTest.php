@@ -53,7 +53,9 @@ it('carries over what a school has weighed, opened and settled', function () {
         $was = $this->lines[$line->id];
         $frozen = $line->frozen;
         expect($frozen->food->ingredient->id)->toBe($was->ingredient_id)->and($frozen->amount->toArray()['unit'])->toBe($was->unit)
-            ->and($frozen->tolerance->percent)->toBe((float) $was->tolerance_pct)->and($frozen->tolerance->floorG)->toBe((float) $was->tolerance_floor_g)
+            ->and($frozen->tolerance->percent)->toBe((float) $was->tolerance_pct)->and($frozen->tolerance->floorG)->toBe(
+                (float) $was->tolerance_floor_g,
+            )
             ->and($frozen->expectedG())->toBe($was->expected_g === null ? null : (float) $was->expected_g)
             ->and(count($frozen->fills()))->toBe(count(json_decode($was->fills, true)))
             ->and(array_column($frozen->steps(), 'value'))->toBe(json_decode($was->steps, true))
@@ -91,7 +93,8 @@ it('goes on where it was: boards, sheets, a weigh-in, causes, the next lab', fun
     }
     $butter = collect($work->json('lines'))->firstWhere('name', 'Butter');
     $this->putJson('/api/weighings/01JDF8Z9X3M5N7P9Q1R3S5T7V9', [
-        'line_id' => $butter['id'], 'student_id' => $hazel->students->first()->id, 'scale_id' => $butter['best_scale'], 'grams' => '43.0', 'ticked' => [],
+        'line_id' => $butter['id'], 'student_id' => $hazel->students->first()->id, 'scale_id' => $butter['best_scale'],
+        'grams' => '43.0', 'ticked' => [],
     ])->assertCreated()->assertJsonPath('verdict', 'level');
     $this->asNobody()->asTeacher($section->teacher)->postJson("/api/labs/$buns->id/close")->assertNoContent();
     $this->postJson("/api/labs/$loaf->id/open")->assertNoContent();

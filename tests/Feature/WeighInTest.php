@@ -108,7 +108,9 @@ it('refuses a foreign station, another class\'s student, a teacher and nobody', 
     $this->asNobody()->asTeacher($this->lab->section->teacher);
     $this->weigh($this->flour)->assertUnauthorized();
     $this->asNobody();
-    $this->weigh($this->flour)->assertUnauthorized()->assertJsonPath('message', Phrasebook::in('en')->say(Phrase::of('refusal.signed-out')));
+    $this->weigh($this->flour)->assertUnauthorized()->assertJsonPath(
+        'message', Phrasebook::in('en')->say(Phrase::of('refusal.signed-out')),
+    );
     expect($this->stored())->toBe(0);
 });
 

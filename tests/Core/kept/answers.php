@@ -180,9 +180,11 @@ return new class
     private function situations(): iterable
     {
         $amounts = [
-            'table-salt' => ['1', Unit::Teaspoon], 'coarse-salt-light-flakes' => ['2', Unit::Teaspoon], 'baking-powder' => ['2', Unit::Teaspoon],
+            'table-salt' => ['1', Unit::Teaspoon], 'coarse-salt-light-flakes' => ['2', Unit::Teaspoon],
+            'baking-powder' => ['2', Unit::Teaspoon],
             'cinnamon' => ['1', Unit::Tablespoon], 'egg-large' => ['3', Unit::Piece], 'whole-milk' => ['12', Unit::FluidOunce],
-            'vegetable-oil' => ['3/4', Unit::Cup], 'butter' => ['6', Unit::Tablespoon], 'honey' => ['1/3', Unit::Cup], 'blueberries-fresh' => ['8', Unit::Ounce],
+            'vegetable-oil' => ['3/4', Unit::Cup], 'butter' => ['6', Unit::Tablespoon], 'honey' => ['1/3', Unit::Cup],
+            'blueberries-fresh' => ['8', Unit::Ounce],
         ];
         $flour = ['bread-flour', '1 3/4', Unit::Cup];
         foreach (self::FOODS as $food) {
@@ -194,8 +196,12 @@ return new class
         yield 'sifted flour' => $this->situation('cake-flour', '1', Unit::Cup, 1.1, method: HouseMethod::SiftSpoonLevel);
         yield 'dipped flour' => $this->situation('bread-flour', '1', Unit::Cup, 0.88, method: HouseMethod::DipSweep);
         yield 'a step left out' => $this->situation(...$flour, times: 1.12, more: ['skipped' => [Step::SpoonHeaped]]);
-        yield 'all steps ticked' => $this->situation(...$flour, times: 1.12, more: ['ticked' => [Step::SpoonHeaped, Step::Loosen, Step::SweepLevel]]);
-        yield 'one ticked, one left out' => $this->situation(...$flour, times: 1.12, more: ['ticked' => [Step::Loosen], 'skipped' => [Step::SweepLevel]]);
+        yield 'all steps ticked' => $this->situation(
+            ...$flour, times: 1.12, more: ['ticked' => [Step::SpoonHeaped, Step::Loosen, Step::SweepLevel]],
+        );
+        yield 'one ticked, one left out' => $this->situation(
+            ...$flour, times: 1.12, more: ['ticked' => [Step::Loosen], 'skipped' => [Step::SweepLevel]],
+        );
         yield 'somebody who heaps' => $this->situation(...$flour, times: 1.12, more: ['history' => ['heaped' => 5, 'sound' => 3]]);
         yield 'a bowl not tared' => $this->situation(...$flour, times: 1.97, more: ['containerG' => 212.0]);
         yield 'some vessel not tared' => $this->situation(...$flour, times: 1.97);
@@ -234,7 +240,8 @@ return new class
         $shown = max($step, round($times * $plans->weighG / $step) * $step);
 
         return new Situation(
-            $pantry, $pantry->ingredient($food), Amount::of($number, $unit), $standard, $plans->best()->fills ?? [], $method, $plans->weighG,
+            $pantry, $pantry->ingredient($food), Amount::of($number, $unit), $standard, $plans->best()->fills ?? [], $method,
+            $plans->weighG,
             ScaleReading::of($shown, new Scale($step, 0.0)), ...($more + ['drawer' => $drawer]),
         );
     }
@@ -285,9 +292,13 @@ return new class
                 'food' => $line->ingredient?->id, 'name' => $line->name, 'before' => $line->before, 'after' => $line->after,
                 'size' => $line->size, 'package' => $line->package === null ? null : $amount($line->package),
                 'flags' => array_map(static fn (Flag $flag): string => $flag->value, $line->flags), 'options' => $line->options,
-                'parts' => implode(' | ', array_map(static fn (Piece $piece): string => "{$piece->part->value}: $piece->text", $line->pieces)),
+                'parts' => implode(
+                    ' | ', array_map(static fn (Piece $piece): string => "{$piece->part->value}: $piece->text", $line->pieces),
+                ),
                 'choices' => array_map(
-                    static fn (Choice $choice): string => Phrasebook::in('en')->say($choice->says).sprintf(', %.6g g', $choice->grams ?? 0.0),
+                    static fn (Choice $choice): string => Phrasebook::in('en')->say($choice->says).sprintf(
+                        ', %.6g g', $choice->grams ?? 0.0,
+                    ),
                     Choices::of($line, MeasureStandard::UsCustomary, Pantry::reference()),
                 ),
             ], static fn (mixed $part): bool => $part !== null && $part !== [] && $part !== '');
