@@ -74,7 +74,10 @@ final class Inputs
             }
         }
 
-        return ['type' => 'object', 'properties' => $properties, 'additionalProperties' => false] + ($required === [] ? [] : ['required' => $required]);
+        return [
+            'type' => 'object', 'properties' => $properties, 'additionalProperties' => false,
+            ...($required === [] ? [] : ['required' => $required]),
+        ];
     }
 
     /**
