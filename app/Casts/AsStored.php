@@ -7,6 +7,7 @@ namespace App\Casts;
 use Hovik\Core\JsonInput;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
+use WeakMap;
 
 /**
  * A value of the core, stored whole as JSON: `AsStored::class.':'.FrozenLine::class`. Its class has toArray() and fromArray().
@@ -15,6 +16,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class AsStored implements CastsAttributes
 {
+    /** @var WeakMap<object, string>|null what each was stored as: they never change, and a model asks whenever it looks at itself */
+    private static ?WeakMap $texts = null;
+
     /** @param  class-string  $class */
     public function __construct(private readonly string $class)
     {
@@ -28,13 +32,25 @@ final class AsStored implements CastsAttributes
         }
         $stored = json_decode($value, true, 64, JSON_THROW_ON_ERROR);
 
-        return $this->class::fromArray(new JsonInput(is_array($stored) ? $stored : [], "$key."));
+        $object = $this->class::fromArray(new JsonInput(is_array($stored) ? $stored : [], "$key."));
+        self::texts()[$object] = $value;
+
+        return $object;
     }
 
     /** @param  array<string, mixed>  $attributes */
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
-        return is_object($value)
-                && method_exists($value, 'toArray') ? json_encode($value->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE) : null;
+        if (! is_object($value) || ! method_exists($value, 'toArray')) {
+            return null;
+        }
+
+        return self::texts()[$value] ??= json_encode($value->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    }
+
+    /** @return WeakMap<object, string> */
+    private static function texts(): WeakMap
+    {
+        return self::$texts ??= new WeakMap;
     }
 }

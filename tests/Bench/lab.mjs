@@ -223,7 +223,7 @@ async function rate(call, seconds) {
   return done / seconds;
 }
 const bare = (tablet, n) =>
-  tablet.expect(201, "PUT", `/api/simulator/station/${ulid()}`, {
+  tablet.expect(201, "PUT", `/api/bench/station/${ulid()}`, {
     line_id: tablet.kitchen.lines[n % 8].id,
     grams: "219",
   });

@@ -29,7 +29,7 @@ const kinds = {
   "bare, tablet": {
     by: tablets,
     call: (v, n) =>
-      v.expect(201, "PUT", `/api/simulator/station/${ulid()}`, { line_id: v.kitchen.lines[n % 8].id, grams: "219" }),
+      v.expect(201, "PUT", `/api/bench/station/${ulid()}`, { line_id: v.kitchen.lines[n % 8].id, grams: "219" }),
   },
   "weigh-in": {
     by: tablets,
@@ -44,7 +44,7 @@ const kinds = {
   },
   "bare, teacher": {
     by: teachers,
-    call: (v) => v.expect(201, "PUT", `/api/simulator/teacher/${ulid()}`, { line_id: v.line, grams: "219" }),
+    call: (v) => v.expect(201, "PUT", `/api/bench/teacher/${ulid()}`, { line_id: v.line, grams: "219" }),
   },
   board: { by: teachers, call: (v) => v.expect(200, "GET", `/api/labs/${v.lab}/board`) },
 };
