@@ -14,11 +14,12 @@ final readonly class FrozenWay
 {
     /**
      * @param  ToolPlan|null  $plan  null where the line is weighed out
-     * @param  list<ToolPlan>  $alternatives  other tools that would do
+     * @param  list<ToolPlan|JsonInput>  $others  other tools that would do: as stored until somebody asks, since they are most of a line
+     *   and only the teacher's sheet shows them
      * @param  list<int>|null  $stations  ids; null: for every station
      */
     public function __construct(
-        public ?ToolPlan $plan, public array $alternatives, public Technique $technique, public ?array $stations = null,
+        public ?ToolPlan $plan, private array $others, public Technique $technique, public ?array $stations = null,
     ) {
     }
 
@@ -27,12 +28,20 @@ final readonly class FrozenWay
         return new self($plans->best(), array_slice($plans->plans, 1), $plans->technique);
     }
 
+    /** @return list<ToolPlan> other tools that would do, best first */
+    public function alternatives(): array
+    {
+        return array_map(
+            static fn (ToolPlan|JsonInput $one): ToolPlan => $one instanceof ToolPlan ? $one : ToolPlan::fromArray($one), $this->others,
+        );
+    }
+
     /** @return array<string, mixed> to be stored */
     public function toArray(): array
     {
         return [
             'plan' => $this->plan?->toArray(),
-            'alternatives' => array_map(static fn (ToolPlan $plan): array => $plan->toArray(), $this->alternatives),
+            'alternatives' => array_map(static fn (ToolPlan $plan): array => $plan->toArray(), $this->alternatives()),
             'technique' => $this->technique->toArray(),
             'stations' => $this->stations,
         ];
@@ -43,7 +52,7 @@ final readonly class FrozenWay
     {
         return new self(
             $stored->has('plan') ? ToolPlan::fromArray($stored->object('plan')) : null,
-            array_map(ToolPlan::fromArray(...), $stored->objects('alternatives')),
+            $stored->objects('alternatives'),
             Technique::fromArray($stored->object('technique')),
             $stored->has('stations') ? $stored->wholes('stations') : null,
         );

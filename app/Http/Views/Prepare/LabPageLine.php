@@ -79,7 +79,7 @@ final readonly class LabPageLine extends View
             fills: array_map(DrawnFill::of(...), $line->fills()),
             plan: $plan === null ? null : Said::plan($plan),
             why: $plan === null ? null : Said::phrase($plan->why),
-            alternatives: array_map(Said::plan(...), $way->alternatives),
+            alternatives: array_map(Said::plan(...), $way->alternatives()),
             steps: array_map($say, $way->technique->steps),
             technique: implode('. ', array_map($say, $short)).'.',
             target_g: $target->grams,
