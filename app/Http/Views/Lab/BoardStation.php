@@ -6,6 +6,7 @@ namespace App\Http\Views\Lab;
 
 use App\Http\Views\Person;
 use App\Http\Views\View;
+use App\Labs\LabWords;
 use App\Labs\StationStates;
 use App\Models\Lab;
 use Hovik\Core\Lab\StationState;
@@ -65,7 +66,7 @@ final readonly class BoardStation extends View
             fn (stdClass $check): string => "$check->station_id $check->kind",
         )->flip();
         $states = StationStates::of($lab, null, $weighings->values());
-        $lines = array_values($lab->weighedLines()->pluck('id')->all());
+        $lines = array_column(LabWords::board($lab), 'id'); // kept in memory: the lines themselves are large
 
         return array_values($lab->section->stations()->toBase()->leftJoin('students', 'students.station_id', '=', 'stations.id')
             ->orderBy('students.roster_number')->get(
