@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * A scale a kitchen owns. Its type is in the catalogue; what its last check found is here.
@@ -46,7 +47,12 @@ final class Scale extends Model
     /** Whether it was found right against a known weight today. */
     public function isCheckedToday(): bool
     {
-        return ScaleCheck::today($this->kitchen)[$this->id] ?? false;
+        // Asked with every weigh-in: one trip to the database.
+        $last = DB::table('scale_checks')->join('scales', 'scales.id', '=', 'scale_checks.scale_id')
+            ->join('kitchens', 'kitchens.id', '=', 'scales.kitchen_id')
+            ->where('scale_checks.scale_id', $this->id)->orderByDesc('scale_checks.id')->first(['passed', 'day', 'time_zone']);
+
+        return $last !== null && $last->day === Carbon::now($last->time_zone)->toDateString() && (bool) $last->passed;
     }
 
     /** @return HasMany<ScaleCheck, $this> */
