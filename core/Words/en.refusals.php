@@ -94,6 +94,7 @@ return [
     'refusal.not-on-list' => 'That is not on this list.',
     'refusal.not-seated' => 'You have no station yet. Ask your teacher for a place.',
     'refusal.not-text' => 'This is not readable text.',
+    'refusal.not-weighed' => 'This one is measured with tools only: nobody weighs it.',
     'refusal.not-yours' => 'That belongs to another class or station.',
     'refusal.number-too-long' => 'That number is too long to be an amount.',
     'refusal.one-fill' => 'Choose at least one tool and how many times it is filled.',

@@ -94,6 +94,7 @@ return [
     'refusal.not-on-list' => 'Eso no está en esta lista.',
     'refusal.not-seated' => 'Todavía no tienes estación. Pídele un lugar a tu docente.',
     'refusal.not-text' => 'Esto no es un texto legible.',
+    'refusal.not-weighed' => 'Este se mide solo con utensilios: nadie lo pesa.',
     'refusal.not-yours' => 'Eso es de otra clase o de otra estación.',
     'refusal.number-too-long' => 'Ese número es demasiado largo para ser una cantidad.',
     'refusal.one-fill' => 'Elige al menos un utensilio y cuántas veces se llena.',

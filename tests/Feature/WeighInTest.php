@@ -198,3 +198,16 @@ it('waits, without a lab, until one is opened', function () {
             ->first()->fresh(),
     )->getJson('/api/work')->assertOk()->assertJsonPath('lab.title', 'Buns')->assertJsonCount(2, 'lines');
 });
+
+it('says in words that a line measured with tools only is not weighed', function (string $language, string $says) {
+    $section = $this->section('Foods 7');
+    $lab = $this->lab($section);
+    $lab->items->first()->update(['mode' => 'volume']);
+    (new App\Labs\OpenLab)->open($lab);
+    $line = $lab->refresh()->lines->whereNull('target_g')->sole();
+    $this->asNobody()->asStation($section->stations->first())->withHeaders(['Accept-Language' => $language]);
+    $this->weigh($line)->assertUnprocessable()->assertJsonPath('errors.line_id.0', $says);
+    expect($this->stored())->toBe(0);
+})->with([
+    ['en', 'This one is measured with tools only: nobody weighs it.'], ['es', 'Este se mide solo con utensilios: nadie lo pesa.'],
+]);

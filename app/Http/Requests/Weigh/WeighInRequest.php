@@ -57,16 +57,16 @@ final class WeighInRequest extends ApiRequest
 
     protected function passedValidation(): void
     {
-        $line = LabLine::query()->with('lab')->find($this->integer('line_id')) ?? self::refuse('line_id', 'no-such-line');
+        $line = LabLine::query()->with('lab')->find($this->integer('line_id')) ?? self::refuse('line_id', 'refusal.no-such-line');
         Gate::authorize('weigh', $line->lab);
         if (! $line->lab->isOpen()) {
             throw new Refusal('refusal.lab-not-open');
         }
         if ($line->target_g === null) {
-            self::refuse('line_id', 'not-weighed');
+            self::refuse('line_id', 'refusal.not-weighed');
         }
         [$station, $student] = $this->who();
-        $scale = Scale::ofSection($line->lab->section_id)->find($this->integer('scale_id')) ?? self::refuse('scale_id', 'no-such-scale');
+        $scale = Scale::ofSection($line->lab->section_id)->find($this->integer('scale_id')) ?? self::refuse('scale_id', 'refusal.no-such-scale');
         $this->given = new WeighIn(
             id: strtoupper($this->string('id')->toString()),
             line: $line,
@@ -93,10 +93,10 @@ final class WeighInRequest extends ApiRequest
     {
         $actor = $this->user();
         if ($actor instanceof Station) {
-            return [$actor, $actor->students()->find($this->integer('student_id')) ?? self::refuse('student_id', 'not-at-station')];
+            return [$actor, $actor->students()->find($this->integer('student_id')) ?? self::refuse('student_id', 'refusal.not-at-station')];
         }
         if (! $actor instanceof Student || $actor->id !== $this->integer('student_id')) {
-            self::refuse('student_id', 'not-at-station');
+            self::refuse('student_id', 'refusal.not-at-station');
         }
 
         return [$actor->station ?? throw new Refusal('refusal.not-seated'), $actor];
@@ -120,7 +120,7 @@ final class WeighInRequest extends ApiRequest
         return array_map(static function (string $id) use ($steps): Step {
             $step = Step::tryFrom($id);
 
-            return $step !== null && in_array($step, $steps, true) ? $step : self::refuse('ticked', 'unknown-step');
+            return $step !== null && in_array($step, $steps, true) ? $step : self::refuse('ticked', 'refusal.unknown-step');
         }, $this->texts('ticked'));
     }
 
@@ -129,8 +129,8 @@ final class WeighInRequest extends ApiRequest
         return $this->input('together') === null ? 1 : $this->integer('together');
     }
 
-    private static function refuse(string $field, string $why): never
+    private static function refuse(string $field, string $id): never
     {
-        throw InvalidInput::because($field, Phrase::of("refusal.$why"));
+        throw InvalidInput::because($field, Phrase::of($id));
     }
 }
