@@ -66,7 +66,8 @@ final class WeighInRequest extends ApiRequest
             self::refuse('line_id', 'refusal.not-weighed');
         }
         [$station, $student] = $this->who();
-        $scale = Scale::ofSection($line->lab->section_id)->find($this->integer('scale_id')) ?? self::refuse('scale_id', 'refusal.no-such-scale');
+        $scale = Scale::ofSection($line->lab->section_id)->find($this->integer('scale_id'))
+            ?? self::refuse('scale_id', 'refusal.no-such-scale');
         $this->given = new WeighIn(
             id: strtoupper($this->string('id')->toString()),
             line: $line,
