@@ -51,7 +51,7 @@ final class Lab extends Model
     protected $casts = [
         'state' => LabState::class,
         'factor' => AsFactor::class,
-        'frozen' => AsStored::class.':'.FrozenKitchen::class,
+        'frozen' => AsStored::class.':'.FrozenKitchen::class.',kept',
         'planned_for' => 'date',
         'opened_at' => 'datetime',
         'closed_at' => 'datetime',

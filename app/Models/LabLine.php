@@ -32,7 +32,7 @@ final class LabLine extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['family' => Family::class, 'frozen' => AsStored::class.':'.FrozenLine::class];
+    protected $casts = ['family' => Family::class, 'frozen' => AsStored::class.':'.FrozenLine::class.',kept'];
 
     /** @return array<string, mixed> the columns of a frozen line */
     public static function columns(FrozenLine $line): array
