@@ -58,7 +58,9 @@ $state = getenv('HOVIK_STATE');
 $state = $state === false || $state === '' ? $base.'/var/main' : $state;
 $app->useEnvironmentPath($state)->loadEnvironmentFrom('app.env');
 $app->useStoragePath($state.'/storage');
-foreach (['CONFIG' => 'config', 'ROUTES' => 'routes-v7', 'EVENTS' => 'events', 'SERVICES' => 'services', 'PACKAGES' => 'packages'] as $what => $file) {
+foreach ([
+    'CONFIG' => 'config', 'ROUTES' => 'routes-v7', 'EVENTS' => 'events', 'SERVICES' => 'services', 'PACKAGES' => 'packages',
+] as $what => $file) {
     $_SERVER["APP_{$what}_CACHE"] ??= "$state/cache/$file.php";
 }
 

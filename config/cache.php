@@ -8,7 +8,9 @@ return [
         // Of this machine's php-fpm alone: for what can never change.
         'memory' => ['driver' => env('MEMORY_STORE', 'apc')],
         'array' => ['driver' => 'array', 'serialize' => false],
-        'database' => ['driver' => 'database', 'table' => 'cache', 'connection' => null, 'lock_connection' => null, 'lock_table' => 'cache_locks'],
+        'database' => [
+            'driver' => 'database', 'table' => 'cache', 'connection' => null, 'lock_connection' => null, 'lock_table' => 'cache_locks',
+        ],
     ],
     'prefix' => 'hovik:',
 ];

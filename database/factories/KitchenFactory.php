@@ -29,7 +29,9 @@ final class KitchenFactory extends Factory
     public function equipped(): self
     {
         return $this->afterCreating(static function (Kitchen $kitchen): void {
-            foreach (['dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4', 'spoon-us-1-tsp', 'spoon-us-1-2-tsp', 'liquid-measure-us-1-cup'] as $tool) {
+            foreach ([
+                'dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4', 'spoon-us-1-tsp', 'spoon-us-1-2-tsp', 'liquid-measure-us-1-cup',
+            ] as $tool) {
                 $kitchen->tools()->create(['catalogue_id' => $tool, 'count' => 2]);
             }
             $kitchen->scales()->createMany([

@@ -205,7 +205,9 @@ return new class extends Migration
     /** @param  array<int, FrozenLine>  $lines  by id */
     private function judge(array $lines): void
     {
-        foreach (DB::table('weighings')->join('scales', 'scales.id', '=', 'weighings.scale_id')->select('weighings.*', 'scales.catalogue_id')->cursor() as $row) {
+        foreach (DB::table('weighings')->join(
+            'scales', 'scales.id', '=', 'weighings.scale_id',
+        )->select('weighings.*', 'scales.catalogue_id')->cursor() as $row) {
             $type = ToolCatalogue::scale($row->catalogue_id);
             $scale = new Scale(
                 (float) $row->readability_g, $row->calibration_g === null ? null : (float) $row->calibration_g, $type->capacityG,
@@ -225,7 +227,9 @@ return new class extends Migration
 
     private function nameRecipeLines(): void
     {
-        foreach (DB::table('recipe_versions')->join('recipes', 'recipes.id', '=', 'recipe_versions.recipe_id')->get(['recipe_versions.*', 'kitchen_id']) as $version) {
+        foreach (DB::table('recipe_versions')->join(
+            'recipes', 'recipes.id', '=', 'recipe_versions.recipe_id',
+        )->get(['recipe_versions.*', 'kitchen_id']) as $version) {
             $pantry = Kitchen::query()->findOrFail($version->kitchen_id)->pantry();
             $lines = [];
             foreach (json_decode($version->lines, true) as $i => $line) {

@@ -48,7 +48,10 @@ final class BenchSchool extends Seeder
     private function section(int $class): Section
     {
         $kitchen = Kitchen::query()->create(['school' => 'Bench', 'name' => "Kitchen $class", 'time_zone' => 'UTC']);
-        foreach (['dry-cup-us-1-4', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-2-tsp', 'spoon-us-1-tsp', 'spoon-us-1-tbsp', 'liquid-measure-us-1-cup'] as $tool) {
+        foreach ([
+            'dry-cup-us-1-4', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-2-tsp', 'spoon-us-1-tsp', 'spoon-us-1-tbsp',
+            'liquid-measure-us-1-cup',
+        ] as $tool) {
             $kitchen->tools()->create(['catalogue_id' => $tool, 'count' => $this->stations]);
         }
         $kitchen->scales()->create(['name' => 'Table', 'catalogue_id' => 'scale-1g-5kg']);

@@ -36,7 +36,10 @@ return [
     'in' => 'Choose one of those offered.',
     'exists' => 'Choose one of those offered.',
     'custom' => [
-        'grams' => ['required' => 'Type the grams the scale shows.', 'required_without' => 'Type the grams the scale shows.', 'numeric' => 'Use digits only, like 94 or 3.5.'],
+        'grams' => [
+            'required' => 'Type the grams the scale shows.', 'required_without' => 'Type the grams the scale shows.',
+            'numeric' => 'Use digits only, like 94 or 3.5.',
+        ],
         'student_id' => ['required' => 'Tap who measured it.'],
         'scale_id' => ['required' => 'Tap the scale you used.'],
     ],

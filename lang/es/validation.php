@@ -35,7 +35,10 @@ return [
     'in' => 'Elige una de las opciones.',
     'exists' => 'Elige una de las opciones.',
     'custom' => [
-        'grams' => ['required' => 'Escribe los gramos que marca la báscula.', 'required_without' => 'Escribe los gramos que marca la báscula.', 'numeric' => 'Usa solo cifras, como 94 o 3,5.'],
+        'grams' => [
+            'required' => 'Escribe los gramos que marca la báscula.', 'required_without' => 'Escribe los gramos que marca la báscula.',
+            'numeric' => 'Usa solo cifras, como 94 o 3,5.',
+        ],
         'student_id' => ['required' => 'Toca quién lo midió.'],
         'scale_id' => ['required' => 'Toca la báscula que usaste.'],
     ],

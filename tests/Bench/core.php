@@ -54,7 +54,10 @@ foreach ($pantry->ids() as $id) {
     if ($ingredient->gramsPerUsCup === null) {
         continue;
     }
-    foreach ([['1 3/4', Unit::Cup], ['2/3', Unit::Cup], ['5/8', Unit::Cup], ['1/6', Unit::Cup], ['6', Unit::FluidOunce], ['3', Unit::Tablespoon], ['1 1/2', Unit::Teaspoon], ['7', Unit::Cup], ['0.3', Unit::Cup]] as [$number, $unit]) {
+    foreach ([
+        ['1 3/4', Unit::Cup], ['2/3', Unit::Cup], ['5/8', Unit::Cup], ['1/6', Unit::Cup], ['6', Unit::FluidOunce],
+        ['3', Unit::Tablespoon], ['1 1/2', Unit::Teaspoon], ['7', Unit::Cup], ['0.3', Unit::Cup],
+    ] as [$number, $unit]) {
         $amount = Amount::of($number, $unit);
         $plans[] = static fn () => $planner->plan($amount, $ingredient, $drawer, $us);
     }

@@ -78,7 +78,9 @@ foreach ($lines as $line) {
             foreach ([1.0, 1.0, 0.5, 2.0] as $factor) {
                 $others = array_map(static fn (float $times): float => $times * $plans->weighG, [0.4, 2.5]);
                 $settings[$id][] = new Setting($pantry, $ingredient, $number, $unit, $fills, Situation::handlingOf($ingredient, $method)->value, $method?->value, $drawer,
-                    array_map(static fn (Step $s): string => $s->value, $plans->technique->steps), $plans->weighG, $step, $container, $factor, $others);
+                    array_map(
+                        static fn (Step $s): string => $s->value, $plans->technique->steps,
+                    ), $plans->weighG, $step, $container, $factor, $others);
             }
         }
     }

@@ -53,7 +53,9 @@ it('calculates nothing in the application: no sign of arithmetic but a step to t
         || $node instanceof AssignMinus || $node instanceof AssignMul || $node instanceof AssignDiv || $node instanceof AssignPlus;
     $parser = (new ParserFactory)->createForHostVersion();
     $found = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/app', FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
+        dirname(__DIR__, 2).'/app', FilesystemIterator::SKIP_DOTS,
+    )) as $file) {
         foreach ((new NodeFinder)->find($parser->parse((string) file_get_contents($file->getPathname())) ?? [], $signs) as $node) {
             $found[] = $file->getBasename().':'.$node->getStartLine();
         }
@@ -63,14 +65,18 @@ it('calculates nothing in the application: no sign of arithmetic but a step to t
 
 it('gives no name away that says nothing', function () {
     foreach (['core', 'app'] as $folder) {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
+            dirname(__DIR__, 2)."/$folder", FilesystemIterator::SKIP_DOTS,
+        )) as $file) {
             expect($file->getBasename())->not->toMatch('/(Helper|Manager|Util|Service)(?!Provider)/');
         }
     }
 });
 
 it('has no browser code that judges', function () {
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/resources/js', FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
+        dirname(__DIR__, 2).'/resources/js', FilesystemIterator::SKIP_DOTS,
+    )) as $file) {
         if (in_array($file->getExtension(), ['ts', 'tsx'], true) && ! str_contains($file->getPathname(), '/kit/KitPage')) {
             // A verdict may be compared with and drawn, never made: no assignment, no choice ending in one.
             expect((string) file_get_contents($file->getPathname()))->not->toMatch(

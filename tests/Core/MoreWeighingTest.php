@@ -57,7 +57,9 @@ describe('full minus empty', function () use ($scale) {
         } catch (InvalidInput $problem) {
             expect($problem->field)->toBe($field);
         }
-    })->with([[100.0, 100.0, 'empty_g'], [90.0, 100.0, 'empty_g'], [100.5, 50.0, 'full_g'], [0.0, 0.0, 'full_g'], [6000.0, 100.0, 'full_g']]);
+    })->with([
+        [100.0, 100.0, 'empty_g'], [90.0, 100.0, 'empty_g'], [100.5, 50.0, 'full_g'], [0.0, 0.0, 'full_g'], [6000.0, 100.0, 'full_g'],
+    ]);
 });
 
 describe('the check before a lab', function () use ($scale) {
@@ -72,4 +74,7 @@ describe('the check before a lab', function () use ($scale) {
 it('tells a gain only where there is one to see', function (float $before, float $now, ?string $said) {
     $gain = Gain::of(Target::of(219.0, Tolerance::of(8, 1)), $before, $now);
     expect($gain === null ? null : Phrasebook::in('en')->say($gain))->toBe($said);
-})->with([[259.0, 221.0, 'The time before it was 40 g off, now 2 g.'], [180.0, 219.0, 'The time before it was 39 g off, now 0 g.'], [221.0, 259.0, null], [221.0, 221.0, null], [219.0, 217.0, null]]);
+})->with([
+    [259.0, 221.0, 'The time before it was 40 g off, now 2 g.'], [180.0, 219.0, 'The time before it was 39 g off, now 0 g.'],
+    [221.0, 259.0, null], [221.0, 221.0, null], [219.0, 217.0, null],
+]);

@@ -95,7 +95,9 @@ describe('a food the reference does not know', function () use ($grams, $refused
             ->and(array_slice($pantry->ids(), -1))->toBe([$new->id])->and(Pantry::reference()->ids())->not->toContain($new->id);
     })->with(Family::cases());
 
-    it('needs a plain name, a family and a weight', function (string $name, string $family, string $cup, array $allergens, string $field) use ($refused) {
+    it('needs a plain name, a family and a weight', function (
+        string $name, string $family, string $cup, array $allergens, string $field,
+    ) use ($refused) {
         expect($refused(fn () => NewIngredient::named($name, $family, $cup, $allergens)))->toBe($field);
     })->with([
         ['', 'fine-powder', '100', [], 'name'], ['x', 'fine-powder', '100', [], 'name'], ['<b>flour</b>', 'fine-powder', '100', [], 'name'],

@@ -76,7 +76,9 @@ it('shows grams whole from 10, to a tenth from 1, else to a hundredth, half up',
     ['113.5', '114'], ['3.55', '3.6'], ['0', '0.00'],
 ]);
 
-it('goes from spoons to cups at the smallest owned cup, and to the scale over three', function (string $amount, string $unit, string $tool, bool $weigh) {
+it('goes from spoons to cups at the smallest owned cup, and to the scale over three', function (
+    string $amount, string $unit, string $tool, bool $weigh,
+) {
     $us = MeasureStandard::UsCustomary;
     $drawer = array_map(static fn (string $id): Tool => ToolCatalogue::tool($id, $us), [
         'dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4', 'spoon-us-1-tbsp', 'spoon-us-1-tsp', 'spoon-us-1-2-tsp', 'spoon-us-1-4-tsp',

@@ -119,7 +119,9 @@ function solve(Question $question, string $asked): mixed
 
         return $number * ML[$unit];
     };
-    $unit = static fn (): string => PLURALS[preg_match('~(?:How many|in) ('.implode('|', array_keys(PLURALS)).')~', $asked, $m) === 1 ? $m[1] : ''];
+    $unit = static fn (): string => PLURALS[preg_match(
+        '~(?:How many|in) ('.implode('|', array_keys(PLURALS)).')~', $asked, $m,
+    ) === 1 ? $m[1] : ''];
 
     return match ($question->skill) {
         Skill::NameTool => $ids(
@@ -188,7 +190,9 @@ it('asks only what is so: every claim found again by another way', function (Ski
         $asked = Phrasebook::in('en')->say($question->prompt);
         $key = $question->expected->key();
         $at = "$skill->value, seed $seed: $asked";
-        $seen[$asked.json_encode([$question->figure, array_map(fn (Choice $one) => [$one->id, $one->said->toArray()], $question->choices)])] = true;
+        $seen[$asked.json_encode([
+            $question->figure, array_map(fn (Choice $one) => [$one->id, $one->said->toArray()], $question->choices),
+        ])] = true;
 
         foreach ($key as $right) {
             $question->mark($right)->isRight || throw new LogicException("$at: its own key is not right");
@@ -225,7 +229,9 @@ it('asks only what is so: every claim found again by another way', function (Ski
         if ($skill === Skill::WorkScale) {
             ['before' => $before, 'bowl_g' => $bowl, 'food_g' => $food] = $question->figure;
             reads([...$before, ...$key[0]], $bowl, $food) === $food || throw new LogicException("$at: the key does not weigh");
-            foreach ([['pour'], ['bowl', 'pour'], ['power', 'bowl', 'pour'], ['tare', 'bowl', 'pour'], ['unit', 'bowl', 'tare', 'pour']] as $keys) {
+            foreach ([
+                ['pour'], ['bowl', 'pour'], ['power', 'bowl', 'pour'], ['tare', 'bowl', 'pour'], ['unit', 'bowl', 'tare', 'pour'],
+            ] as $keys) {
                 $question->mark($keys)->isRight === (reads([...$before, ...$keys], $bowl, $food) === $food) || throw new LogicException("$at: ".json_encode($keys));
             }
         }
@@ -281,7 +287,9 @@ it('takes a number in any equal form, and knows the slip behind a wrong one', fu
             sprintf(
                 '%d/96',
                 (int) round(
-                    96 * ($number + plain(preg_match('~make it (.+) times~', Phrasebook::in('en')->say($question->prompt), $m) === 1 ? $m[1] : '')),
+                    96 * ($number + plain(preg_match(
+                        '~make it (.+) times~', Phrasebook::in('en')->say($question->prompt), $m,
+                    ) === 1 ? $m[1] : '')),
                 ),
             ),
         );

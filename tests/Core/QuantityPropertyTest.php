@@ -33,7 +33,11 @@ it('reads the same number in all the ways people write it', function () {
         ->then(function (int $whole, string $plain) use ($signs): void {
             $sign = $signs[$plain];
             $number = BigRational::of($plain)->plus($whole);
-            foreach (["$whole $plain", "$whole-$plain", " $whole  $plain ", "$whole$sign", "$whole $sign", "$whole\u{2009}".str_replace('/', "\u{2044}", $plain), $number->simplified()->getNumerator().'/'.$number->simplified()->getDenominator()] as $text) {
+            foreach ([
+                "$whole $plain", "$whole-$plain", " $whole  $plain ", "$whole$sign", "$whole $sign",
+                "$whole\u{2009}".str_replace('/', "\u{2044}", $plain),
+                $number->simplified()->getNumerator().'/'.$number->simplified()->getDenominator(),
+            ] as $text) {
                 expect(KitchenNotation::read($text)->isEqualTo($number))->toBeTrue($text);
             }
         });

@@ -106,7 +106,10 @@ it('takes a pasted recipe apart, with headings and without', function () {
 
 it('refuses what is no recipe', function (string $text) {
     expect(fn () => (new RecipeReader(Pantry::reference()))->read($text))->toThrow(InvalidInput::class);
-})->with(['nothing' => [''], 'blank' => [" \n "], 'endless' => [str_repeat("1 cup flour\n", 301)], 'long' => [str_repeat('a', 30001)], 'bytes' => ["\xff\xfe1 cup"]]);
+})->with([
+    'nothing' => [''], 'blank' => [" \n "], 'endless' => [str_repeat("1 cup flour\n", 301)], 'long' => [str_repeat('a', 30001)],
+    'bytes' => ["\xff\xfe1 cup"],
+]);
 
 it('holds the list against the directions', function () use ($read) {
     $listed = array_map(

@@ -56,7 +56,9 @@ it('keeps every figure in a plausible range', function () use ($pantry) {
         }
         [$low, $high] = $density[$i->family->value];
         expect((float) (string) $i->gramsPerUsCup / 236.5882365)->toBeGreaterThanOrEqual($low, $id)->toBeLessThanOrEqual($high, $id);
-        expect((string) $pantry->handlingFactor($i, $i->referenceHandling)?->mean->stripTrailingZeros())->toBe('1', "$id: the reference handling is not 1");
+        expect((string) $pantry->handlingFactor($i, $i->referenceHandling)?->mean->stripTrailingZeros())->toBe(
+            '1', "$id: the reference handling is not 1",
+        );
         if ($i->family === Family::FinePowder) {
             $factors = array_map(
                 fn (Handling $h) => $pantry->handlingFactor($i, $h)?->mean->toFloat(),
@@ -71,7 +73,10 @@ it('keeps every figure in a plausible range', function () use ($pantry) {
 
 it('has the weights everybody knows', function (string $id, string $grams) use ($pantry) {
     expect((string) $pantry->ingredient($id)->gramsPerUsCup)->toBe($grams);
-})->with([['butter', '227'], ['granulated-sugar', '200'], ['all-purpose-flour', '125'], ['water', '236.2'], ['honey', '339'], ['table-salt', '292']]);
+})->with([
+    ['butter', '227'], ['granulated-sugar', '200'], ['all-purpose-flour', '125'], ['water', '236.2'], ['honey', '339'],
+    ['table-salt', '292'],
+]);
 
 it('takes the spoon weight in spoons, and the ingredient\'s own factor before its family\'s', function () use ($pantry) {
     $salt = Density::of($pantry, $pantry->ingredient('table-salt'));

@@ -27,7 +27,10 @@ $handling = fn (string $id, array $given) => $hands($id, $given)->handling(Pantr
 describe('the hands', function () use ($hands, $handling) {
     it('measure well when nobody says otherwise', function (string $id, Handling $reference) use ($hands, $handling) {
         expect($handling($id, []))->toBe($reference)->and($hands($id)->way()->heaped)->toBe(0.0);
-    })->with([['bread-flour', Handling::StirredSpooned], ['granulated-sugar', Handling::Dipped], ['light-brown-sugar', Handling::PackedFirm], ['rolled-oats', Handling::Loose], ['whole-milk', Handling::Poured], ['butter', Handling::PressedIntoTool]]);
+    })->with([
+        ['bread-flour', Handling::StirredSpooned], ['granulated-sugar', Handling::Dipped], ['light-brown-sugar', Handling::PackedFirm],
+        ['rolled-oats', Handling::Loose], ['whole-milk', Handling::Poured], ['butter', Handling::PressedIntoTool],
+    ]);
 
     it('come to the handling that was done last', function (array $given, Handling $expected) use ($handling) {
         expect($handling('bread-flour', $given))->toBe($expected);

@@ -240,5 +240,8 @@ describe('portions', function () use ($us) {
         } catch (InvalidInput $refusal) {
         }
         expect($refusal?->field)->toBe($field);
-    })->with([['', '1 cup', 'batch'], ['many', '1 cup', 'batch'], ['2 lb', '1 cup', 'batch'], ['2 cups', '3 eggs', 'each'], ['2 cups', '0 cups', 'each'], ['1 cup', '2 cups', 'each'], ['-1 cup', '1 cup', 'batch']]);
+    })->with([
+        ['', '1 cup', 'batch'], ['many', '1 cup', 'batch'], ['2 lb', '1 cup', 'batch'], ['2 cups', '3 eggs', 'each'],
+        ['2 cups', '0 cups', 'each'], ['1 cup', '2 cups', 'each'], ['-1 cup', '1 cup', 'batch'],
+    ]);
 });

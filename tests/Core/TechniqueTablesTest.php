@@ -21,8 +21,14 @@ it('measures a family by the steps of the craft', function (string $food, ?House
 })->with([
     ['all-purpose-flour', null, ToolKind::DryCup, 'clean-dry-empty loosen over-paper spoon-heaped sweep-level return-excess'],
     ['all-purpose-flour', null, ToolKind::Spoon, 'clean-dry-empty loosen over-paper spoon-heaped sweep-level return-excess'],
-    ['all-purpose-flour', HouseMethod::StirSpoonLevel, ToolKind::DryCup, 'clean-dry-empty loosen over-paper spoon-heaped sweep-level return-excess'],
-    ['all-purpose-flour', HouseMethod::SiftSpoonLevel, ToolKind::DryCup, 'clean-dry-empty sift over-paper spoon-heaped sweep-level return-excess'],
+    [
+        'all-purpose-flour', HouseMethod::StirSpoonLevel, ToolKind::DryCup,
+        'clean-dry-empty loosen over-paper spoon-heaped sweep-level return-excess',
+    ],
+    [
+        'all-purpose-flour', HouseMethod::SiftSpoonLevel, ToolKind::DryCup,
+        'clean-dry-empty sift over-paper spoon-heaped sweep-level return-excess',
+    ],
     ['all-purpose-flour', HouseMethod::DipSweep, ToolKind::DryCup, 'clean-dry-empty over-paper dip-heaped sweep-level return-excess'],
     ['granulated-sugar', null, ToolKind::DryCup, 'clean-dry-empty crush-lumps dip-heaped sweep-level return-excess'],
     ['granulated-sugar', null, ToolKind::Spoon, 'clean-dry-empty crush-lumps dip-heaped sweep-level return-excess'],
@@ -137,7 +143,9 @@ it('says the same things in both languages, with the same places for names and n
 });
 
 it('says a name within a sentence small, and no other letter of it', function (string $id, string $en, string $es) {
-    $lower = static fn (string $language): string => Phrasebook::in($language)->say(Phrase::of('lower', ['of' => Phrase::of("ingredient.$id")]));
+    $lower = static fn (string $language): string => Phrasebook::in($language)->say(Phrase::of(
+        'lower', ['of' => Phrase::of("ingredient.$id")],
+    ));
     expect($lower('en'))->toBe($en)->and($lower('es'))->toBe($es);
 })->with([
     ['bread-flour', 'bread flour', 'harina de fuerza'], ['confectioners-sugar', "confectioners' sugar", 'azúcar glas'],

@@ -129,7 +129,9 @@ describe('what a scale can tell', function () {
             ->and(ScaleReading::isStoredAs(1.235, 1.236))->toBeFalse()->and(ScaleReading::isStoredAs(1.236, 1.235))->toBeFalse();
     });
 
-    it('doubts a reading by its steps and its check: two rounded displays, k of 2', function (?float $cal, float $typical, float $grams, float $u) {
+    it('doubts a reading by its steps and its check: two rounded displays, k of 2', function (
+        ?float $cal, float $typical, float $grams, float $u,
+    ) {
         expect(ScaleReading::of($grams, new Scale(1.0, $cal, null, $typical))->uncertainty())->toEqualWithDelta($u, 1e-6);
     })->with([
         'checked' => [0.0, 0.002, 219.0, 0.816497], 'checked with doubt' => [0.5, 0.002, 219.0, 1.290994],
@@ -233,7 +235,9 @@ describe('the reason to believe it', function () {
         expect(Explanation::scaleDecimals($coarse))->toBe(0)->and(Explanation::targetDecimals($coarse))->toBe(0);
     });
 
-    it('tells what a repeat has brought, and is silent where it brought nothing to see', function (float $before, float $now, ?string $says) {
+    it('tells what a repeat has brought, and is silent where it brought nothing to see', function (
+        float $before, float $now, ?string $says,
+    ) {
         $gain = Gain::of(Target::of(219.0, Tolerance::of(8.0)), $before, $now);
         expect($gain === null ? null : Phrasebook::in('en')->say($gain))->toBe($says);
     })->with([

@@ -48,7 +48,9 @@ it('has words for every step, unit, handling, method, tool and ingredient', func
             expect($step->helper() === null || $book->has('helper.'.$step->helper()))->toBeTrue();
         }
         foreach (HouseRules::QUESTIONS as $question => $answers) {
-            foreach (["school.$question", ...array_map(static fn (string $answer): string => "school.$question.$answer", $answers)] as $id) {
+            foreach ([
+                "school.$question", ...array_map(static fn (string $answer): string => "school.$question.$answer", $answers),
+            ] as $id) {
                 expect($book->has($id))->toBeTrue($id);
             }
         }

@@ -116,7 +116,9 @@ $routes = function (): array {
         [
             'POST', 'api/labs/{lab}/paper', RUN,
             [
-                fn (Tests\SchoolTestCase $test): array => ['store' => true, 'entries' => [['id' => NEW_ULID, 'grams' => '219'] + $entry($test)]],
+                fn (Tests\SchoolTestCase $test): array => [
+                    'store' => true, 'entries' => [['id' => NEW_ULID, 'grams' => '219'] + $entry($test)],
+                ],
             ],
         ],
         [

@@ -106,7 +106,10 @@ it('refuses a guess that is none of the choices, at its field', function (mixed 
     $this->weigh($this->flour, ['grams' => '262'])->assertCreated();
     $this->putJson("/api/weighings/$this->ulid/guess", ['cause' => $cause])->assertUnprocessable()->assertJsonValidationErrors('cause');
     expect(Guess::query()->count())->toBe(0);
-})->with(['not one' => ['eye-above'], 'no cause' => ['laziness'], 'nothing' => [null], 'a list' => [['dipped']], 'too long' => [str_repeat('x', 200)]]);
+})->with([
+    'not one' => ['eye-above'], 'no cause' => ['laziness'], 'nothing' => [null], 'a list' => [['dipped']],
+    'too long' => [str_repeat('x', 200)],
+]);
 
 it('shows causes to the station and its student, and to nobody else', function () {
     $this->weigh($this->flour, ['grams' => '262'])->assertCreated();

@@ -93,7 +93,10 @@ describe('one question for the whole class', function () {
     });
     it('refuses what there is not, at its field', function (string $query, string $field) {
         $this->getJson("/api/sections/{$this->school->id}/question?$query")->assertUnprocessable()->assertJsonValidationErrors($field);
-    })->with([['skill=juggling&level=1&seed=1', 'skill'], ['skill=convert&level=9&seed=1', 'level'], ['skill=convert&level=1&seed=none', 'seed'], ['level=1&seed=1', 'skill']]);
+    })->with([
+        ['skill=juggling&level=1&seed=1', 'skill'], ['skill=convert&level=9&seed=1', 'level'],
+        ['skill=convert&level=1&seed=none', 'seed'], ['level=1&seed=1', 'skill'],
+    ]);
     it('is the class\'s own teacher\'s', function () {
         $url = "/api/sections/{$this->school->id}/question?skill=convert&level=1&seed=1";
         $this->asNobody()->asTeacher($this->section('Foods 3')->teacher)->getJson($url)->assertForbidden();

@@ -95,7 +95,11 @@ it('works the drawn scale of what the class is asked', function () {
 });
 
 it('refuses what is no answer, and what is no question, at its field', function () {
-    foreach ([['skill' => 'juggling', 'level' => 1, 'seed' => 1, 'field' => 'skill'], ['skill' => 'convert', 'level' => 4, 'seed' => 1, 'field' => 'level'], ['skill' => 'convert', 'level' => 1, 'seed' => 0, 'field' => 'seed']] as $given) {
+    foreach ([
+        ['skill' => 'juggling', 'level' => 1, 'seed' => 1, 'field' => 'skill'],
+        ['skill' => 'convert', 'level' => 4, 'seed' => 1, 'field' => 'level'],
+        ['skill' => 'convert', 'level' => 1, 'seed' => 0, 'field' => 'seed'],
+    ] as $given) {
         $this->asNobody()->asTeacher($this->school->teacher)->postJson($this->url, $given)
             ->assertUnprocessable()->assertJsonValidationErrors($given['field']);
     }
@@ -123,7 +127,10 @@ it('is the class\'s own, teacher\'s and students\'', function () {
     $this->getJson("/api/sections/{$this->school->id}/live")->assertForbidden();
     expect(($this->mine)())->toBeNull();
     $this->asNobody();
-    foreach ([['GET', $this->url], ['POST', $this->url], ['PUT', $this->url], ['DELETE', $this->url], ['GET', '/api/class-question'], ['POST', "/api/class-question/$asked"], ['GET', "/api/sections/{$this->school->id}/live"]] as [$method, $url]) {
+    foreach ([
+        ['GET', $this->url], ['POST', $this->url], ['PUT', $this->url], ['DELETE', $this->url], ['GET', '/api/class-question'],
+        ['POST', "/api/class-question/$asked"], ['GET', "/api/sections/{$this->school->id}/live"],
+    ] as [$method, $url]) {
         $this->json($method, $url)->assertUnauthorized();
     }
     ($this->as)($this->oona)->postJson($this->url)->assertUnauthorized();

@@ -52,7 +52,11 @@ it('levels and sifts the way the class settled on, in a lab opened after', funct
 it('refuses settings that make no sense', function (array $change, string $field) {
     $this->putJson($this->url, ($this->settings)($change))->assertUnprocessable()->assertJsonValidationErrors($field);
     expect($this->class->refresh()->name)->toBe('Foods 1')->and($this->class->standard->value)->toBe('us_customary');
-})->with([[['standard' => 'imperial'], 'standard'], [['ends_at' => '08:00'], 'ends_at'], [['methods' => ['shake']], 'methods.0'], [['schools' => ['top-read' => 'maybe']], 'schools.top-read'], [['schools' => ['ovens' => 'no']], 'schools.ovens'], [['name' => ''], 'name'], [['tolerance_level' => 'lax'], 'tolerance_level']]);
+})->with([
+    [['standard' => 'imperial'], 'standard'], [['ends_at' => '08:00'], 'ends_at'], [['methods' => ['shake']], 'methods.0'],
+    [['schools' => ['top-read' => 'maybe']], 'schools.top-read'], [['schools' => ['ovens' => 'no']], 'schools.ovens'],
+    [['name' => ''], 'name'], [['tolerance_level' => 'lax'], 'tolerance_level'],
+]);
 
 it('takes a roster pasted, as CSV, and as OneRoster users, whole', function (string $text, array $names) {
     $this->class->students()->delete();

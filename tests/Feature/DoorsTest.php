@@ -87,7 +87,10 @@ it('refuses a PIN that is none and a student of another class', function (array 
     }
     $this->postJson('/api/join', $change + $given)->assertUnprocessable()->assertJsonValidationErrors($field);
     $this->assertGuest('student');
-})->with([[['pin' => '12'], 'pin'], [['pin' => 'abcd'], 'pin'], [['pin' => ''], 'pin'], [['student_id' => 'x'], 'student_id'], [['student_id' => 'other'], 'student_id'], [['code' => 'NOPE'], 'code']]);
+})->with([
+    [['pin' => '12'], 'pin'], [['pin' => 'abcd'], 'pin'], [['pin' => ''], 'pin'], [['student_id' => 'x'], 'student_id'],
+    [['student_id' => 'other'], 'student_id'], [['code' => 'NOPE'], 'code'],
+]);
 
 it('makes a tablet a station by the code on its card, however it is typed', function (string $typed) {
     $section = $this->section();

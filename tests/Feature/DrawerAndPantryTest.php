@@ -70,7 +70,10 @@ it('keeps an opened lab as it was frozen when a weight changes', function () {
 it('refuses a weight that cannot be, and one without a reason', function (array $body, string $field) {
     $this->putJson('/api/pantry/bread-flour', $body)->assertUnprocessable()->assertJsonValidationErrors($field);
     expect(OwnWeight::query()->count())->toBe(0);
-})->with([[['grams' => '0', 'reason' => 'x'], 'grams'], [['grams' => '-1', 'reason' => 'x'], 'grams'], [['grams' => 'lots', 'reason' => 'x'], 'grams'], [['grams' => '9999', 'reason' => 'x'], 'grams'], [['grams' => '120'], 'reason']]);
+})->with([
+    [['grams' => '0', 'reason' => 'x'], 'grams'], [['grams' => '-1', 'reason' => 'x'], 'grams'],
+    [['grams' => 'lots', 'reason' => 'x'], 'grams'], [['grams' => '9999', 'reason' => 'x'], 'grams'], [['grams' => '120'], 'reason'],
+]);
 
 it('knows no ingredient beyond the pantry', function () {
     $this->putJson(
@@ -87,7 +90,11 @@ it('keeps kitchens apart, and students and nobody out', function () {
     $this->asNobody()->asTeacher($this->class->teacher);
     expect(collect($this->getJson('/api/pantry')->json())->firstWhere('id', 'bread-flour')['own'])->toBeNull()
         ->and(collect($this->getJson('/api/drawer')->json('tools'))->firstWhere('id', 'dry-cup-us-2')['count'])->toBe(0);
-    foreach ([['GET', '/api/drawer'], ['PUT', '/api/drawer/tools/dry-cup-us-1'], ['POST', '/api/drawer/scales'], ['DELETE', '/api/drawer/scales/1'], ['GET', '/api/pantry'], ['GET', '/api/pantry/names'], ['PUT', '/api/pantry/bread-flour'], ['DELETE', '/api/pantry/bread-flour']] as [$method, $url]) {
+    foreach ([
+        ['GET', '/api/drawer'], ['PUT', '/api/drawer/tools/dry-cup-us-1'], ['POST', '/api/drawer/scales'],
+        ['DELETE', '/api/drawer/scales/1'], ['GET', '/api/pantry'], ['GET', '/api/pantry/names'], ['PUT', '/api/pantry/bread-flour'],
+        ['DELETE', '/api/pantry/bread-flour'],
+    ] as [$method, $url]) {
         $this->asNobody()->asStudent($this->class->students->first())->json($method, $url)->assertUnauthorized();
         $this->asNobody()->json($method, $url)->assertUnauthorized();
     }
@@ -123,7 +130,10 @@ it('refuses a food without sense', function (array $change, string $field) {
         $change + ['name' => 'Teff flour', 'family' => 'fine-powder', 'grams' => '140', 'allergens' => [], 'reason' => 'x'],
     )->assertUnprocessable()->assertJsonValidationErrors($field);
     expect($this->class->kitchen->ownIngredients()->count())->toBe(0);
-})->with([[['name' => '<b>'], 'name'], [['name' => 'x'], 'name'], [['family' => 'dust'], 'family'], [['grams' => '-1'], 'grams'], [['grams' => '99999'], 'grams'], [['allergens' => ['pollen']], 'allergens'], [['reason' => ''], 'reason']]);
+})->with([
+    [['name' => '<b>'], 'name'], [['name' => 'x'], 'name'], [['family' => 'dust'], 'family'], [['grams' => '-1'], 'grams'],
+    [['grams' => '99999'], 'grams'], [['allergens' => ['pollen']], 'allergens'], [['reason' => ''], 'reason'],
+]);
 
 it('turns grams back into the nearest measure', function () {
     $measure = fn (string $id, string $grams) => $this->getJson("/api/pantry/$id/measure?grams=$grams");
@@ -139,7 +149,9 @@ it('shares a batch out by cup', function () {
     $this->getJson('/api/portions?batch=2+1/2+cups&each=2+tbsp')->assertOk()->assertJson(['portions' => 20, 'left' => null]);
     $this->getJson('/api/portions?batch=1+cup&each=1/3+cup')->assertJsonPath('portions', 3);
     $this->getJson('/api/portions?batch=1+cup&each=3/8+cup')->assertJson(['portions' => 2, 'left' => '1/4 cup']);
-    foreach ([['lots', '1 cup', 'batch'], ['10 cups', '5 g', 'each'], ['1/4 cup', '1 cup', 'each'], ['0 cups', '1 cup', 'batch']] as [$batch, $each, $field]) {
+    foreach ([
+        ['lots', '1 cup', 'batch'], ['10 cups', '5 g', 'each'], ['1/4 cup', '1 cup', 'each'], ['0 cups', '1 cup', 'batch'],
+    ] as [$batch, $each, $field]) {
         $this->getJson(
             '/api/portions?'.http_build_query(['batch' => $batch, 'each' => $each]),
         )->assertUnprocessable()->assertJsonValidationErrors($field);

@@ -26,7 +26,10 @@ it('refuses a size that nobody bakes', function (string $factor) {
         ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'factor' => $factor, 'for' => 'station'],
     )
         ->assertUnprocessable();
-})->with(['28 letters' => '0.3333333333333333333333333333', 'a fruit' => 'banana', 'too much' => '1001', 'nothing' => '0', 'no fraction' => '1/0']);
+})->with([
+    '28 letters' => '0.3333333333333333333333333333', 'a fruit' => 'banana', 'too much' => '1001', 'nothing' => '0',
+    'no fraction' => '1/0',
+]);
 
 it('knows no question of twenty digits', function () {
     $this->asNobody()->asStudent($this->class->stations->firstOrFail()->students->firstOrFail());

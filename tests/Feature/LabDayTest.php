@@ -245,7 +245,9 @@ describe('more ways to weigh', function () {
         expect($n)->toBeGreaterThan(3);
         $this->weigh(
             $this->salt, ['grams' => (string) round($n * (float) $this->salt->target_g), 'together' => $n], ($this->ulid)(),
-        )->assertCreated()->assertJsonPath('verdict', 'level')->assertJsonPath('grams', fn (float $g) => abs($g - (float) $this->salt->target_g) < 0.1);
+        )->assertCreated()->assertJsonPath('verdict', 'level')->assertJsonPath(
+            'grams', fn (float $g) => abs($g - (float) $this->salt->target_g) < 0.1,
+        );
     });
     it('keeps what was predicted and where the number came from', function () {
         $this->weigh($this->flour, ['predicted' => 'heaped', 'source' => 'scale'], ($this->ulid)())->assertCreated();

@@ -29,7 +29,11 @@ function assertMatchesSchema(TestResponse $response, string $schema): void
 it('names every route there is, and no other', function () {
     $routes = collect(Routes::getRoutes()->getRoutes())
         ->filter(fn (Route $route) => str_starts_with($route->uri(), 'api/')
-                && ! in_array($route->uri(), ['api/{unknown}', 'api/labs/{lab}/live', 'api/labs/{lab}/stations/{station}/live', 'api/sections/{section}/live'], true))
+                && ! in_array(
+                    $route->uri(),
+                    ['api/{unknown}', 'api/labs/{lab}/live', 'api/labs/{lab}/stations/{station}/live', 'api/sections/{section}/live'],
+                    true,
+                ))
         ->flatMap(
             fn (Route $route) => collect($route->methods())->diff(['HEAD'])->map(
                 fn (string $method) => strtolower($method).' /'.$route->uri(),

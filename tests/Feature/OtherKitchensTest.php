@@ -31,7 +31,9 @@ function classWith(string $standard, array $drawer, array $students = ['Ñandú 
     }
     $kitchen->scales()->create(['name' => 'Báscula', 'catalogue_id' => 'scale-0-1g-500g']);
     $teacher = Teacher::factory()->for($kitchen)->create(['email' => 'docente@escuela.example']);
-    $section = Section::factory()->for($kitchen)->for($teacher)->create(['name' => 'Cocina 1 — «tarde»', 'code' => 'COCINA', 'standard' => $standard]);
+    $section = Section::factory()->for($kitchen)->for($teacher)->create([
+        'name' => 'Cocina 1 — «tarde»', 'code' => 'COCINA', 'standard' => $standard,
+    ]);
     foreach ($students as $i => $name) {
         $station = Station::factory()->for($section)->create(['name' => "Mesa $i", 'position' => $i + 1, 'code' => "MESA{$i}234"]);
         Student::factory()->for($section)->for($station)->create(['name' => $name, 'roster_number' => $i + 1]);
@@ -116,7 +118,10 @@ it('says what is missing in a school that has nothing yet', function () {
     $section = classWith('us_customary', [], []);
     $section->kitchen->scales()->delete();
     $this->asTeacher($section->teacher);
-    foreach (['/api/today', '/api/drawer', '/api/pantry', '/api/recipes', '/api/chart', "/api/sections/$section->id", "/api/sections/$section->id/practice"] as $url) {
+    foreach ([
+        '/api/today', '/api/drawer', '/api/pantry', '/api/recipes', '/api/chart', "/api/sections/$section->id",
+        "/api/sections/$section->id/practice",
+    ] as $url) {
         $this->getJson($url)->assertOk();
     }
     $recipe = $this->postJson('/api/recipes', ['text' => "Pan\n1 cup bread flour"])->assertCreated()->json('id');
@@ -130,7 +135,10 @@ it('says what is missing in a school that has nothing yet', function () {
 });
 
 it('holds forty lines at once', function () {
-    $section = classWith('us_customary', ['dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4', 'spoon-us-1-tbsp', 'spoon-us-1-tsp', 'liquid-measure-us-2-cup']);
+    $section = classWith(
+        'us_customary',
+        ['dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4', 'spoon-us-1-tbsp', 'spoon-us-1-tsp', 'liquid-measure-us-2-cup'],
+    );
     $foods = [
         'bread flour', 'cake flour', 'granulated sugar', 'rolled oats', 'honey', 'whole milk', 'butter', 'table salt', 'baking powder', 'cornmeal',
     ];
@@ -141,7 +149,10 @@ it('holds forty lines at once', function () {
     $board = opensLab($this, $section, "Everything\n".implode("\n", $lines));
     expect($board['lines'])->toHaveCount(40);
     foreach (array_slice($board['lines'], 0, 10) as $n => $line) {
-        $judged = weighs($this, $section, $line['id'], number_format(max(0.1, $line['target_g']), 1, '.', ''), sprintf('01JDF8Z9X3M5N7P9Q1R3S5T8%02d', $n));
+        $judged = weighs(
+            $this, $section, $line['id'], number_format(max(0.1, $line['target_g']), 1, '.', ''),
+            sprintf('01JDF8Z9X3M5N7P9Q1R3S5T8%02d', $n),
+        );
         expect($judged['verdict'])->toBeIn(['level', 'too-close'], $line['name']);
     }
     $this->asNobody()->asTeacher($section->teacher);

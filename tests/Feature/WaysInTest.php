@@ -48,7 +48,10 @@ it('lets nobody in but by the doors', function () use ($ways, $doors) {
 it('knows a teacher\'s routes from a student\'s and a station\'s', function () use ($ways) {
     $lab = $this->openLab();
     $station = $lab->section->stations[0];
-    foreach (['student' => fn () => $this->asStudent($station->students[0]), 'station' => fn () => $this->asStation($station), 'teacher' => fn () => $this->asTeacher($lab->section->teacher)] as $kind => $enter) {
+    foreach ([
+        'student' => fn () => $this->asStudent($station->students[0]), 'station' => fn () => $this->asStation($station),
+        'teacher' => fn () => $this->asTeacher($lab->section->teacher),
+    ] as $kind => $enter) {
         $this->asNobody();
         $enter();
         $tried = 0;

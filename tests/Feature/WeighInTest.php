@@ -135,7 +135,9 @@ it('refuses a lab that is closed', function () {
     $this->lab->update(['state' => LabState::Closed, 'closed_at' => now()]);
     $this->weigh(
         $this->flour, ['student_id' => $student->id],
-    )->assertConflict()->assertJsonPath('reason', 'lab-not-open')->assertJsonPath('message', Phrasebook::in('en')->say(Phrase::of('refusal.lab-not-open')));
+    )->assertConflict()->assertJsonPath('reason', 'lab-not-open')->assertJsonPath(
+        'message', Phrasebook::in('en')->say(Phrase::of('refusal.lab-not-open')),
+    );
     expect($this->stored())->toBe(0);
 });
 
