@@ -12,7 +12,12 @@ import type { Sheet } from "./recipe";
 
 type Shared = Body<"post", "/api/recipes/{recipe}/labs">["for"];
 
-const tomorrow = () => new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
+/** By the calendar on this wall: in the evening the world's clock is a day ahead of it. */
+const tomorrow = () => {
+  const day = new Date();
+  day.setDate(day.getDate() + 1);
+  return day.toLocaleDateString("sv-SE"); // written as year-month-day
+};
 
 /** A lab from this recipe at this size, for a class and a day. */
 export default function MakeLab({ sheet }: { sheet: Sheet }) {

@@ -1,0 +1,697 @@
+import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
+import { learn, speak, startWords } from "../../resources/js/i18n/i18n";
+import LabActions from "../../resources/js/prepare/LabActions";
+import LabLineRow from "../../resources/js/prepare/LabLineRow";
+import type { Sheet as LabSheet } from "../../resources/js/prepare/lab";
+import MakeLab from "../../resources/js/prepare/MakeLab";
+import Mend from "../../resources/js/prepare/Mend";
+import PasteBox from "../../resources/js/prepare/PasteBox";
+import Portion from "../../resources/js/prepare/Portion";
+import PreparedLabs from "../../resources/js/prepare/PreparedLabs";
+import RecipeLineRow from "../../resources/js/prepare/RecipeLineRow";
+import RecipeList from "../../resources/js/prepare/RecipeList";
+import RecipeNotes from "../../resources/js/prepare/RecipeNotes";
+import type { Sheet, SheetLine } from "../../resources/js/prepare/recipe";
+import Scaler from "../../resources/js/prepare/Scaler";
+import Settle from "../../resources/js/prepare/Settle";
+import Supplies from "../../resources/js/prepare/Supplies";
+import TakeIn from "../../resources/js/prepare/TakeIn";
+import { page, refusal } from "./page";
+import { json, settle } from "./render";
+
+beforeAll(async () => {
+  await startWords();
+  await learn("teacher");
+});
+beforeEach(() => speak("en"));
+afterEach(() => {
+  vi.unstubAllGlobals();
+  vi.unstubAllEnvs();
+  vi.useRealTimers();
+});
+
+const line = (more: Partial<SheetLine> = {}): SheetLine => ({
+  id: "01A",
+  text: "3 1/2 cups bread flour",
+  status: "read",
+  parts: [
+    { part: "amount", text: "3 1/2 cups" },
+    { part: "filler", text: " " },
+    { part: "ingredient", text: "bread flour" },
+  ],
+  mended: false,
+  skip: false,
+  open: false,
+  reads_as: "Bread flour",
+  family: "fine-powder",
+  questions: [],
+  choices: [],
+  settled: null,
+  methods: [],
+  scaled: {
+    amount: "3 1/2 cups",
+    measure: "3 1/2 cups",
+    measurable: true,
+    grams: 437.5,
+    decimals: 0,
+    rounding_loss_g: 0,
+    bakers_pct: 100,
+    beaten_g: null,
+    handling: "spooned and levelled",
+    working: ["3 1/2 cups at 125 g each is 437.5 g."],
+    source: "Weighed for Hovik",
+  },
+  ...more,
+});
+const ounces = line({
+  id: "01B",
+  text: "12 oz whole milk",
+  open: true,
+  reads_as: null,
+  scaled: null,
+  questions: [{ id: "ambiguous-ounce", text: "Ounces by weight, or fluid ounces?", must: true }],
+  choices: [
+    {
+      label: "by weight",
+      grams: 340.2,
+      decimals: 0,
+      settled: { ingredient: "whole-milk", amount: "12", unit: "oz", method: null },
+    },
+    {
+      label: "fluid ounces",
+      grams: null,
+      decimals: 0,
+      settled: { ingredient: "whole-milk", amount: "12", unit: "fl-oz", method: null },
+    },
+  ],
+});
+
+const sheet = (more: Partial<Sheet> = {}): Sheet => ({
+  id: 5,
+  title: "Cardamom oat buns",
+  makes: "12",
+  version: 2,
+  versions: [],
+  section: { id: 3, name: "Foods 1", stations: 6 },
+  standard: "us_customary",
+  factor: "1",
+  text: "Cardamom oat buns",
+  lines: [line()],
+  directions: [],
+  findings: [],
+  cautions: [],
+  open: 0,
+  labs: [
+    {
+      for: "class",
+      each: "1/6",
+      all: "1",
+      supplies: [{ name: "Bread flour", measure: "4 cups", grams: 481.25, decimals: 0 }],
+    },
+    {
+      for: "station",
+      each: "1",
+      all: "6",
+      supplies: [{ name: "Bread flour", measure: null, grams: 2887.5, decimals: 0 }],
+    },
+  ],
+  retry_pct: 10,
+  ...more,
+});
+
+const today = (sections: { id: number; name: string }[] = [{ id: 3, name: "Foods 1" }]) => ({
+  time_zone: "America/Chicago",
+  unchecked_scales: [],
+  sections: sections.map((one) => ({
+    ...one,
+    code: "ABCDEF",
+    open_to_join: false,
+    starts_at: "10:25",
+    ends_at: "11:15",
+    stations: [],
+    labs: [
+      { id: 8, title: "Buns", state: "prepared", planned_for: "2026-12-01", ingredients: 4, opened_at: null },
+      { id: 9, title: "Scones", state: "open", planned_for: "2026-12-01", ingredients: 4, opened_at: "2026-12-01" },
+    ],
+  })),
+});
+
+describe("a pasted recipe", () => {
+  it("goes to its own page once it is read, and a double click makes one", async () => {
+    const screen = await page(<PasteBox />, { "POST /api/recipes": { id: 12 } });
+    screen.type("Paste a recipe", "Buns\n1 cup flour");
+    screen.button("Read the recipe").click();
+    await screen.press("Read the recipe");
+    expect(screen.changes()).toEqual([
+      { asked: "POST /api/recipes", query: {}, body: { text: "Buns\n1 cup flour", title: "" } },
+    ]);
+    expect(screen.where()).toBe("/recipes/12");
+  });
+
+  it("is refused beside the box it is about, until something is changed there", async () => {
+    const answers = { "POST /api/recipes": refusal({ title: "Give it a name." }) as unknown };
+    const screen = await page(<PasteBox />, answers);
+    screen.type("Paste a recipe", "1 cup flour");
+    await screen.press("Read the recipe");
+    expect(screen.wrong()).toEqual(["Give it a name."]);
+    expect(screen.box("Name, where the text has none").getAttribute("aria-invalid")).toBe("true");
+    expect(screen.box("Paste a recipe").getAttribute("aria-invalid")).toBe("false");
+    screen.type("Name, where the text has none", "Buns");
+    expect(screen.wrong()).toEqual([]);
+    answers["POST /api/recipes"] = refusal({ text: "Nothing in it can be measured." });
+    await screen.press("Read the recipe");
+    expect(screen.wrong()).toEqual(["Nothing in it can be measured."]);
+    expect(screen.box("Paste a recipe").value).toBe("1 cup flour"); // what was typed stays
+    expect(screen.where()).toBe("/");
+  });
+});
+
+describe("what lines leave open", () => {
+  it("is settled by one tap, with what it weighs beside it", async () => {
+    const screen = await page(<Settle sheet={sheet({ lines: [line(), ounces], open: 1 })} />);
+    expect(screen.text()).toContain("1 line cannot be measured yet");
+    expect(screen.all(".settle button")).toEqual(["by weight340 g", "fluid ounces"]);
+    await screen.press("fluid ounces");
+    expect(screen.changes()).toEqual([
+      {
+        asked: "PUT /api/recipes/5/lines/01B",
+        query: {},
+        body: { as: "settled", ingredient: "whole-milk", amount: "12", unit: "fl-oz", method: null },
+      },
+    ]);
+  });
+
+  it("can be left out where nothing is offered, and what is only worth a look stands below", async () => {
+    const strange = line({ id: "01C", text: "a handful of joy", open: true, scaled: null, reads_as: null });
+    strange.questions = [{ id: "which-kind", text: "What is it?", must: true }];
+    const salt = line({
+      id: "01D",
+      text: "2 tsp salt",
+      questions: [{ id: "salt-crystal", text: "Which salt?", must: false }],
+    });
+    const screen = await page(<Settle sheet={sheet({ lines: [salt, strange], open: 1 })} />);
+    expect(screen.all("h4")).toEqual(["a handful of joy", "2 tsp salt"]);
+    expect(screen.all("h3")).toEqual(["Worth a look"]);
+    await screen.press("Leave it out");
+    expect(screen.changes()[0]).toMatchObject({ asked: "PUT /api/recipes/5/lines/01C", body: { as: "left-out" } });
+  });
+
+  it("says when nothing is left, and what the server would not take", async () => {
+    const done = await page(<Settle sheet={sheet()} />);
+    expect(done.text()).toContain("Nothing left to settle.");
+    const refused = await page(<Settle sheet={sheet({ lines: [ounces], open: 1 })} />, {
+      "PUT /api/recipes/5/lines/01B": refusal({ unit: "Milk is not sold so." }),
+    });
+    await refused.press(/^by weight/);
+    expect(refused.wrong()).toEqual(["Milk is not sold so."]);
+  });
+});
+
+describe("how much of a recipe", () => {
+  const scaler = (factor: string, want = vi.fn(), wanted = {}) => (
+    <Scaler sheet={sheet({ factor, lines: [line(), ounces] })} wanted={wanted} want={want} problem={undefined} />
+  );
+
+  it.each([
+    ["1", "More", "1 1/2"],
+    ["1", "Less", "3/4"],
+    ["1/4", "Less", "1/6"],
+    ["10", "More", "12"],
+  ])("from × %s, %s is × %s", async (from, button, to) => {
+    const want = vi.fn();
+    const screen = await page(scaler(from, want));
+    await screen.press(button);
+    expect(want).toHaveBeenCalledExactlyOnceWith({ factor: to });
+  });
+
+  it("ends at both ends, and keeps the class it is read for", async () => {
+    const want = vi.fn();
+    const least = await page(scaler("1/6", want, { section: 4 }));
+    expect([least.button("Less").disabled, least.button("More").disabled]).toEqual([true, false]);
+    await least.press("More");
+    expect(want).toHaveBeenCalledWith({ section: 4, factor: "1/4" });
+    const most = await page(scaler("12"));
+    expect([most.button("Less").disabled, most.button("More").disabled]).toEqual([false, true]);
+  });
+
+  it("follows from what is to be used up, of a line that has a weight", async () => {
+    const want = vi.fn();
+    const screen = await page(scaler("1", want));
+    expect(screen.all("option")).toEqual(["Bread flour"]);
+    screen.type("Grams of Bread flour you have", "612,5");
+    await screen.press("Use up");
+    expect(want).toHaveBeenCalledExactlyOnceWith({ use_up_line: "01A", use_up_g: "612.5" });
+    const none = await page(
+      <Scaler sheet={sheet({ lines: [ounces] })} wanted={{}} want={want} problem="Type grams." />,
+    );
+    expect(none.place.querySelector("details")).toBeNull();
+    expect(none.wrong()).toEqual(["Type grams."]);
+  });
+});
+
+describe("a batch shared out", () => {
+  it("says portions and what is left, or what it could not read", async () => {
+    const answers: Record<string, unknown> = { "GET /api/portions": { portions: 30, left: "1/3 cup" } };
+    const screen = await page(<Portion section={3} />, answers);
+    await screen.press("Work it out");
+    expect(screen.sent.at(-1)).toMatchObject({ query: { batch: "10 cups", each: "1/3 cup", section: "3" } });
+    expect(screen.place.querySelector("[role=status]")?.textContent).toBe("30 portions, 1⁄3 cup left over");
+    screen.type("Each gets", "some");
+    answers["GET /api/portions"] = refusal({ each: "How much is that?" });
+    await screen.press("Work it out");
+    expect(screen.wrong()).toEqual(["How much is that?"]);
+    expect(screen.box("Each gets").getAttribute("aria-invalid")).toBe("true");
+    expect(screen.box("There is").getAttribute("aria-invalid")).toBe("false");
+  });
+});
+
+describe("mending a line", () => {
+  const names = {
+    ingredients: [
+      { id: "bread-flour", name: "Bread flour" },
+      { id: "whole-milk", name: "Whole milk" },
+    ],
+    units: [
+      { id: "cup", name: "cup" },
+      { id: "fl-oz", name: "fluid ounce" },
+    ],
+  };
+  const settled = { ingredient: "bread-flour", amount: "3 1/2", unit: "cup", method: null } as const;
+  const methods = [{ id: "dip-sweep", name: "Dip and sweep" }];
+
+  it("begins with what is settled, and sends all of it", async () => {
+    const done = vi.fn();
+    const screen = await page(<Mend recipe={5} line={line({ settled, methods })} done={done} />, {
+      "GET /api/pantry/names": names,
+    });
+    expect([screen.box("Choose the ingredient").value, screen.box("Amount").value]).toEqual(["bread-flour", "3 1/2"]);
+    screen.type("Amount", "4");
+    screen.type("Method", "dip-sweep");
+    await screen.press("Settle it");
+    expect(screen.changes()).toEqual([
+      {
+        asked: "PUT /api/recipes/5/lines/01A",
+        query: {},
+        body: { as: "settled", ingredient: "bread-flour", amount: "4", unit: "cup", method: "dip-sweep" },
+      },
+    ]);
+    expect(done).toHaveBeenCalledOnce();
+  });
+
+  it("offers a method only for the food it is of", async () => {
+    const screen = await page(<Mend recipe={5} line={line({ settled, methods })} done={() => {}} />, {
+      "GET /api/pantry/names": names,
+    });
+    expect(screen.all("label > span")).toContain("Method");
+    screen.type("Choose the ingredient", "whole-milk");
+    expect(screen.all("label > span")).not.toContain("Method");
+  });
+
+  it("begins with the first choice where nothing is settled yet, and puts each refusal under its box", async () => {
+    const done = vi.fn();
+    const screen = await page(<Mend recipe={5} line={ounces} done={done} />, {
+      "GET /api/pantry/names": names,
+      "PUT /api/recipes/5/lines/01B": refusal({ amount: "How much?", ingredient: "Choose one." }),
+    });
+    expect([screen.box("Choose the ingredient").value, screen.box("Amount").value]).toEqual(["whole-milk", "12"]);
+    await screen.press("Settle it");
+    expect(screen.wrong()).toEqual(["Choose one.", "How much?"]);
+    expect(done).not.toHaveBeenCalled();
+  });
+
+  it.each([
+    [{}, ["Settle it", "Leave it out", "Close"]],
+    [{ mended: true }, ["Settle it", "Leave it out", "Read it as written", "Close"]],
+    [{ skip: true }, ["Settle it", "Read it as written", "Close"]],
+  ])("of a line that is %j has these ways: %j", async (more, buttons) => {
+    const screen = await page(<Mend recipe={5} line={line({ settled, ...more })} done={() => {}} />, {
+      "GET /api/pantry/names": names,
+    });
+    expect(screen.all("button")).toEqual(buttons);
+    if (buttons.includes("Read it as written")) {
+      await screen.press("Read it as written");
+      expect(screen.changes().at(-1)?.body).toEqual({ as: "read" });
+    }
+  });
+});
+
+describe("a line of a recipe", () => {
+  const row = (one: SheetLine, hasFlour = true, mend = vi.fn()) => (
+    <table>
+      <tbody>
+        <RecipeLineRow recipe={5} line={one} hasFlour={hasFlour} mending={false} mend={mend} />
+      </tbody>
+    </table>
+  );
+
+  it("stands as written, as read, and at this size", async () => {
+    const screen = await page(row(line()));
+    expect(screen.all(".written > span")).toEqual(["3 1⁄2 cups", "", "bread flour"]);
+    expect(screen.all("td").slice(0, 4)).toEqual([
+      "3 1⁄2 cups bread flourBread flour, spooned and levelled",
+      "3 1⁄2 cups",
+      "438 g3 1⁄2 cups at 125 g each is 437.5 g.Weighed for Hovik",
+      "100%",
+    ]);
+    const bare = await page(row(line(), false));
+    expect(bare.all("td")).toHaveLength(4);
+  });
+
+  it.each([
+    ["left out", { skip: true }, "Left out: not measured."],
+    ["mended", { mended: true }, "Settled by you: Bread flour"],
+    ["open", { ...ounces }, "Ounces by weight, or fluid ounces?"],
+  ])("that is %s says so", async (_, more, says) => {
+    const screen = await page(row(line(more as Partial<SheetLine>)));
+    expect(screen.all(".paper .soft")[0]).toContain(says);
+  });
+
+  it("says what rounding would lose, and eggs in grams", async () => {
+    const scaled = line().scaled as NonNullable<SheetLine["scaled"]>;
+    const near = { ...scaled, measurable: false, rounding_loss_g: 12.4, bakers_pct: null };
+    const rounded = await page(row(line({ scaled: near })));
+    expect(rounded.text()).toContain("nearest measure");
+    expect(rounded.text()).toContain("Rounding one batch first would be 12 g off.");
+    const small = await page(row(line({ scaled: { ...near, rounding_loss_g: 0.5 } })));
+    expect(small.text()).toContain("would be 0.5 g off");
+    const none = await page(row(line({ scaled: { ...near, rounding_loss_g: 0.01 } })));
+    expect(none.text()).not.toContain("Rounding one batch");
+    const egg = await page(row(line({ scaled: { ...near, beaten_g: 75 } })));
+    expect(egg.text()).toContain("75 g beaten egg");
+    expect(egg.text()).not.toContain("nearest measure");
+  });
+
+  it("opens and closes its mending", async () => {
+    const mend = vi.fn();
+    const screen = await page(row(line(), true, mend));
+    await screen.press("Mend: 3 1/2 cups bread flour");
+    expect(mend).toHaveBeenCalledExactlyOnceWith(true);
+    expect(screen.button(/^Mend/).getAttribute("aria-expanded")).toBe("false");
+  });
+});
+
+describe("a lab made from a recipe", () => {
+  it("asks who makes it, and shows what is to be bought then", async () => {
+    const screen = await page(<MakeLab sheet={sheet()} />, {
+      "GET /api/today": today(),
+      "POST /api/recipes/5/labs": { id: 21 },
+    });
+    expect(screen.all("legend")).toEqual(["Who makes × 1?"]);
+    expect(screen.place.querySelector(".to-buy")).toBeNull();
+    await screen.tick(/^Each station/);
+    expect(screen.text()).toContain("× 1 at each station, × 6 in all");
+    expect(screen.all(".to-buy li")).toEqual(["Bread flour2888 g"]);
+    await screen.tick(/^The whole class/);
+    expect(screen.all(".to-buy li")).toEqual(["Bread flour481 g"]);
+    screen.type("Day", "2026-12-03");
+    await screen.press("Make a lab");
+    expect(screen.changes()).toEqual([
+      {
+        asked: "POST /api/recipes/5/labs",
+        query: {},
+        body: { section: 3, planned_for: "2026-12-03", factor: "1", for: "class" },
+      },
+    ]);
+    expect(screen.where()).toBe("/labs/21/prepare");
+  });
+
+  it("asks nothing of a class with one station, and which class where there are several", async () => {
+    const alone = sheet({ section: { id: 3, name: "Foods 1", stations: 1 } });
+    const two = today([
+      { id: 3, name: "Foods 1" },
+      { id: 4, name: "Foods 2" },
+    ]);
+    const screen = await page(<MakeLab sheet={alone} />, { "GET /api/today": two });
+    expect(screen.place.querySelector("fieldset")).toBeNull();
+    screen.type("Class", "4");
+    await screen.press("Make a lab");
+    expect(screen.changes()[0]?.body).toMatchObject({ section: 4, for: "station" });
+  });
+
+  it("says beside its box what is missing", async () => {
+    const answers: Record<string, unknown> = {
+      "GET /api/today": today(),
+      "POST /api/recipes/5/labs": refusal({ for: "Say who makes it." }),
+    };
+    const screen = await page(<MakeLab sheet={sheet()} />, answers);
+    await screen.press("Make a lab");
+    expect(screen.changes()[0]?.body).toMatchObject({ for: null });
+    expect(screen.wrong()).toEqual(["Say who makes it."]);
+    answers["POST /api/recipes/5/labs"] = refusal({ planned_for: "That day is over." });
+    await screen.press("Make a lab");
+    expect(screen.wrong()).toEqual(["That day is over."]);
+    answers["POST /api/recipes/5/labs"] = refusal({ lines: "Settle the open lines first." });
+    screen.type("Day", "2026-12-04");
+    await screen.press("Make a lab");
+    expect(screen.wrong()).toEqual(["Settle the open lines first."]);
+  });
+
+  it("is for tomorrow where the teacher is, not where the server's clock is", async () => {
+    vi.stubEnv("TZ", "America/Denver");
+    vi.useFakeTimers({ toFake: ["Date"] });
+    vi.setSystemTime(new Date(2026, 10, 27, 22, 30)); // late on the evening of the 27th, by the clock on the wall
+    const screen = await page(<MakeLab sheet={sheet()} />, { "GET /api/today": today() });
+    expect(screen.box("Day").value).toBe("2026-11-28");
+    vi.setSystemTime(new Date(2026, 11, 31, 0, 30));
+    const early = await page(<MakeLab sheet={sheet()} />, { "GET /api/today": today() });
+    expect(early.box("Day").value).toBe("2027-01-01");
+  });
+});
+
+const labSheet = (more: Partial<LabSheet> = {}): LabSheet => ({
+  id: 8,
+  title: "Buns",
+  state: "prepared",
+  planned_for: "2026-12-01",
+  section: "Foods 1",
+  school: "Tarn Valley",
+  starts_at: "10:25",
+  ends_at: "11:15",
+  standard: "us_customary",
+  recipe: 5,
+  factor: "1",
+  makes: "12",
+  retry_pct: 10,
+  stations: [],
+  scales: [],
+  lines: [],
+  supplies: [
+    {
+      name: "Bread flour",
+      station: "2 cups",
+      station_g: 240.6,
+      decimals: 0,
+      class: null,
+      class_g: 1443.75,
+      class_decimals: 0,
+    },
+  ],
+  allergens: [],
+  preparation: [],
+  directions: [],
+  ...more,
+});
+type LabLine = LabSheet["lines"][number];
+const labLine = (more: Partial<LabLine> = {}): LabLine => ({
+  item: 31,
+  text: "1 3/4 cups bread flour",
+  name: "Bread flour",
+  family: "fine-powder",
+  shared: false,
+  amount: "1 3/4 cups",
+  measure: "1 3/4 cups",
+  fills: [],
+  plan: "one 1 cup, one 1/2 cup, one 1/4 cup",
+  why: "The fewest fills.",
+  alternatives: ["seven 1/4 cups"],
+  steps: [],
+  technique: "Spoon and level",
+  target_g: 218.75,
+  decimals: 0,
+  tolerance_g: 17.5,
+  tolerance_decimals: 1,
+  low_g: 201.25,
+  high_g: 236.25,
+  tolerance_pct: 8,
+  own_tolerance: false,
+  strictness: "structural",
+  mode: "checked",
+  warnings: [],
+  working: ["1 3/4 cups at 125 g each is 218.75 g."],
+  source: "Weighed for Hovik",
+  ...more,
+});
+const ITEM = "PUT /api/labs/8/items/31";
+
+describe("a line of a lab", () => {
+  const row = (one: LabLine, frozen = false) => (
+    <table>
+      <tbody>
+        <LabLineRow lab={8} line={one} frozen={frozen} />
+      </tbody>
+    </table>
+  );
+
+  it("says measure, tools, why, target and where it comes from", async () => {
+    const screen = await page(row(labLine({ warnings: [{ id: "tight", text: "Tighter than hands." }] })));
+    expect(screen.all(".plan")).toEqual(["one 1 cup, one 1⁄2 cup, one 1⁄4 cup"]);
+    expect(screen.all(".tools li")).toEqual(["The fewest fills.", "seven 1⁄4 cups"]);
+    expect(screen.all("summary.num")).toEqual(["219 g ±17.5"]);
+    expect(screen.text()).toContain("Tighter than hands.");
+    const weighed = await page(row(labLine({ plan: null, why: null, alternatives: [] })));
+    expect(weighed.all(".plan")).toEqual(["Weigh it"]);
+  });
+
+  it.each([
+    ["How strictly Bread flour is judged", "free", { strictness: "free", mode: "checked", tolerance_pct: null }],
+    ["How Bread flour is measured", "weight", { strictness: "structural", mode: "weight", tolerance_pct: null }],
+  ])("'%s': %s sends the rest as it is", async (label, value, body) => {
+    const screen = await page(row(labLine()));
+    screen.type(label, value);
+    await settle();
+    expect(screen.changes()).toEqual([{ asked: ITEM, query: {}, body }]);
+  });
+
+  it("keeps its own tolerance when something else is changed, and loses it when the box is emptied", async () => {
+    const own = labLine({ own_tolerance: true, tolerance_pct: 4.5 });
+    const tolerance = "Tolerance of Bread flour in percent; empty for the usual";
+    const screen = await page(row(own));
+    expect(screen.box(tolerance).value).toBe("4.5");
+    await screen.tick("on the common shelf");
+    expect(screen.changes()[0]?.body).toMatchObject({ tolerance_pct: 4.5, shared: true });
+    screen.type(tolerance, " ");
+    await screen.leave(tolerance);
+    expect(screen.changes()[1]?.body).toMatchObject({ tolerance_pct: null });
+  });
+
+  it.each([
+    ["4,5", "4.5"],
+    ["12", "12"],
+    ["x", "x"], // the server says what is wrong with it
+  ])("takes a tolerance of '%s'", async (typed, sent) => {
+    const screen = await page(row(labLine()), { [ITEM]: refusal({ tolerance_pct: "Not that." }) });
+    const label = /^Tolerance of Bread flour/;
+    screen.type(label, typed);
+    await screen.leave(label);
+    expect(screen.changes()[0]?.body).toMatchObject({ tolerance_pct: sent });
+    expect(screen.wrong()).toEqual(["Not that."]);
+    expect(screen.box(label).getAttribute("aria-invalid")).toBe("true");
+  });
+
+  it("sends nothing for a tolerance that is as it was", async () => {
+    const screen = await page(row(labLine()));
+    for (const same of ["8", "8.0", ""]) {
+      screen.type(/^Tolerance/, same);
+      await screen.leave(/^Tolerance/);
+    }
+    expect(screen.changes()).toEqual([]);
+  });
+
+  it("is taken out, and stays as it is once frozen", async () => {
+    const screen = await page(row(labLine()));
+    await screen.press("Take Bread flour out of the lab");
+    expect(screen.changes()).toEqual([{ asked: "DELETE /api/labs/8/items/31", query: {}, body: undefined }]);
+    const frozen = await page(row(labLine(), true));
+    const off = [...frozen.place.querySelectorAll<HTMLInputElement>("input, select")].map((one) => one.disabled);
+    expect(off).toEqual([true, true, true, true]);
+    expect(frozen.all("button")).toEqual([]);
+  });
+});
+
+describe("what becomes of a lab", () => {
+  it("is opened once, and leads to its board", async () => {
+    const screen = await page(<LabActions sheet={labSheet()} />, { "POST /api/labs/8/open": { id: 8 } });
+    screen.button("Open the lab").click();
+    await screen.press("Open the lab");
+    expect(screen.changes().map(({ asked }) => asked)).toEqual(["POST /api/labs/8/open"]);
+    expect(screen.where()).toBe("/labs/8");
+  });
+
+  it("is copied to another, or put away, or refused in words", async () => {
+    const screen = await page(<LabActions sheet={labSheet()} />, {
+      "POST /api/labs/8/copy": { id: 44 },
+      "POST /api/labs/8/open": () => json(409, { message: "Settle the lines first.", reason: "x", errors: {} }),
+    });
+    await screen.press("Open the lab");
+    expect([screen.wrong(), screen.where()]).toEqual([["Settle the lines first."], "/"]);
+    await screen.press("Copy");
+    expect(screen.where()).toBe("/labs/44/prepare");
+    await screen.press("Put away");
+    expect(screen.where()).toBe("/prepare");
+  });
+
+  it("that was opened goes to its board only", async () => {
+    const screen = await page(<LabActions sheet={labSheet({ state: "closed" })} />);
+    expect(screen.all("button")).toEqual(["Copy", "Put away"]);
+    expect(screen.link("Go to the board").getAttribute("href")).toBe("/labs/8");
+  });
+});
+
+describe("supplies", () => {
+  it("stand for a station and the class, with an allowance that is kept when the box is left", async () => {
+    const screen = await page(<Supplies sheet={labSheet()} />);
+    expect(screen.all("tbody td")).toEqual(["2 cups", "241 g", "", "1444 g"]);
+    const label = "Allowance for measuring again, %";
+    await screen.leave(label);
+    expect(screen.changes()).toEqual([]);
+    screen.type(label, "25");
+    await screen.leave(label);
+    expect(screen.changes()).toEqual([
+      { asked: "PUT /api/labs/8", query: {}, body: { title: "Buns", planned_for: "2026-12-01", retry_pct: 25 } },
+    ]);
+    const frozen = await page(<Supplies sheet={labSheet({ state: "open" })} />);
+    expect(frozen.box(label).disabled).toBe(true);
+  });
+
+  it("speak Spanish", async () => {
+    await speak("es");
+    const [flour] = labSheet().supplies;
+    const small = labSheet({ supplies: flour ? [{ ...flour, station_g: 2.5, decimals: 1 }] : [] });
+    const screen = await page(<Supplies sheet={small} />);
+    expect(screen.all("tbody td")[1]).toBe("2,5 g");
+  });
+});
+
+describe("the lists of what there is", () => {
+  it("name each recipe with its version, or say how to begin", async () => {
+    const recipe = { id: 5, title: "Buns", version: 3, changed_at: "2026-11-20T10:00:00Z", ingredients: 1 };
+    const screen = await page(<RecipeList />, { "GET /api/recipes": [recipe] });
+    expect(screen.link(/^Buns/).getAttribute("href")).toBe("/recipes/5");
+    expect(screen.text()).toContain("1 line, version 3, changed");
+    const empty = await page(<RecipeList />, { "GET /api/recipes": [] });
+    expect(empty.text()).toContain("No recipe yet. Paste one to begin.");
+    const broken = await page(<RecipeList />, {
+      "GET /api/recipes": () => json(500, { message: "The kitchen is away." }),
+    });
+    expect(broken.all("li")).toEqual([]);
+    expect(broken.all("button").length).toBeGreaterThan(0); // try again
+  });
+
+  it("show only labs that wait for their day", async () => {
+    const screen = await page(<PreparedLabs />, { "GET /api/today": today() });
+    expect(screen.all("a b")).toEqual(["Buns"]);
+    expect(screen.link(/^Buns/).getAttribute("href")).toBe("/labs/8/prepare");
+    const empty = await page(<PreparedLabs />, { "GET /api/today": today([]) });
+    expect(empty.text()).toContain("No lab is being prepared.");
+  });
+
+  it("leave out notes where there are none", async () => {
+    const screen = await page(<RecipeNotes title="At this size" sentences={["Use a larger bowl."]} />);
+    expect([screen.all("h2"), screen.all("li")]).toEqual([["At this size"], ["Use a larger bowl."]]);
+    const none = await page(<RecipeNotes title="At this size" sentences={[]} />);
+    expect(none.place.querySelector("section")).toBeNull();
+  });
+
+  it("take in a lab by its file, or say why not", async () => {
+    const screen = await page(<TakeIn />, {
+      "GET /api/today": today(),
+      "POST /api/labs": refusal({ text: "That is no lab of ours." }),
+    });
+    const box = screen.box("Its file");
+    Object.defineProperty(box, "files", { value: [{ text: async () => '{"a":1}' }] });
+    box.dispatchEvent(new Event("change", { bubbles: true }));
+    await settle();
+    expect(screen.changes()).toEqual([{ asked: "POST /api/labs", query: {}, body: { section: 3, text: '{"a":1}' } }]);
+    expect(screen.wrong()).toEqual(["That is no lab of ours."]);
+  });
+});
