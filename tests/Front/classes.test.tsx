@@ -1,0 +1,364 @@
+import { act } from "react";
+import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
+import ClassDoor from "../../resources/js/classes/ClassDoor";
+import Codes from "../../resources/js/classes/Codes";
+import Colleagues from "../../resources/js/classes/Colleagues";
+import type { Class } from "../../resources/js/classes/class";
+import NewClass from "../../resources/js/classes/NewClass";
+import Roster from "../../resources/js/classes/Roster";
+import Seats from "../../resources/js/classes/Seats";
+import Settings from "../../resources/js/classes/Settings";
+import { learn, speak, startWords } from "../../resources/js/i18n/i18n";
+import { page, refusal } from "./page";
+import { json, settle } from "./render";
+
+beforeAll(async () => {
+  await startWords();
+  await learn("teacher");
+});
+beforeEach(() => speak("en"));
+afterEach(() => vi.unstubAllGlobals());
+
+const oneClass = (more: Partial<Class> = {}): Class => ({
+  id: 3,
+  code: "ABCDEF",
+  settings: {
+    name: "Foods 1",
+    starts_at: "10:25",
+    ends_at: "11:15",
+    standard: "us_customary",
+    tolerance_level: "practised",
+    methods: ["stir-spoon-level", "packed-firm"],
+    schools: { "butter-fat": "wrapper" },
+    shows_target: false,
+    asks_guess: true,
+    asks_prediction: false,
+    open_to_join: false,
+  },
+  schools: [
+    {
+      family: "fine-powder",
+      methods: [
+        { id: "stir-spoon-level", name: "Stir, spoon, level", effect: "125 g a cup", chosen: true },
+        { id: "dip-sweep", name: "Dip and sweep", effect: "140 g a cup", chosen: false },
+      ],
+    },
+  ],
+  questions: [
+    {
+      id: "brown-sugar",
+      text: "Brown sugar is",
+      answers: [
+        { id: "packed", text: "packed", chosen: true },
+        { id: "loose", text: "loose", chosen: false },
+      ],
+    },
+  ],
+  stations: [
+    { id: 1, name: "Hazel", code: "HAZEL10", bowl_g: 187 },
+    { id: 2, name: "Rowan", code: "ROWAN10", bowl_g: null },
+  ],
+  students: [
+    { id: 11, name: "Oona", number: 1, station_id: 1, has_pin: true },
+    { id: 12, name: "Mateus", number: 2, station_id: 1, has_pin: false },
+    { id: 13, name: "Ilka", number: 3, station_id: null, has_pin: false },
+  ],
+  colleagues: [{ id: 21, name: "Mr. Brook", role: "aide" }],
+  ...more,
+});
+const bodies = (screen: Awaited<ReturnType<typeof page>>) => screen.changes().map(({ body }) => body);
+
+describe("a new class", () => {
+  it("is made once and leads to its page", async () => {
+    const cancel = vi.fn();
+    const screen = await page(<NewClass cancel={cancel} />, { "POST /api/sections": { id: 7 } });
+    screen.type("Name of the class", "Foods 2");
+    screen.type("Begins", "08:05");
+    screen.button("Make a class").click();
+    await screen.press("Make a class");
+    expect(screen.changes()).toEqual([
+      { asked: "POST /api/sections", query: {}, body: { name: "Foods 2", starts_at: "08:05", ends_at: "10:47" } },
+    ]);
+    expect([screen.where(), cancel.mock.calls.length]).toEqual(["/class/7", 1]);
+  });
+
+  it("is refused by field, and nothing is lost", async () => {
+    const screen = await page(<NewClass />, {
+      "POST /api/sections": refusal({ name: "Give it a name.", ends_at: "It ends before it begins." }),
+    });
+    screen.type("Ends", "09:00");
+    await screen.press("Make a class");
+    expect(screen.wrong()).toEqual(["Give it a name.", "It ends before it begins."]);
+    expect(screen.box("Ends").value).toBe("09:00");
+    expect(screen.all("button")).toEqual(["Make a class"]); // the first class has nowhere to go back to
+  });
+
+  it("comes from a file of the school's own, too", async () => {
+    const screen = await page(<NewClass />, { "POST /api/sections/import": { made: ["Foods 3"] } });
+    const box = screen.box("Or from a OneRoster classes.csv");
+    Object.defineProperty(box, "files", { value: [{ text: async () => '"title"\n"Foods 3"' }] });
+    act(() => void box.dispatchEvent(new Event("change", { bubbles: true })));
+    await settle();
+    expect(bodies(screen)).toEqual([{ text: '"title"\n"Foods 3"' }]);
+    expect(screen.where()).toBe("/today");
+  });
+
+  it("is asked for where there is none, and else the first one opens", async () => {
+    const none = await page(<ClassDoor />, {
+      "GET /api/today": { time_zone: "UTC", sections: [], unchecked_scales: [] },
+    });
+    expect(none.all("h1")).toEqual(["Make a class"]);
+    const some = await page(<ClassDoor />, {
+      "GET /api/today": { time_zone: "UTC", sections: [{ id: 9, labs: [], stations: [] }], unchecked_scales: [] },
+    });
+    expect(some.where()).toBe("/class/9");
+    const away = await page(<ClassDoor />, { "GET /api/today": () => json(503, { message: "Away." }) });
+    expect(away.text()).toContain("Away.");
+  });
+});
+
+describe("who sits where", () => {
+  const seats = () => oneClass();
+
+  it("stands station by station, those without a seat last", async () => {
+    const screen = await page(<Seats one={seats()} />);
+    const who = [...screen.place.querySelectorAll(".seat")].map((seat) => [
+      seat.getAttribute("aria-label"),
+      ...[...seat.querySelectorAll("li > span")].map((one) => one.textContent),
+    ]);
+    expect(who).toEqual([["Hazel", "Oona", "Mateus"], ["Rowan"], ["No station yet", "Ilka"]]);
+    const full = await page(<Seats one={oneClass({ students: oneClass().students.slice(0, 2) })} />);
+    expect(full.all(".seat h3")).toEqual(["Hazel", "RowanTake out"]);
+  });
+
+  it("changes by choosing, and the name stays as it is", async () => {
+    const screen = await page(<Seats one={seats()} />);
+    screen.type("Station of Ilka", "2");
+    screen.type("Station of Oona", "");
+    await settle();
+    expect(screen.changes()).toEqual([
+      { asked: "PUT /api/sections/3/students/13", query: {}, body: { name: "Ilka", station_id: 2, reset_pin: false } },
+      {
+        asked: "PUT /api/sections/3/students/11",
+        query: {},
+        body: { name: "Oona", station_id: null, reset_pin: false },
+      },
+    ]);
+  });
+
+  it("changes by dragging a name, and not when it falls where it was", async () => {
+    const screen = await page(<Seats one={seats()} />);
+    const drop = async (student: string, seat: number) => {
+      const event = new Event("drop", { bubbles: true, cancelable: true });
+      Object.assign(event, { dataTransfer: { getData: () => student } });
+      act(() => void screen.place.querySelectorAll(".seat")[seat]?.dispatchEvent(event));
+      await settle();
+    };
+    await drop("11", 0);
+    await drop("not a student", 1);
+    expect(screen.changes()).toEqual([]);
+    await drop("11", 1);
+    expect(bodies(screen)).toEqual([{ name: "Oona", station_id: 2, reset_pin: false }]);
+  });
+
+  it("gives a forgotten PIN back to be chosen, in place", async () => {
+    const screen = await page(<Seats one={seats()} />);
+    expect(screen.all("li button")).toEqual(["Reset PIN"]); // only who has one
+    await screen.press("Reset the PIN of Oona");
+    expect(bodies(screen)).toEqual([{ name: "Oona", station_id: 1, reset_pin: true }]);
+  });
+
+  it("grows by a station, and loses one nobody sits at", async () => {
+    const screen = await page(<Seats one={seats()} />, { "POST /api/sections/3/stations": { id: 9 } });
+    screen.type("Another station", "Maple");
+    await screen.press("Add it");
+    expect(screen.box("Another station").value).toBe("");
+    await screen.press("Take Rowan away");
+    expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
+      ["POST /api/sections/3/stations", { name: "Maple" }],
+      ["DELETE /api/sections/3/stations/2", undefined],
+    ]);
+    expect(screen.all("h3 button")).toEqual(["Take out"]); // not Hazel: two sit there
+  });
+
+  it("keeps the name of a station that is refused", async () => {
+    const screen = await page(<Seats one={seats()} />, {
+      "POST /api/sections/3/stations": refusal({ name: "There is a Hazel already." }),
+      "DELETE /api/sections/3/stations/2": refusal({ station: "A lab of it is open." }, 409),
+    });
+    screen.type("Another station", "Hazel");
+    await screen.press("Add it");
+    await screen.press("Take Rowan away");
+    expect(screen.wrong()).toEqual(["A lab of it is open.", "There is a Hazel already."]);
+    expect(screen.box("Another station").value).toBe("Hazel");
+  });
+
+  it.each([
+    ["Hazel", "187", []],
+    ["Hazel", "190,5", [{ name: "Hazel", bowl_g: "190.5" }]],
+    ["Hazel", " ", [{ name: "Hazel", bowl_g: null }]],
+    ["Rowan", "", []],
+    ["Rowan", "a bowl", [{ name: "Rowan", bowl_g: "a bowl" }]], // the server says no to it
+  ])("keeps what the bowl of %s weighs when the box is left: '%s'", async (station, typed, sent) => {
+    const screen = await page(<Seats one={seats()} />);
+    const box = `What the bowl of ${station} weighs, in grams`;
+    screen.type(box, typed);
+    await screen.leave(box);
+    expect(bodies(screen)).toEqual(sent);
+  });
+});
+
+describe("a roster", () => {
+  const look = (answer: unknown) => ({ "POST /api/sections/3/roster": answer });
+
+  it("is looked at first, then taken whole", async () => {
+    const screen = await page(
+      <Roster section={3} />,
+      look({
+        students: [
+          { row: 1, name: "Oona", number: 4 },
+          { row: 2, name: "Mateus", number: null },
+        ],
+        faults: [],
+      }),
+    );
+    screen.type("Names, one a line", "Oona, 4\nMateus");
+    await screen.press("Look at it");
+    expect(screen.text()).toContain("Oona, Mateus");
+    await screen.press("Take 2 students");
+    expect(bodies(screen)).toEqual([
+      { text: "Oona, 4\nMateus", look: true },
+      { text: "Oona, 4\nMateus", look: false },
+    ]);
+    expect(screen.box("Names, one a line").value).toBe("");
+    expect(screen.all("button")).toEqual(["Look at it"]);
+  });
+
+  it("with a fault in it cannot be taken; each fault has its row", async () => {
+    const faults = [
+      { row: 2, text: "Two numbers." },
+      { row: 0, text: "The file has no names." },
+    ];
+    const screen = await page(<Roster section={3} />, look({ students: [], faults }));
+    screen.type("Names, one a line", "Oona\nMateus 3 4");
+    await screen.press("Look at it");
+    expect(screen.text()).toContain("2 rows are wrong; nothing was taken.");
+    expect(screen.all(".note")).toEqual(["Row 2: Two numbers.", "The file has no names."]);
+    expect(screen.all("button")).toEqual(["Look at it"]);
+  });
+
+  it("must be looked at again once it was changed", async () => {
+    const screen = await page(
+      <Roster section={3} />,
+      look({ students: [{ row: 1, name: "Oona", number: 4 }], faults: [] }),
+    );
+    screen.type("Names, one a line", "Oona");
+    await screen.press("Look at it");
+    expect(screen.all("button")).toEqual(["Look at it", "Take 1 student"]);
+    screen.type("Names, one a line", "Oona, Ilka");
+    expect(screen.all("button")).toEqual(["Look at it"]);
+  });
+
+  it("of a file goes as its bytes are, so that a wrong encoding is found", async () => {
+    const screen = await page(<Roster section={3} />, look({ students: [], faults: [] }));
+    const box = screen.box(/^Or a file/);
+    const bytes = new Uint8Array(20_000).fill(0xe9); // é as an older machine writes it
+    Object.defineProperty(box, "files", { value: [{ name: "a.csv", arrayBuffer: async () => bytes.buffer }] });
+    act(() => void box.dispatchEvent(new Event("change", { bubbles: true })));
+    await settle();
+    expect(screen.box("Names, one a line").disabled).toBe(true);
+    await screen.press("Look at it");
+    const [body] = bodies(screen) as { text: string; coded: boolean }[];
+    expect(body?.coded).toBe(true);
+    expect(atob(body?.text ?? "")).toBe("\xe9".repeat(20_000));
+  });
+});
+
+describe("how a class measures", () => {
+  it("keeps what is chosen at once, with all the rest", async () => {
+    const screen = await page(<Settings one={oneClass()} />);
+    const { settings } = oneClass();
+    screen.type("Whose cup", "metric_250");
+    await settle();
+    expect(bodies(screen)).toEqual([{ ...settings, standard: "metric_250" }]);
+    screen.type("How strictly", "exacting");
+    await settle();
+    expect(bodies(screen)[1]).toEqual({ ...settings, standard: "metric_250", tolerance_level: "exacting" });
+    await screen.tick("Show targets before the weight is in");
+    expect(bodies(screen)[2]).toMatchObject({ shows_target: true, asks_guess: true });
+  });
+
+  it("has one method a family: another takes its place, and no other family's", async () => {
+    const screen = await page(<Settings one={oneClass()} />);
+    await screen.tick(/^Dip and sweep/);
+    expect(bodies(screen)[0]).toMatchObject({ methods: ["packed-firm", "dip-sweep"] });
+  });
+
+  it("answers where cooks disagree, beside what was answered before", async () => {
+    const screen = await page(<Settings one={oneClass()} />);
+    screen.type("Brown sugar is", "loose");
+    await settle();
+    expect(bodies(screen)[0]).toMatchObject({ schools: { "butter-fat": "wrapper", "brown-sugar": "loose" } });
+  });
+
+  it("keeps a name when its box is left, and says what is wrong with it there", async () => {
+    const screen = await page(<Settings one={oneClass()} />, {
+      "PUT /api/sections/3": refusal({ name: "Give it a name." }),
+    });
+    await screen.leave("Name of the class");
+    expect(screen.changes()).toEqual([]);
+    screen.type("Name of the class", " ");
+    expect(screen.changes()).toEqual([]);
+    await screen.leave("Name of the class");
+    expect(screen.changes()).toHaveLength(1);
+    expect(screen.wrong()).toEqual(["Give it a name."]);
+  });
+
+  it("says in one sentence what is about no box", async () => {
+    const screen = await page(<Settings one={oneClass()} />, {
+      "PUT /api/sections/3": () => json(403, { message: "Only its teacher may.", reason: "forbidden", errors: {} }),
+    });
+    await screen.tick("Open to join");
+    expect(screen.wrong()).toEqual(["Only its teacher may."]);
+  });
+});
+
+describe("coming in", () => {
+  it("has the class's code as a picture and in letters, and a new one for each", async () => {
+    const screen = await page(<Codes one={oneClass()} />);
+    expect(screen.place.querySelector("svg title")?.textContent).toBe("QR code to join with ABCDEF");
+    expect(screen.all("td.display")).toEqual(["HAZEL10", "ROWAN10"]);
+    await screen.press("Make a new class code");
+    await screen.press("New code for Rowan");
+    expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
+      ["POST /api/sections/3/code", undefined],
+      ["PUT /api/sections/3/stations/2", { name: "Rowan", renew: true }],
+    ]);
+  });
+
+  it("lets a colleague in, and out", async () => {
+    const screen = await page(<Colleagues one={oneClass()} />, {
+      "POST /api/sections/3/colleagues": { id: 3 },
+    });
+    expect(screen.all("li span")).toEqual(["Mr. Brook, aide (watches)"]);
+    screen.type("Their e-mail", "brook@school.example");
+    screen.type("As", "aide");
+    await screen.press("Let them in");
+    expect(screen.box("Their e-mail").value).toBe("");
+    await screen.press("Take out");
+    expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
+      ["POST /api/sections/3/colleagues", { email: "brook@school.example", role: "aide" }],
+      ["DELETE /api/sections/3/colleagues/21", undefined],
+    ]);
+  });
+
+  it("keeps an address that nobody has", async () => {
+    const screen = await page(<Colleagues one={oneClass({ colleagues: [] })} />, {
+      "POST /api/sections/3/colleagues": refusal({ email: "Nobody here has that address." }),
+    });
+    screen.type("Their e-mail", "x@school.example");
+    await screen.press("Let them in");
+    expect(screen.wrong()).toEqual(["Nobody here has that address."]);
+    expect(screen.box("Their e-mail").value).toBe("x@school.example");
+  });
+});
