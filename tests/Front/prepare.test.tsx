@@ -2,7 +2,6 @@ import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vite
 import { learn, speak, startWords } from "../../resources/js/i18n/i18n";
 import LabActions from "../../resources/js/prepare/LabActions";
 import LabLineRow from "../../resources/js/prepare/LabLineRow";
-import type { Sheet as LabSheet } from "../../resources/js/prepare/lab";
 import MakeLab from "../../resources/js/prepare/MakeLab";
 import Mend from "../../resources/js/prepare/Mend";
 import PasteBox from "../../resources/js/prepare/PasteBox";
@@ -16,6 +15,7 @@ import Scaler from "../../resources/js/prepare/Scaler";
 import Settle from "../../resources/js/prepare/Settle";
 import Supplies from "../../resources/js/prepare/Supplies";
 import TakeIn from "../../resources/js/prepare/TakeIn";
+import { type LabLine, labLine, labSheet } from "./made";
 import { page, refusal } from "./page";
 import { json, settle } from "./render";
 
@@ -458,69 +458,6 @@ describe("a lab made from a recipe", () => {
   });
 });
 
-const labSheet = (more: Partial<LabSheet> = {}): LabSheet => ({
-  id: 8,
-  title: "Buns",
-  state: "prepared",
-  planned_for: "2026-12-01",
-  section: "Foods 1",
-  school: "Tarn Valley",
-  starts_at: "10:25",
-  ends_at: "11:15",
-  standard: "us_customary",
-  recipe: 5,
-  factor: "1",
-  makes: "12",
-  retry_pct: 10,
-  stations: [],
-  scales: [],
-  lines: [],
-  supplies: [
-    {
-      name: "Bread flour",
-      station: "2 cups",
-      station_g: 240.6,
-      decimals: 0,
-      class: null,
-      class_g: 1443.75,
-      class_decimals: 0,
-    },
-  ],
-  allergens: [],
-  preparation: [],
-  directions: [],
-  ...more,
-});
-type LabLine = LabSheet["lines"][number];
-const labLine = (more: Partial<LabLine> = {}): LabLine => ({
-  item: 31,
-  text: "1 3/4 cups bread flour",
-  name: "Bread flour",
-  family: "fine-powder",
-  shared: false,
-  amount: "1 3/4 cups",
-  measure: "1 3/4 cups",
-  fills: [],
-  plan: "one 1 cup, one 1/2 cup, one 1/4 cup",
-  why: "The fewest fills.",
-  alternatives: ["seven 1/4 cups"],
-  steps: [],
-  technique: "Spoon and level",
-  target_g: 218.75,
-  decimals: 0,
-  tolerance_g: 17.5,
-  tolerance_decimals: 1,
-  low_g: 201.25,
-  high_g: 236.25,
-  tolerance_pct: 8,
-  own_tolerance: false,
-  strictness: "structural",
-  mode: "checked",
-  warnings: [],
-  working: ["1 3/4 cups at 125 g each is 218.75 g."],
-  source: "Weighed for Hovik",
-  ...more,
-});
 const ITEM = "PUT /api/labs/8/items/31";
 
 describe("a line of a lab", () => {

@@ -1,0 +1,256 @@
+import { Route, Routes } from "react-router";
+import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
+import { learn, speak, startWords } from "../../resources/js/i18n/i18n";
+import PrintLab from "../../resources/js/print/PrintLab";
+import PrintWall from "../../resources/js/print/PrintWall";
+import { labLine, labSheet } from "./made";
+import { page } from "./page";
+import { json } from "./render";
+
+beforeAll(async () => {
+  await startWords();
+  await learn("teacher");
+});
+beforeEach(() => speak("en"));
+afterEach(() => vi.unstubAllGlobals());
+
+const stations = [
+  { name: "Hazel", students: ["Oona", "Mateus"] },
+  { name: "Rowan", students: [] },
+];
+const salt = labLine({
+  item: 32,
+  name: "Salt",
+  text: null,
+  amount: "6 g",
+  measure: "6 g",
+  plan: null,
+  target_g: 6,
+  decimals: 1,
+  low_g: 5.4,
+  high_g: 6.6,
+  working: [],
+  source: null,
+});
+const oats = {
+  kind: "dry-cup",
+  ml: 236.6,
+  count: 1,
+  nominal: "1",
+  to_mark: null,
+  mark_ml: null,
+  tool: "c",
+  called: "1 cup",
+};
+const flour = labLine({ fills: [oats as (typeof salt.fills)[number]], steps: ["Loosen it", "Sweep it level"] });
+const sheet = labSheet({ stations, lines: [flour, salt] });
+
+const printed = (what: string, of = sheet, answers: Record<string, unknown> = {}) =>
+  page(
+    <Routes>
+      <Route path="/print/labs/:lab/:what" element={<PrintLab />} />
+    </Routes>,
+    { "GET /api/labs/8/sheet": of, ...answers },
+    `/print/labs/8/${what}`,
+  );
+
+describe("on every page of a lab", () => {
+  it.each(["cards", "sheet", "list", "techniques", "blank"])(
+    "%s: its name, class and day stand on top",
+    async (what) => {
+      const screen = await printed(what);
+      for (const head of screen.all(".paper-page header > div:last-child")) expect(head).toMatch(/^BunsFoods 1, .*1/);
+      expect(screen.all(".print-bar button")).toEqual(["Back", "Print"]);
+      expect(screen.place.querySelector(".print-page")?.getAttribute("data-theme")).toBe("flour"); // black on white
+    },
+  );
+
+  it("stands how much of the recipe it is, where it is not once", async () => {
+    const half = await printed("sheet", { ...sheet, factor: "1/2" });
+    expect(half.all("header b")[0]).toBe("Buns, × 1⁄2");
+    const once = await printed("sheet");
+    expect(once.all("header b")[0]).toBe("Buns");
+  });
+
+  it("leads back to the lab from a page that is none", async () => {
+    const screen = await printed("poster");
+    expect(screen.where()).toBe("/labs/8/prepare");
+  });
+
+  it("prints at a tap", async () => {
+    const print = vi.fn();
+    vi.stubGlobal("print", print);
+    const screen = await printed("list");
+    await screen.press("Print");
+    expect(print).toHaveBeenCalledOnce();
+  });
+
+  it("says why there is nothing to print", async () => {
+    const screen = await printed("cards", sheet, {
+      "GET /api/labs/8/sheet": () => json(404, { message: "There is no such lab.", reason: "x", errors: {} }),
+    });
+    expect(screen.text()).toContain("There is no such lab.");
+  });
+});
+
+describe("station cards", () => {
+  it("are one a station, with room to write and the bands under the fold", async () => {
+    const screen = await printed("cards");
+    expect(screen.all("h1")).toEqual(["Hazel", "Rowan"]);
+    expect(screen.all("h1 + p")).toEqual(["Oona, Mateus"]);
+    expect(screen.place.querySelectorAll(".card-box")).toHaveLength(2 * 2 * 2);
+    expect(screen.all(".card-plan").slice(0, 2)).toEqual(["one 1 cup, one 1⁄2 cup, one 1⁄4 cup", "Weigh 6.0 g."]);
+    expect(screen.all(".bands > span").slice(0, 2)).toEqual(["201.3–236.3Bread flour", "5.4–6.6Salt"]);
+  });
+
+  it("stand closer together when there are many lines", async () => {
+    const many = Array.from({ length: 10 }, (_, i) => labLine({ item: i, name: `Food ${i}` }));
+    const screen = await printed("cards", { ...sheet, lines: many });
+    expect(screen.place.querySelector(".card-rows")?.getAttribute("data-many")).toBe("true");
+    const few = await printed("cards", { ...sheet, lines: many.slice(1) });
+    expect(few.place.querySelector(".card-rows")?.getAttribute("data-many")).toBe("false");
+  });
+
+  it("of a lab without stations are none", async () => {
+    const screen = await printed("cards", { ...sheet, stations: [] });
+    expect(screen.all(".paper-page")).toEqual([]);
+  });
+});
+
+describe("the recipe sheet", () => {
+  it("has cups and grams side by side, and where the grams come from", async () => {
+    const screen = await printed("sheet", { ...sheet, allergens: ["wheat", "milk"], directions: ["Mix.", "Bake."] });
+    const rows = [...screen.place.querySelectorAll("tbody tr")].map((row) =>
+      [...row.children].map((one) => one.textContent?.replace(/\s+/g, " ")),
+    );
+    expect(rows).toEqual([
+      [
+        "Bread flour",
+        "1 3⁄4 cups bread flour",
+        "1 3⁄4 cups",
+        "219 g",
+        "1 3⁄4 cups at 125 g each is 218.75 g. Weighed for Hovik",
+      ],
+      ["Salt", "6 g", "6 g", "6.0 g", ""],
+    ]);
+    expect(screen.text()).toContain("Contains wheat, milk. Warn the whole class.");
+    expect(screen.all(".print-steps li")).toEqual(["Mix.", "Bake."]);
+    expect(screen.all("h1 + p")).toEqual(["Makes 12"]);
+  });
+
+  it("leaves out what is not there", async () => {
+    const screen = await printed("sheet", { ...sheet, makes: null });
+    expect(screen.all(".every")).toEqual(["Follow your school's and local food-safety rules; they come first."]);
+    expect(screen.place.querySelector(".print-steps, h1 + p")).toBeNull();
+  });
+
+  it("speaks Spanish, numbers too", async () => {
+    await speak("es");
+    const screen = await printed("sheet");
+    expect(screen.all("td.num")).toEqual(["219 g", "6,0 g"]);
+    expect(screen.text()).not.toContain("Where the grams come from");
+  });
+});
+
+describe("the other pages", () => {
+  it("the shopping list has a box to tick, and what is to be done before", async () => {
+    const screen = await printed("list", { ...sheet, preparation: ["Soften the butter."] });
+    expect(screen.all("h1 + p")).toEqual(["for 2 stations, with 10% for measuring again"]);
+    expect(screen.all("tbody tr")).toEqual(["Bread flour1444 g"]);
+    expect(screen.place.querySelectorAll(".tick-box")).toHaveLength(1);
+    expect(screen.all(".print-steps li")).toEqual(["Soften the butter."]);
+  });
+
+  it("technique cards come four a page, each step in order", async () => {
+    const five = Array.from({ length: 5 }, (_, i) => ({ ...flour, item: i, name: `Food ${i}` }));
+    const screen = await printed("techniques", { ...sheet, lines: five });
+    const pages = [...screen.place.querySelectorAll(".paper-page")].map(
+      (one) => one.querySelectorAll("article").length,
+    );
+    expect(pages).toEqual([4, 1]);
+    expect(screen.all("article:first-child li").slice(0, 2)).toEqual(["Loosen it", "Sweep it level"]);
+  });
+
+  it("weigh-in sheets have three boxes a line, for each station", async () => {
+    const screen = await printed("blank");
+    expect(screen.place.querySelectorAll(".cell-box")).toHaveLength(2 * 2 * 3);
+  });
+
+  it("a period has its order in words for each station", async () => {
+    const task = (station: number, what: string, name: string, start_s: number) => ({
+      station,
+      what,
+      name,
+      start_s,
+      end_s: start_s + 60,
+    });
+    const screen = await printed("period", sheet, {
+      "GET /api/labs/8/period": {
+        title: "Buns",
+        section: "Foods 1",
+        minutes: 50,
+        starts_at: "10:25",
+        end_s: 600,
+        fits: true,
+        spare_minutes: 9,
+        bottleneck: null,
+        saves: [],
+        blocks: [],
+        stations: ["Hazel", "Rowan"],
+        opened_at: null,
+        timeline: [
+          task(0, "measure", "Flour", 0),
+          task(0, "weigh", "Flour", 60),
+          task(0, "measure", "Salt", 120),
+          task(1, "measure", "Salt", 0),
+        ],
+      },
+    });
+    expect(screen.all(".period-orders tr")).toEqual(["HazelFlour · Salt", "RowanSalt"]);
+  });
+});
+
+describe("for the wall", () => {
+  const wall = (what: string, answers: Record<string, unknown>) =>
+    page(
+      <Routes>
+        <Route path="/print/:what" element={<PrintWall />} />
+      </Routes>,
+      answers,
+      `/print/${what}`,
+    );
+
+  it("the equivalents stand by this class's cup", async () => {
+    const screen = await wall("chart", {
+      "GET /api/chart": {
+        section: "Foods 1",
+        standard: "metric_250",
+        rows: [
+          { measure: "1/2 cup", spoons: "8 1/3 tbsp", teaspoons: "25", fluid_ounces: null, ml: 125 },
+          { measure: "1 tsp", spoons: null, teaspoons: null, fluid_ounces: null, ml: 5 },
+        ],
+      },
+    });
+    expect(screen.all("h1 + p")).toEqual(["Metric cup, 250 mL"]);
+    expect(screen.all("tbody tr")).toEqual(["1⁄2 cup8 1⁄3 tbsp25125.0", "1 tsp5.0"]);
+  });
+
+  it("labels are for the tools that are owned, with where they live", async () => {
+    const tool = { kind: "dry-cup", nominal: "1", ml: 236.59, place: null, fit: true };
+    const screen = await wall("labels", {
+      "GET /api/drawer": {
+        scales: [],
+        scale_kinds: [],
+        tools: [
+          { ...tool, id: "a", name: "the 1 cup", count: 2, place: "Hazel" },
+          { ...tool, id: "b", name: "the 1/2 cup", count: 0 },
+          { ...tool, id: "c", name: "a mug", kind: "novelty-scoop", count: 1, fit: false },
+        ],
+      },
+    });
+    expect(screen.all("article")).toEqual([
+      expect.stringMatching(/the 1 cupDry cups, 236\.6 mL, Hazel$/),
+      expect.stringMatching(/a mugScoops and mugs, 236\.6 mLTheir rim cannot be levelled: not for checking\.$/),
+    ]);
+  });
+});
