@@ -6,8 +6,10 @@ use Brick\Math\BigRational;
 use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\Scale;
 use Hovik\Core\Drawer\ToolCatalogue;
+use Hovik\Core\Pantry\Density;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Plan\Advice;
+use Hovik\Core\Plan\Displacement;
 use Hovik\Core\Plan\FillSearch;
 use Hovik\Core\Plan\LinePlanner;
 use Hovik\Core\Plan\LineWarnings;
@@ -19,8 +21,11 @@ use Hovik\Core\Plan\ToolPlanner;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Technique\HouseRules;
+use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Weighing\Strictness;
 use Hovik\Core\Weighing\ToleranceLevel;
+use Hovik\Core\Weighing\WeightModel;
 use Hovik\Core\Words\Phrasebook;
 
 // Plans and their words, case by case; searches against trying everything.
@@ -302,4 +307,106 @@ it('is the plan of distinct tools and all their fills', function () {
     $jug = ToolCatalogue::tool('liquid-measure-us-1-cup', MeasureStandard::UsCustomary);
     $twice = new ToolPlan([new Fill($jug, 1, $jug->marks[0]), new Fill($jug, 1, $jug->marks[1])], true, 0.0, 1.0, 1.0, $plan->why);
     expect($twice->distinctTools())->toBe(1)->and($twice->fillCount())->toBe(2);
+});
+
+describe('fat under water', function () use ($cups) {
+    /** `1/2 cup, to 1 cup in liquid-measure-us-1-cup` of each plan */
+    $risings = function (string $ml, string|array ...$tools): array {
+        $butter = Pantry::reference()->ingredient('butter');
+        $density = Density::of(Pantry::reference(), $butter, TechniqueCatalogue::handlingFor($butter, null));
+
+        return array_map(
+            static fn (ToolPlan $plan): string => "{$plan->waterTo?->text}, to {$plan->fills[0]->toMark?->text} in {$plan->fills[0]->tool->id}",
+            Displacement::plans(drawerOf(...$tools), BigRational::of($ml), $density),
+        );
+    };
+    $cup = MeasureStandard::UsCustomary->size(Unit::Cup)->simplified();
+
+    it('takes the narrowest jug with two such lines, and water enough to cover', function (
+        string $cups, array $tools, array $risen,
+    ) use ($risings, $cup) {
+        expect($risings((string) BigRational::of($cups)->multipliedBy($cup)->simplified(), ...$tools))->toBe($risen);
+    })->with([
+        'half and half in the cup' => [
+            '1/2', ['liquid-measure-us-1-cup'], ['1/2 cup, to 1 cup in liquid-measure-us-1-cup'],
+        ],
+        'the narrower of two jugs, whichever comes first' => [
+            '1/2', ['liquid-measure-us-2-cup', 'liquid-measure-us-1-cup'], ['1/2 cup, to 1 cup in liquid-measure-us-1-cup'],
+        ],
+        'the other way round' => [
+            '1/2', ['liquid-measure-us-1-cup', 'liquid-measure-us-2-cup'], ['1/2 cup, to 1 cup in liquid-measure-us-1-cup'],
+        ],
+        'a cup needs the larger jug' => [
+            '1', ['liquid-measure-us-1-cup', 'liquid-measure-us-2-cup'], ['1 cup, to 2 cup in liquid-measure-us-2-cup'],
+        ],
+        'no jug is high enough' => ['1', ['liquid-measure-us-1-cup'], []],
+        'no line is where the water would come to' => ['2/5', ['liquid-measure-us-1-cup'], []],
+        'cups are no jugs, and do not end the search' => [
+            '1/2', ['dry-cup-us-1', 'liquid-measure-us-1-cup'], ['1/2 cup, to 1 cup in liquid-measure-us-1-cup'],
+        ],
+        'nothing at all' => ['1/2', [], []],
+    ]);
+
+    it('stands on two lines that are so far apart, the lower above the fat, in one unit; the finest there is', function () use ($cup) {
+        $butter = Pantry::reference()->ingredient('butter');
+        $density = Density::of(Pantry::reference(), $butter, TechniqueCatalogue::handlingFor($butter, null));
+        foreach ([['1-cup'], ['2-cup'], ['4-cup'], ['4-cup', '1-cup'], ['1-cup', '2-cup', '4-cup']] as $owned) {
+            $drawer = drawerOf(...array_map(static fn (string $size): string => "liquid-measure-us-$size", $owned));
+            for ($sixteenths = 1; $sixteenths <= 40; $sixteenths++) {
+                $ml = $cup->multipliedBy($sixteenths)->dividedBy(16);
+                $spreads = [];
+                foreach ($drawer as $jug) {
+                    foreach ($jug->marks as $water) {
+                        foreach ($jug->marks as $risen) {
+                            if ($risen->ml->minus($water->ml)->isEqualTo($ml) && $water->ml->isGreaterThanOrEqualTo($ml)
+                                && $water->amount?->unit === $risen->amount?->unit) {
+                                $spreads[] = WeightModel::displaced(new Fill($jug, 1, $risen), $ml, $density)->u();
+                            }
+                        }
+                    }
+                }
+                $plans = Displacement::plans($drawer, $ml, $density);
+                $at = implode(' ', $owned)." $sixteenths/16";
+                expect(count($plans))->toBe($spreads === [] ? 0 : 1, $at);
+                foreach ($plans as $plan) {
+                    expect($plan->uG)->toBe(min($spreads), $at)->and($plan->exact)->toBeTrue()->and($plan->errorPct)->toBe(0.0)
+                        ->and($plan->fills[0]->toMark?->ml->minus($plan->waterTo?->ml ?? 0)->isEqualTo($ml))->toBeTrue($at)
+                        ->and(Phrasebook::in('en')->say($plan->why))
+                        ->toContain((string) $plan->waterTo?->text, (string) $plan->fills[0]->toMark?->text);
+                }
+            }
+        }
+    });
+
+    it('is never the first way, and never the only one while there is a cup', function () use ($cups) {
+        $plans = plansFor('vegetable-shortening', '1/2', Unit::Cup, 'liquid-measure-us-1-cup', ...$cups)->plans;
+        expect(fillsOf($plans[0]))->toBe('dry-cup-us-1-2')->and($plans[0]->waterTo)->toBeNull()
+            ->and(array_values(array_filter($plans, static fn (ToolPlan $plan): bool => $plan->waterTo !== null)))->toHaveCount(1)
+            ->and(plansFor('vegetable-shortening', '1/2', Unit::Cup, 'liquid-measure-us-1-cup')->best()?->waterTo?->text)->toBe('1/2 cup');
+    });
+});
+
+it('plans a line that is weighed out without tools, and says the weight', function () use ($cups) {
+    $line = lineFor('bread-flour', '1', Unit::Cup, $cups, MeasuringMode::Weight);
+    expect($line->plans->plans)->toBe([])->and($line->plans->advice)->toBe([Advice::WeighInstead])
+        ->and($line->plans->weighG)->toBe($line->targetG->toFloat())->and($line->hasOwnTolerance)->toBeFalse();
+    $own = lineFor('bread-flour', '1', Unit::Cup, $cups, pct: 3.5);
+    expect($own->hasOwnTolerance)->toBeTrue()->and($own->tolerance->percent)->toBe(3.5)
+        ->and($own->tolerance->floorG)->toBe($line->tolerance->floorG);
+});
+
+it('keeps what a class settled on for its small measures', function () {
+    $small = ['small-liquid-us-2-fl-oz', 'spoon-us-1-tbsp'];
+    $best = static function (?HouseRules $rules) use ($small): ?string {
+        $planner = new LinePlanner(
+            Pantry::reference(), drawerOf(...$small), MeasureStandard::UsCustomary, ToleranceLevel::Practised, $rules,
+        );
+        $vanilla = $planner->plan(
+            Pantry::reference()->ingredient('vanilla-extract'), Amount::of('2', Unit::Tablespoon), Strictness::Flavour,
+        );
+
+        return $vanilla->plans->best()?->fills[0]->tool->id;
+    };
+    expect($best(null))->toBe($best(HouseRules::usual()))->toBe('spoon-us-1-tbsp')
+        ->and($best(HouseRules::of(['small-liquids' => 'small-measure'])))->toBe('small-liquid-us-2-fl-oz');
 });

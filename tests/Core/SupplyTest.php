@@ -99,14 +99,16 @@ describe('supplies', function () use ($us, $plan) {
             ->and(Supplies::of([], 6, 10, $us))->toBe([]);
     });
 
-    it('refuse a class or an allowance that cannot be', function (int $stations, int $retry, string $field) use ($us, $plan) {
-        $refusal = null;
-        try {
-            Supplies::of([$plan('honey', '1', Unit::Cup)->need()], $stations, $retry, $us);
-        } catch (InvalidInput $refusal) {
-        }
-        expect($refusal?->field)->toBe($field);
-    })->with([[0, 0, 'stations'], [61, 0, 'stations'], [6, -1, 'retry_pct'], [6, 201, 'retry_pct']]);
+    it('refuse a class or an allowance that cannot be', function (
+        int $stations, int $retry, ?string $field, ?string $says,
+    ) use ($us, $plan) {
+        $refusal = refused(fn () => Supplies::of([$plan('honey', '1', Unit::Cup)->need()], $stations, $retry, $us));
+        expect($refusal)->toBe($field === null ? null : [$field, $says]);
+    })->with([
+        [0, 0, 'stations', 'Choose a number from 1 to 60.'], [61, 0, 'stations', 'Choose a number from 1 to 60.'],
+        [6, -1, 'retry_pct', 'Choose a number from 0 to 200.'], [6, 201, 'retry_pct', 'Choose a number from 0 to 200.'],
+        [1, 0, null, null], [60, 200, null, null],
+    ]);
 });
 
 describe('warnings of a line', function () use ($us, $plan, $said) {
@@ -142,6 +144,22 @@ describe('warnings of a line', function () use ($us, $plan, $said) {
         );
         expect($holding(1.012))->toBe([])->and($holding(1.013))
             ->toBe(['warning.tool-off'])->and($holding(0.987))->toBe(['warning.tool-off']);
+    });
+
+    it('say how far off, to a tenth', function () use ($us, $plan, $fine) {
+        $said = fn (PlannedLine $line, string $id): ?array => array_values(
+            array_filter(LineWarnings::of($line, ['Fine' => $fine], 3), fn (Phrase $one): bool => $one->id === $id),
+        )[0]->with ?? null;
+        $third = $plan('granulated-sugar', '1/3', Unit::Cup, ['dry-cup-us-1-4']);
+        expect($said($third, 'warning.not-exact'))->toBe(['percent' => 25.0]);
+        $near = $plan('granulated-sugar', '11/12', Unit::Cup, ['dry-cup-us-1']);
+        expect($said($near, 'warning.not-exact'))->toBe(['percent' => 9.1]);
+        $cup = ToolCatalogue::tool('dry-cup-us-1', $us)->nominalMl->toFloat();
+        $small = $plan('granulated-sugar', '1', Unit::Cup, [ToolCatalogue::tool('dry-cup-us-1', $us, 0.9643 * $cup, 3)]);
+        expect($said($small, 'warning.tool-off')['percent'] ?? null)->toBe(3.6)
+            ->and($said($small, 'warning.few-tools'))->toBeNull();
+        $tight = $plan('granulated-sugar', '1', Unit::Cup, [ToolCatalogue::tool('dry-cup-us-1', $us, count: 3)]);
+        expect($said($tight, 'warning.tight'))->toBe(['grams' => round(2 * ($tight->plans->best()->uG ?? 0.0), 1)]);
     });
 
     it('name the scales that can judge it, or how many measures to weigh together', function () use ($plan, $fine) {
