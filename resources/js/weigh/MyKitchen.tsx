@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useNavigate } from "react-router";
 import FieldProblem from "../kit/FieldProblem";
+import NamesToTap from "../kit/NamesToTap";
 import VerdictGlyph from "../kit/VerdictGlyph";
 import { useKept } from "../outbox/outbox";
 import LanguageButton from "../shell/LanguageButton";
@@ -112,22 +113,15 @@ export default function MyKitchen() {
           {kitchen.kind === "station" ? (
             <>
               <h2 className="h2rim">{t("kitchen.who")}</h2>
-              <div className="whos">
-                {kitchen.students.map((one) => (
-                  <button
-                    key={one.id}
-                    type="button"
-                    className="name"
-                    aria-pressed={one.id === student}
-                    onClick={() => {
-                      choose(one.id);
-                      setAsked(false);
-                    }}
-                  >
-                    {one.name}
-                  </button>
-                ))}
-              </div>
+              <NamesToTap
+                className="whos"
+                names={kitchen.students}
+                chosen={student}
+                onChoose={(id) => {
+                  choose(id);
+                  setAsked(false);
+                }}
+              />
               <FieldProblem>{problem}</FieldProblem>
               <FieldProblem>{asked && mustChoose ? t("kitchen.pickFirst") : undefined}</FieldProblem>
             </>

@@ -5,6 +5,7 @@ import FieldProblem from "../kit/FieldProblem";
 import { Back } from "../kit/icons";
 import Keypad from "../kit/Keypad";
 import KitchenFraction from "../kit/KitchenFraction";
+import NamesToTap from "../kit/NamesToTap";
 import { shown } from "../kit/numbers";
 import ReadScale from "../scale/ReadScale";
 import { sources } from "../scale/sources";
@@ -96,19 +97,11 @@ export default function WeighIn({ line }: { line: Line }) {
             {kitchen.asks_prediction && (
               <fieldset>
                 <legend className="label">{t("weigh.predict")}</legend>
-                <div className="choices">
-                  {PREDICTIONS.map((one) => (
-                    <button
-                      key={one}
-                      type="button"
-                      className="name"
-                      aria-pressed={draft.predicted === one}
-                      onClick={() => change({ predicted: one })}
-                    >
-                      {t(`verdict.${one}`)}
-                    </button>
-                  ))}
-                </div>
+                <NamesToTap
+                  names={PREDICTIONS.map((id) => ({ id, name: t(`verdict.${id}`) }))}
+                  chosen={PREDICTIONS.find((one) => one === draft.predicted)}
+                  onChoose={(predicted) => change({ predicted })}
+                />
               </fieldset>
             )}
             <h2 className="h2rim tare-long mt-5">{t("weigh.tareTitle")}</h2>
@@ -119,48 +112,31 @@ export default function WeighIn({ line }: { line: Line }) {
             </ol>
             <fieldset>
               <legend className="label">{t("weigh.which")}</legend>
-              <div className="choices">
-                {kitchen.scales.map((one) => (
-                  <button
-                    key={one.id}
-                    type="button"
-                    className="name"
-                    aria-pressed={one.id === scale?.id}
-                    onClick={() => {
-                      sending.reset();
-                      setUsual(one.id);
-                      change({ scale: one.id });
-                    }}
-                  >
-                    {one.name}
-                    <small>
-                      {t("weigh.step", { step: shown(one.step, one.decimals, i18n.language) })}
-                      {line.fit_scales.includes(one.id) ? "" : `, ${t("weigh.coarse")}`}
-                    </small>
-                  </button>
-                ))}
-              </div>
+              <NamesToTap
+                names={kitchen.scales.map(({ id, name, step, decimals }) => {
+                  const steps = t("weigh.step", { step: shown(step, decimals, i18n.language) });
+                  return { id, name, under: line.fit_scales.includes(id) ? steps : `${steps}, ${t("weigh.coarse")}` };
+                })}
+                chosen={scale?.id}
+                onChoose={(id) => {
+                  sending.reset();
+                  setUsual(id);
+                  change({ scale: id });
+                }}
+              />
               <FieldProblem>{atField("scale_id")}</FieldProblem>
             </fieldset>
             {kitchen.kind === "station" && (
               <fieldset className="mt-3">
                 <legend className="label">{t("weigh.who")}</legend>
-                <div className="choices">
-                  {kitchen.students.map((one) => (
-                    <button
-                      key={one.id}
-                      type="button"
-                      className="name"
-                      aria-pressed={one.id === student}
-                      onClick={() => {
-                        sending.reset();
-                        chooseStudent(one.id);
-                      }}
-                    >
-                      {one.name}
-                    </button>
-                  ))}
-                </div>
+                <NamesToTap
+                  names={kitchen.students}
+                  chosen={student}
+                  onChoose={(id) => {
+                    sending.reset();
+                    chooseStudent(id);
+                  }}
+                />
                 <FieldProblem>{atField("student_id")}</FieldProblem>
               </fieldset>
             )}
