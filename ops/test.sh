@@ -22,19 +22,32 @@ passed=0 failed=0
 out="$ROOT/var/log/test"
 mkdir -p "$out"
 
-# One check that passes or fails as a whole.
+# Checks that pass or fail as a whole. One takes little more than a processor, so as many run beside each other as there are; they are
+# told in the order in which they began.
+names=()
 check() { # NAME COMMAND...
-  local name=$1
+  local log="$out/check-${#names[@]}"
+  rm -f "$log.status"
+  while [ "$(jobs -rp | wc -l)" -ge "$PROCESSES" ]; do wait -n || true; done
+  names+=("$1")
   shift
-  step "$name"
-  if "$@" >"$out/check.log" 2>&1; then
-    passed=$((passed + 1))
-    ok
-  else
-    failed=$((failed + 1))
-    ok failed
-    cat "$out/check.log"
-  fi
+  (status=0; "$@" >"$log.log" 2>&1 || status=$?; echo "$status" >"$log.status") &
+}
+tell_checks() {
+  local i
+  wait
+  for i in "${!names[@]}"; do
+    step "${names[i]}"
+    if [ "$(cat "$out/check-$i.status")" = 0 ]; then
+      passed=$((passed + 1))
+      ok
+    else
+      failed=$((failed + 1))
+      ok failed
+      cat "$out/check-$i.log"
+    fi
+  done
+  names=()
 }
 
 # A test runner that counts its own: its machine-readable report is added to the sum.
@@ -98,6 +111,7 @@ static() {
   check "Nothing unused" npx --no-install knip
   check "OpenAPI file is current" php ops/make-openapi.php --check
   check "API types are current" types_are_current
+  tell_checks
 }
 # Phrasebooks hold whole sentences, the reference its rows; Biome holds the front end's.
 lines_hold() {
