@@ -14,9 +14,11 @@ final class Consequence
     /** One sentence; null where the weight is Level, or nobody can tell. */
     public static function of(Role $role, Verdict $verdict): ?Phrase
     {
+        $as = $role->actsAs()->value;
+
         return match ($verdict) {
-            Verdict::Heaped => Phrase::of("bake.{$role->value}.high"),
-            Verdict::Shy => Phrase::of("bake.{$role->value}.low"),
+            Verdict::Heaped => Phrase::of("bake.$as.high"),
+            Verdict::Shy => Phrase::of("bake.$as.low"),
             default => null,
         };
     }

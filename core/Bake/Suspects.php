@@ -25,7 +25,7 @@ final class Suspects
     {
         $suspects = [];
         foreach ($weighings as $index => $weighing) {
-            $role = $weighing['ingredient']->role;
+            $role = $weighing['ingredient']->role->actsAs();
             $direction = $weighing['error_g'] <=> 0.0;
             foreach ($fault->leadsFrom() as [$leads, $way, $telling]) {
                 if ($leads === $role && $way === $direction && abs($weighing['tolerances']) >= self::LEAST_TOLERANCES) {

@@ -73,13 +73,12 @@ final class RecipeSlips
     {
         $own = self::perCup($at->ingredient);
         $ratios = $seen = [];
-        foreach ($at->pantry->ids() as $id) {
+        foreach ($at->pantry->lookAlikes($at->ingredient->id) as $id) {
             $other = $at->pantry->ingredient($id);
-            $alike = $other->family === $at->ingredient->family || self::looksAlike($at->ingredient, $other);
             $perCup = self::perCup($other);
             // One salt for another is a slip of its own.
             $areSalts = $other->kind === Kind::Salt && $at->ingredient->kind === Kind::Salt;
-            if ($alike && $own !== null && $perCup !== null && ! $areSalts) {
+            if ($own !== null && $perCup !== null && ! $areSalts) {
                 $ratio = $perCup / $own;
                 $alike = (string) round(50 * log($ratio));
                 if (! isset($seen[$alike])) {
@@ -90,15 +89,6 @@ final class RecipeSlips
         }
 
         return $ratios;
-    }
-
-    /** White, and out of the same kind of jar: sugar, salt, starch. */
-    private static function looksAlike(Ingredient $one, Ingredient $other): bool
-    {
-        $white = static fn (Ingredient $food): bool => $food->kind === Kind::Salt
-            || in_array($food->family, [Family::FinePowder, Family::GranularSugar], true);
-
-        return $white($one) && $white($other);
     }
 
     private static function perCup(Ingredient $ingredient): ?float

@@ -137,6 +137,9 @@ final readonly class Conversion
                 ['handling' => Phrase::of("handling.{$density->handling->value}"), 'factor' => $density->factor->mean],
             );
         }
+        if ($standard->borrows($unit)) {
+            $working[] = Phrase::of('working.us-unit', ['unit' => self::one($unit)]);
+        }
         if ($unit !== $of || $standard !== MeasureStandard::UsCustomary) {
             $working[] = Phrase::of(
                 'working.unit',

@@ -94,7 +94,7 @@ final readonly class Ingredient
             confidence: $stored->text('confidence'),
             notes: '',
             role: $stored->enum('role', Role::class),
-            kind: $stored->has('kind') ? $stored->enum('kind', Kind::class) : null,
+            kind: Kind::tryFrom($stored->has('kind') ? $stored->text('kind') : ''), // a kind of an earlier version rules nothing any more
         );
     }
 

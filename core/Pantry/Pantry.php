@@ -14,6 +14,9 @@ final class Pantry
 {
     private static ?self $reference = null;
 
+    /** @var array<string, list<string>>|null by ingredient */
+    private static ?array $lookAlikes = null;
+
     /** @var array<string, Ingredient> made when first asked for */
     private array $made = [];
 
@@ -153,6 +156,22 @@ final class Pantry
     public function ids(): array
     {
         return [...array_keys($this->ingredients), ...$this->added];
+    }
+
+    /** @return list<string> ids of the foods it could be taken for, and that could be taken for it */
+    public function lookAlikes(string $id): array
+    {
+        if (self::$lookAlikes === null) {
+            self::$lookAlikes = [];
+            /** @var list<array{id: string, look_alike_id: string}> $pairs */
+            $pairs = require __DIR__.'/../data/compiled/look_alikes.php';
+            foreach ($pairs as $pair) {
+                self::$lookAlikes[$pair['id']][] = $pair['look_alike_id'];
+                self::$lookAlikes[$pair['look_alike_id']][] = $pair['id'];
+            }
+        }
+
+        return self::$lookAlikes[$id] ?? [];
     }
 
     /** The ingredient's own factor before its family's; null where the handling makes no sense for it. */

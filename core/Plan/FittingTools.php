@@ -40,7 +40,7 @@ final readonly class FittingTools
                 ToolKind::DryCup => match (true) {
                     $family === Family::ViscousLiquid => true,
                     $family->isPoured() => $this->schools->poursIntoDryCups(),
-                    $family === Family::LeavenerSpice => $this->schools->leavenersByCup() || $ingredient->kind === Kind::Seed,
+                    $family === Family::LeavenerSpice => $this->schools->leavenersByCup() || $ingredient->kind === Kind::Cupped,
                     default => true,
                 },
                 ToolKind::LiquidMeasure, ToolKind::SmallLiquidMeasure => $family->isPoured()

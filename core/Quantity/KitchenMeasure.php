@@ -96,7 +96,10 @@ final readonly class KitchenMeasure implements Sayable
             }
             $best ??= $cups;
         }
-        // A pinch stays a pinch where spoons are too coarse for it.
+        // A US fluid ounce stays one in a class that has none of its own; a pinch stays a pinch where spoons are too coarse for it.
+        if ($standard->borrows($amount->unit) && KitchenNotation::isKitchenFraction($amount->number)) {
+            return new self([$amount], true, 0.0);
+        }
         if (
             in_array($amount->unit, [Unit::Pinch, Unit::Dash, Unit::Smidgen, Unit::Drop], true)
                 && KitchenNotation::isKitchenFraction($amount->number)

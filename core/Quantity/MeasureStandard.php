@@ -30,10 +30,10 @@ enum MeasureStandard: string
     }
 
     /**
-     * The size of one unit, exact: mL of a volume, g of a mass, pieces of a count. A unit the US label standard leaves
-     * open falls back to US customary; in other standards it is refused, since the writer must be asked.
+     * The size of one unit, exact: mL of a volume, g of a mass, pieces of a count. A unit that the standard leaves open keeps its US
+     * size (see {@see borrows()}), so that no recipe stops being readable when a class changes its cup.
      *
-     * @throws InvalidInput when the unit has no size here
+     * @throws InvalidInput when nobody gives it a size: a can, a handful
      */
     public function size(Unit $unit, string $field = 'unit'): BigRational
     {
@@ -45,17 +45,23 @@ enum MeasureStandard: string
         }
         $row = UnitTable::row($unit);
         $cell = $row[$this->value];
-        if ($cell === '' && $this === self::UsLabel240) {
+        if ($cell === '' && $this !== self::ImperialLegacy) {
             $cell = $row[self::UsCustomary->value];
         }
         if ($cell === '') {
-            throw InvalidInput::because($field, Phrase::of(
-                $unit->dimension() === Dimension::Ambiguous ? 'refusal.no-size' : 'refusal.no-size-here',
-                ['unit' => Phrase::of("unit.$unit->value", ['n' => '1', 'many' => 'no'])],
-            ));
+            $one = Phrase::of("unit.$unit->value", ['n' => '1', 'many' => 'no']);
+            throw InvalidInput::because($field, Phrase::of('refusal.no-size', ['unit' => $one]));
         }
 
         return $sizes[$key] = BigRational::of($cell);
+    }
+
+    /** Whether this standard has no such unit of its own and takes the US one: to be said wherever it is used. */
+    public function borrows(Unit $unit): bool
+    {
+        $row = UnitTable::row($unit);
+
+        return $row[$this->value] === '' && $row[self::UsCustomary->value] !== '' && $unit->dimension() === Dimension::Volume;
     }
 
     /** The same as a float, for the statistical models; worked out once. */

@@ -6,7 +6,6 @@ namespace Hovik\Core\Recipe;
 
 use Brick\Math\BigRational;
 use Hovik\Core\InvalidInput;
-use Hovik\Core\Pantry\Kind;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Pantry\Role;
 use Hovik\Core\Quantity\MeasureStandard;
@@ -72,7 +71,7 @@ final readonly class Batch
     /** Baker's percentages count against flour and meal, not starch, cocoa or sugar. */
     private static function isFlour(ScaledLine $line): bool
     {
-        return $line->line->ingredient->kind === Kind::Flour;
+        return $line->line->ingredient->role === Role::Flour;
     }
 
     /**
@@ -86,7 +85,7 @@ final readonly class Batch
         }
         $cautions = [Phrase::of('scaling.pan'), Phrase::of('scaling.time')];
         foreach ($lines as $line) {
-            if ($line !== null && $line->ingredient->role === Role::Leavener) {
+            if ($line !== null && $line->ingredient->role->actsAs() === Role::Leavener) {
                 array_unshift($cautions, Phrase::of('scaling.leavener'));
                 break;
             }

@@ -7,7 +7,6 @@ namespace Hovik\Core\Weighing;
 use Brick\Math\BigDecimal;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Ingredient;
-use Hovik\Core\Pantry\Kind;
 use Hovik\Core\Pantry\Role;
 
 /** What a line means to the bake. */
@@ -25,8 +24,8 @@ enum Strictness: string
         return match ($ingredient->family) {
             Family::FinePowder, Family::GranularSugar, Family::MoistSugar, Family::SolidFat, Family::Oil,
             Family::Counted => self::Structural,
-            Family::ThinLiquid => $ingredient->kind === Kind::Splash ? self::Flavour : self::Structural,
-            Family::LeavenerSpice => $ingredient->role === Role::Leavener ? self::Structural : self::Flavour,
+            Family::ThinLiquid => $ingredient->role === Role::Flavour ? self::Flavour : self::Structural,
+            Family::LeavenerSpice => $ingredient->role->actsAs() === Role::Leavener ? self::Structural : self::Flavour,
             Family::CoarseGrain, Family::ThickDairyPuree => self::Structural,
             default => self::Flavour,
         };

@@ -175,6 +175,7 @@ return $ingredients + [
     'working.reference' => '{name}: {grams} g in {unit}, {handling}.',
     'working.handling' => '{handling}: times {factor}.',
     'working.unit' => '{unit} is {ml} mL; {of} is {ofMl} mL.',
+    'working.us-unit' => '{unit} is the US one: this class\'s own measures have none.',
     'working.times' => '{amount} at {each} g each is {grams} g.',
     'working.pieces' => '{count} at {each} g each is {grams} g.',
     'working.mass' => '{amount} is {grams} g.',

@@ -65,7 +65,6 @@ return [
     'refusal.no-pieces' => '{name} is not counted by the piece.',
     'refusal.no-scale' => '"{id}" is not a scale.',
     'refusal.no-size' => '{unit}: say how much is in it.',
-    'refusal.no-size-here' => '{unit} has no size in this class\'\'s measures. Say what was meant.',
     'refusal.no-such' => 'There is no "{id}".',
     'refusal.no-such-cause' => 'That is not one of the causes to choose from.',
     'refusal.no-such-check' => 'There is no such list.',

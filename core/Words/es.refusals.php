@@ -65,7 +65,6 @@ return [
     'refusal.no-pieces' => '{name}: no se cuenta por piezas.',
     'refusal.no-scale' => '"{id}" no es una báscula.',
     'refusal.no-size' => '{unit}: di cuánto contiene.',
-    'refusal.no-size-here' => '{unit} no tiene tamaño en las medidas de esta clase. Di qué se quería decir.',
     'refusal.no-such' => 'No existe "{id}".',
     'refusal.no-such-cause' => 'Esa no es una de las causas para elegir.',
     'refusal.no-such-check' => 'No hay tal lista.',

@@ -11,7 +11,7 @@ use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrasebook;
 
 it('gives every food of the pantry the part it plays', function (string $id, Role $role) {
-    expect(Pantry::reference()->ingredient($id)->role)->toBe($role);
+    expect(Pantry::reference()->ingredient($id)->role->actsAs())->toBe($role);
 })->with([
     ['bread-flour', Role::Flour], ['rolled-oats', Role::Flour], ['confectioners-sugar', Role::Sugar], ['honey', Role::Sugar],
     ['light-brown-sugar', Role::Sugar],

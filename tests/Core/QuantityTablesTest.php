@@ -63,13 +63,13 @@ describe('what a cook measures for what was said', function () {
     })->with([
         'a pinch, too little for a spoon' => ['1', Unit::Pinch, US, '1 pinch', 0.0],
         'two of them are the smallest spoon' => ['2', Unit::Pinch, US, '1/8 tsp', 0.0],
-        'two where its size fits no spoon' => ['2', Unit::Pinch, LABEL, '2 pinches', 0.0],
+        'two are an eighth of a teaspoon' => ['2', Unit::Pinch, LABEL, '1/8 tsp', 0.0],
         'one and a half' => ['1 1/2', Unit::Pinch, US, '2 pinches', 33.333],
         'half a pinch is one: never none' => ['1/2', Unit::Pinch, US, '1 pinch', 100.0],
         'what nobody pinches is told in teaspoons' => ['1/7', Unit::Pinch, US, '1/8 tsp', 1300.0],
         'a dash' => ['1', Unit::Dash, US, '1/8 tsp', 0.0],
-        'a dash where its size fits no spoon' => ['1', Unit::Dash, LABEL, '1 dash', 0.0],
-        'two dashes there' => ['2', Unit::Dash, LABEL, '2 dashes', 0.0],
+        'a dash by the label' => ['1', Unit::Dash, LABEL, '1/8 tsp', 0.0],
+        'two dashes there' => ['2', Unit::Dash, LABEL, '1/4 tsp', 0.0],
         'smidgens' => ['3', Unit::Smidgen, US, '3 smidgens', 0.0],
         'a drop' => ['1', Unit::Drop, US, '1 drop', 0.0],
         'a third of one' => ['1/3', Unit::Drop, METRIC, '1 drop', 200.0],
@@ -159,16 +159,17 @@ describe('a class measures by one standard', function () {
         [AU, Unit::Tablespoon, '20'], [LABEL, Unit::Teaspoon, '5'], [AU, Unit::Teaspoon, '5'], [LABEL, Unit::FluidOunce, '30'],
         [LABEL, Unit::Ounce, '28'], [METRIC, Unit::Ounce, '45359237/1600000'],
         'what a label leaves open is as in the kitchen' => [LABEL, Unit::Pound, '45359237/100000'],
-        'its pints, too' => [LABEL, Unit::Pint, '473176473/1000000'],
+        'its pint is two of its cups' => [LABEL, Unit::Pint, '480'], 'its quart four' => [LABEL, Unit::Quart, '960'],
+        [LABEL, Unit::Gallon, '3840'], [LABEL, Unit::Gill, '120'],
+        'what a standard leaves open keeps its US size' => [METRIC, Unit::FluidOunce, '473176473/16000000'],
+        [AU, Unit::Pint, '473176473/1000000'], [METRIC, Unit::Gallon, '473176473/125000'], [METRIC, Unit::Stick, '45359237/400000'],
+        [AU, Unit::DryPint, '220244188543/400000000'], [LABEL, Unit::DryPint, '220244188543/400000000'],
     ]);
 
     it('asks what was meant where it has none', function (MeasureStandard $standard, Unit $unit, string $says) {
         expect(refused(fn () => $standard->size($unit, 'line')))->toBe(['line', $says]);
         expect(refused(fn () => $standard->size($unit)))->toBe(['unit', $says]);
     })->with([
-        [METRIC, Unit::FluidOunce, "1 fl oz has no size in this class's measures. Say what was meant."],
-        [AU, Unit::Pint, "1 pt has no size in this class's measures. Say what was meant."],
-        [METRIC, Unit::Stick, "1 stick has no size in this class's measures. Say what was meant."],
         [US, Unit::Can, '1 can: say how much is in it.'],
         [LABEL, Unit::Handful, '1 handful: say how much is in it.'],
     ]);

@@ -80,7 +80,7 @@ it('puts a line\'s amounts together', function (string $line, string $number, st
 
 it('leaves open what must be asked first', function (string $line) use ($settled) {
     expect($settled($line))->toBeNull();
-})->with(['8 oz milk', '1 can pumpkin', '2 flour', '1 cup almond milk', 'salt, to taste', 'For the glaze:']);
+})->with(['8 oz milk', '1 can pumpkin', '2 flour', '1 cup unicorn milk', 'salt, to taste', 'For the glaze:']);
 
 it('takes the method from the words before the name, and not from those behind it', function () use ($settled) {
     expect($settled('1 cup sifted flour')?->method)->toBe(HouseMethod::SiftSpoonLevel)

@@ -148,6 +148,6 @@ it('says a name within a sentence small, and no other letter of it', function (s
     ));
     expect($lower('en'))->toBe($en)->and($lower('es'))->toBe($es);
 })->with([
-    ['bread-flour', 'bread flour', 'harina de fuerza'], ['confectioners-sugar', "confectioners' sugar", 'azúcar glas'],
+    ['bread-flour', 'bread flour', 'harina para pan'], ['confectioners-sugar', "confectioners' sugar", 'azúcar glas'],
     ['own-teff-flour', 'teff flour', 'teff flour'],
 ]);
