@@ -75,12 +75,11 @@ final class Said
     private static function fill(Fill $fill): string
     {
         $tool = $fill->tool;
-        $size = $tool->size ?? $tool->nominal;
         $said = $fill->toMark === null
-            ? self::phrase(Phrase::of('fill.tool', ['size' => $size]))
-            : self::phrase(
-                Phrase::of("fill.mark.{$tool->kind->value}", ['mark' => $fill->toMark->amount ?? $fill->toMark->text, 'size' => $size]),
-            );
+            ? self::phrase(Phrase::of('fill.tool', ['size' => $tool->size ?? $tool->nominal]))
+            : self::phrase(Phrase::of("fill.mark.{$tool->kind->value}", [
+                'mark' => $fill->toMark->amount ?? $fill->toMark->text, 'size' => $tool->sized(),
+            ]));
 
         return $fill->count === 1 ? $said : self::phrase(Phrase::of('fill.times', ['count' => $fill->count, 'size' => $said]));
     }

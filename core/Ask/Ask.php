@@ -196,6 +196,7 @@ final class Ask
         $method = $given->has('method') ? HouseMethod::named($given->text('method')) : null;
         $plans = (new ToolPlanner(Pantry::reference()))->plan(
             Amount::of($given->exact('amount'), $given->unit()), $ingredient, Tools::drawer($given, $standard), $standard, $method,
+            $given->numberOr('tolerance_pct', null) ?? ToolPlanner::USUAL_TOLERANCE_PCT,
         );
 
         return [
@@ -216,6 +217,7 @@ final class Ask
             ], $plans->plans),
             'steps' => array_map(static fn (Step $step): string => $step->value, $plans->technique->steps),
             'advice' => array_map(static fn (Advice $advice): string => $advice->value, $plans->advice),
+            'notes' => array_map(self::english(...), $plans->notes),
             'weigh_g' => self::tidy($plans->weighG),
         ];
     }

@@ -7,6 +7,7 @@ namespace Hovik\Core\Drawer;
 use Brick\Math\BigRational;
 use Hovik\Core\JsonInput;
 use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Words\Phrase;
 
 /** A measuring tool of the catalogue, or one of a school's own with its volume found by weighing water. */
@@ -24,6 +25,7 @@ final readonly class Tool
      * @param  float  $tolerance  relative, 0 to 1: how far tools of this kind commonly are off
      * @param  float|null  $trueMl  as calibrated; null while nobody has checked it
      * @param  int  $count  how many the school owns
+     * @param  MeasuringSystem  $system  whose measure it is
      */
     public function __construct(
         public string $id,
@@ -37,6 +39,7 @@ final readonly class Tool
         public float $tolerance,
         public ?float $trueMl = null,
         public int $count = 1,
+        public MeasuringSystem $system = MeasuringSystem::Us,
     ) {
         $this->aboutMl = $nominalMl->toFloat();
     }
@@ -56,6 +59,7 @@ final readonly class Tool
             'tolerance' => $this->tolerance,
             'true_ml' => $this->trueMl,
             'count' => $this->count,
+            'system' => $this->system->value,
         ];
     }
 
@@ -74,6 +78,7 @@ final readonly class Tool
             tolerance: $stored->number('tolerance'),
             trueMl: $stored->numberOr('true_ml', null),
             count: $stored->whole('count'),
+            system: $stored->has('system') ? $stored->enum('system', MeasuringSystem::class) : ToolCatalogue::systemOf($stored->text('id')),
         );
     }
 
@@ -94,7 +99,18 @@ final readonly class Tool
     /** `1/2 cup measure`, in any language. */
     public function called(): Phrase
     {
-        return Phrase::of("tool.{$this->kind->value}", ['size' => $this->size ?? $this->nominal]);
+        return Phrase::of("tool.{$this->kind->value}", ['size' => $this->sized()]);
+    }
+
+    /** `2-cup`, `1/2 cup`: its size before its name; as stamped where that is no amount of ours. */
+    public function sized(): Phrase|string
+    {
+        if ($this->size === null || $this->size->unit !== Unit::Cup) {
+            return $this->size?->phrase() ?? $this->nominal;
+        }
+        $isWhole = $this->size->number->simplified()->getDenominator()->isEqualTo(1);
+
+        return Phrase::of('size.cup', [...$this->size->phrase()->with, 'whole' => $isWhole ? 'yes' : 'no']);
     }
 
     /** The mark at exactly this volume, or null. */

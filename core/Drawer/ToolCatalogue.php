@@ -43,7 +43,7 @@ final class ToolCatalogue
         return $trueMl === null && $count === 1 ? $tool
             : new Tool(
                 $tool->id, $tool->name, $tool->kind, $tool->nominal, $tool->size, $tool->nominalMl, $tool->marks,
-                $tool->diameterMm, $tool->tolerance, $trueMl, $count,
+                $tool->diameterMm, $tool->tolerance, $trueMl, $count, $tool->system,
             );
     }
 
@@ -69,6 +69,26 @@ final class ToolCatalogue
     public static function isScale(string $id): bool
     {
         return self::row($id, 'id')['kind'] === ToolKind::Scale->value;
+    }
+
+    /** Of a tool that was stored before tools said so themselves. */
+    public static function systemOf(string $id): MeasuringSystem
+    {
+        return MeasuringSystem::tryFrom(self::rows()[$id]['standard'] ?? '') ?? MeasuringSystem::Us;
+    }
+
+    /** @return list<Tool> all there are to buy, smallest first */
+    public static function all(MeasureStandard $standard): array
+    {
+        $tools = [];
+        foreach (self::ids() as $id) {
+            if (! self::isScale($id)) {
+                $tools[] = self::tool($id, $standard);
+            }
+        }
+        usort($tools, static fn (Tool $a, Tool $b): int => $a->aboutMl <=> $b->aboutMl);
+
+        return $tools;
     }
 
     /** @return list<string> ids of all tools, scales included */
@@ -109,6 +129,7 @@ final class ToolCatalogue
             marks: $marks,
             diameterMm: $row['inner_diameter_mm_at_rim'] === '' ? null : (float) $row['inner_diameter_mm_at_rim'],
             tolerance: (float) $row['typical_tolerance_pct'] / 100,
+            system: MeasuringSystem::tryFrom($row['standard']) ?? MeasuringSystem::Us,
         );
     }
 

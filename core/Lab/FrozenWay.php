@@ -8,6 +8,7 @@ use Hovik\Core\JsonInput;
 use Hovik\Core\Plan\Plans;
 use Hovik\Core\Plan\ToolPlan;
 use Hovik\Core\Technique\Technique;
+use Hovik\Core\Words\Phrase;
 
 /** One way to measure a line, with the tools and the technique as they were; for all stations, or for some. */
 final readonly class FrozenWay
@@ -17,15 +18,17 @@ final readonly class FrozenWay
      * @param  list<ToolPlan|JsonInput>  $others  other tools that would do: as stored until somebody asks, since they are most of a line
      *   and only the teacher's sheet shows them
      * @param  list<int>|null  $stations  ids; null: for every station
+     * @param  list<Phrase>  $notes  why it is no other, for the teacher
      */
     public function __construct(
         public ?ToolPlan $plan, private array $others, public Technique $technique, public ?array $stations = null,
+        public array $notes = [],
     ) {
     }
 
     public static function of(Plans $plans): self
     {
-        return new self($plans->best(), array_slice($plans->plans, 1), $plans->technique);
+        return new self($plans->best(), array_slice($plans->plans, 1), $plans->technique, notes: $plans->notes);
     }
 
     /** @return list<ToolPlan> other tools that would do, best first */
@@ -44,6 +47,7 @@ final readonly class FrozenWay
             'alternatives' => array_map(static fn (ToolPlan $plan): array => $plan->toArray(), $this->alternatives()),
             'technique' => $this->technique->toArray(),
             'stations' => $this->stations,
+            'notes' => array_map(static fn (Phrase $note): array => $note->toArray(), $this->notes),
         ];
     }
 
@@ -55,6 +59,7 @@ final readonly class FrozenWay
             $stored->objects('alternatives'),
             Technique::fromArray($stored->object('technique')),
             $stored->has('stations') ? $stored->wholes('stations') : null,
+            $stored->has('notes') ? $stored->phrases('notes') : [],
         );
     }
 }

@@ -10,6 +10,7 @@ use Brick\Math\RoundingMode;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Dimension;
+use Hovik\Core\Quantity\FilledCups;
 use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Quantity\MeasureStandard;
@@ -82,9 +83,32 @@ final readonly class Conversion
         );
     }
 
+    /** mL of an amount of this food, as its family fills it. @throws InvalidInput when the amount is no volume */
+    public static function ml(Amount $amount, Ingredient $ingredient, MeasureStandard $standard): BigRational
+    {
+        return self::filled($amount, $ingredient, $standard) ?? $amount->inBase($standard);
+    }
+
+    /** Where stamped cups are the measure, and their fractions are rounded ones. */
+    private static function filled(Amount $amount, Ingredient $ingredient, MeasureStandard $standard): ?BigRational
+    {
+        return $ingredient->family->isPoured() ? null : FilledCups::ml($amount, $standard);
+    }
+
     private static function volume(Amount $amount, Density $density, MeasureStandard $standard): self
     {
         $unitMl = $standard->size($amount->unit);
+        $filledMl = self::filled($amount, $density->ingredient, $standard);
+        if ($filledMl !== null) {
+            $exact = $density->inVessel($unitMl)->multipliedBy($filledMl)->simplified();
+
+            return new self($exact, [
+                ...self::weightOf($density, $unitMl, $amount->unit, $standard),
+                Phrase::of('working.filled-cups', [
+                    'amount' => $amount, 'ml' => $filledMl->toScale(0), 'grams' => self::worked($exact),
+                ]),
+            ], $density->ingredient->source);
+        }
         $perUnit = $density->inVessel($unitMl)->multipliedBy($unitMl)->simplified();
         $exact = $perUnit->multipliedBy($amount->number)->simplified();
 

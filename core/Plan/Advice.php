@@ -13,4 +13,8 @@ enum Advice: string
     case AboveHighestMark = 'above-highest-mark';
     case BetweenMarks = 'between-marks';
     case CountInstead = 'count-instead';
+    /** More than anybody should fill without a word. */
+    case ManyFills = 'many-fills';
+    /** By another measuring system than the class's own. */
+    case OtherSystem = 'other-system';
 }

@@ -9,138 +9,219 @@ use Brick\Math\RoundingMode;
 use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\Pantry\Density;
-use Hovik\Core\Pantry\Family;
 use Hovik\Core\Quantity\ShownGrams;
+use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Weighing\WeightModel;
 use Hovik\Core\Words\Phrase;
 
-/** Fills that make an amount: exactly, or as near as the tools come. */
-final class Combinations
+/** Fills that make an amount: exactly, plainly and nearly so, or as near as the tools come. All of one measuring system. */
+final readonly class Combinations
 {
     /** Plans to choose from, where so many exist; and how many fills more than the fewest one of them may take. */
     private const ENOUGH_PLANS = 3;
 
     private const MORE_FILLS = 5;
 
-    /** Several pours at most. */
-    private const MOST_POURS = 8;
+    /** Fills that are asked of anybody without a word. */
+    public const MOST_FILLS = 6;
+
+    /** A tenth of the tolerance off and fewer fills goes before what is exact. */
+    private const PLAIN_SHARE = 0.1;
 
     /**
+     * @param  float  $tolerancePct  of the line, 0 to 100
+     * @param  float  $weighG  what to weigh instead
+     * @param  Unit  $said  of two columns with a line at the same height, the one the recipe speaks
+     */
+    public function __construct(
+        private Density $density, private BigRational $ml, private float $tolerancePct, private float $weighG, private Unit $said,
+    ) {
+    }
+
+    /**
+     * @param  list<Fill>  $options  of one each
+     * @return list<ToolPlan> in no order; none where there is no suitable tool, or no number of fills that anybody would do
+     */
+    public function of(array $options): array
+    {
+        $options = array_values(array_filter($options, static fn (Fill $fill): bool => $fill->eachMl()->isPositive()));
+
+        return $this->density->ingredient->family->isPoured() ? $this->poured($options) : $this->filled($options);
+    }
+
+    /**
+     * Cups and spoons, filled past the rim; rings and wrapper marks, too.
+     *
      * @param  list<Fill>  $options
      * @return list<ToolPlan>
      */
-    public static function exact(array $options, BigRational $ml, Family $family, Density $density): array
+    private function filled(array $options): array
     {
-        $combinations = $family->isPoured() ? self::poured($options, $ml) : self::filled($options, $ml);
-        $plans = [];
-        foreach ($combinations as $fills) {
-            $plans[] = self::exactPlan($fills, $density);
-        }
-
-        return $plans;
-    }
-
-    /**
-     * @param  list<Fill>  $options
-     * @return list<ToolPlan> one, or none when there is no suitable tool at all
-     */
-    public static function nearest(array $options, BigRational $ml, Density $density, float $weighG, int $most): array
-    {
-        $search = FillSearch::over(array_map(static fn (Fill $f): BigRational => $f->eachMl(), $options), self::withinReach($ml));
-        $fills = $search === null ? [] : (self::counts([$search->nearest($most)], $options)[0] ?? []);
-        if ($fills === []) {
+        $options = $this->distinct($options);
+        $volumes = self::volumes($options);
+        $search = FillSearch::over($volumes, $this->ml) ?? FillSearch::over($volumes, self::withinReach($this->ml));
+        if ($search === null) {
             return [];
         }
-        $total = array_reduce($fills, static fn (BigRational $sum, Fill $f): BigRational => $sum->plus($f->totalMl()), BigRational::zero());
-        $error = 100 * ($total->dividedBy($ml)->toFloat() - 1);
-        // A jug is never poured below its lowest line: half as much again, or half, is no nearest.
-        if (abs($error) >= 50) {
-            return [];
+        $fewest = $search->fewest($search->goal);
+        $exact = $search->exact(self::ENOUGH_PLANS, self::MORE_FILLS);
+        $most = $fewest <= self::MOST_FILLS ? self::MOST_FILLS : FillSearch::MOST_FILLS;
+        $isOffered = static fn (array $way): bool => array_sum($way) <= $most;
+        $plans = array_map(
+            fn (array $way): ToolPlan => $this->plan(self::fills($way, $options)), array_values(array_filter($exact, $isOffered)),
+        );
+        $sum = $search->near($this->plainShare(), min(($fewest ?? PHP_INT_MAX) - 1, self::MOST_FILLS));
+        $sum ??= $fewest === null ? $search->nearest(self::MOST_FILLS) : null;
+        foreach ($sum === null ? [] : $search->ways($sum, (int) $search->fewest($sum)) as $way) {
+            $plans[] = $this->plan(self::fills($way, $options), $fewest !== null);
         }
-        $weight = WeightModel::of($fills, $density);
 
-        return [
-            new ToolPlan(
-                $fills, false, $error, $weight->mean, $weight->u(),
-                Phrase::of('plan.why.nearest', ['percent' => round(abs($error), 1), 'grams' => ShownGrams::of($weighG)]),
-            ),
-        ];
+        return self::sane($plans);
     }
 
     /**
-     * @param  list<Fill>  $options
-     * @return list<non-empty-list<Fill>>
-     */
-    private static function filled(array $options, BigRational $ml): array
-    {
-        $search = FillSearch::over(array_map(static fn (Fill $f): BigRational => $f->eachMl(), $options), $ml);
-
-        return self::counts($search?->exact(self::ENOUGH_PLANS, self::MORE_FILLS) ?? [], $options);
-    }
-
-    /**
-     * One pour to a mark, if any vessel has it, or spoons; without such a mark also a pour and the rest by spoon; else
-     * several pours.
+     * To a mark in one pour, in any vessel that has it; in several pours, and spoons for what is left; by spoons alone.
      *
      * @param  list<Fill>  $options
-     * @return list<non-empty-list<Fill>>
+     * @return list<ToolPlan>
      */
-    private static function poured(array $options, BigRational $ml): array
+    private function poured(array $options): array
     {
-        $marked = array_values(array_filter($options, static fn (Fill $f): bool => $f->toMark !== null));
-        $brimful = array_values(array_filter($options, static fn (Fill $f): bool => $f->toMark === null));
-        $found = [];
-        $about = $ml->toFloat();
+        $isMarked = static fn (Fill $fill): bool => $fill->toMark !== null;
+        $marked = array_values(array_filter($options, $isMarked));
+        $brimful = array_values(array_filter($options, static fn (Fill $fill): bool => ! $isMarked($fill)));
+        $about = $this->ml->toFloat();
+        $plans = [];
         foreach ($marked as $pour) {
-            if ($pour->toMark?->isAt($ml, $about) === true) {
-                $found[] = [$pour];
+            if ($pour->toMark?->isAt($this->ml, $about) === true) {
+                $plans[] = $this->plan([$pour]);
             }
         }
-        $spoons = self::filled($brimful, $ml);
-        if ($found !== []) {
-            return [...$found, ...$spoons];
+        $alone = $brimful === [] ? [] : $this->filled($brimful);
+        if ($plans !== []) {
+            return [
+                ...$plans,
+                ...array_filter($alone, static fn (ToolPlan $plan): bool => $plan->exact && $plan->fillCount() <= self::MOST_FILLS),
+            ];
         }
-        $found = $spoons;
-        foreach ($marked as $pour) {
-            if ($pour->toMark !== null && $pour->toMark->about < $about) {
-                foreach (self::filled($brimful, $ml->minus($pour->eachMl())) as $rest) {
-                    $found[] = [$pour, ...$rest];
-                }
-            }
-        }
+        $spoons = array_values(array_filter($brimful, static fn (Fill $fill): bool => $fill->tool->kind === ToolKind::Spoon));
 
-        return $found !== [] ? $found : array_values(array_filter(
-            self::filled($marked, $ml),
-            static fn (array $fills): bool => array_sum(array_map(static fn (Fill $f): int => $f->count, $fills)) <= self::MOST_POURS,
-        ));
+        [$marked, $spoons] = [$this->distinct($marked), $this->distinct($spoons)];
+        [$isExact, $ways] = Pours::ways(self::volumes($marked), self::volumes($spoons), $this->ml, $this->plainShare());
+        $poured = array_map(
+            fn (array $way): ToolPlan => $this->plan([...self::fills($way[0], $marked), ...self::fills($way[1], $spoons)], $isExact), $ways,
+        );
+
+        return $this->bestOf([...self::sane($poured), ...$alone]);
     }
 
     /**
-     * @param  list<array<int, int>>  $combinations  position in $options => times
-     * @param  list<Fill>  $options
-     * @return list<non-empty-list<Fill>>
+     * Of pours and of spoons alone: the exact ones, and one that is plainly near; without either only what is nearest.
+     *
+     * @param  list<ToolPlan>  $plans
+     * @return list<ToolPlan>
      */
-    private static function counts(array $combinations, array $options): array
+    private function bestOf(array $plans): array
     {
-        $all = [];
-        foreach ($combinations as $combination) {
-            $fills = [];
-            foreach ($combination as $index => $times) {
-                $fills[] = new Fill($options[$index]->tool, $times, $options[$index]->toMark);
-            }
-            if ($fills !== []) {
-                $all[] = $fills;
+        $exact = array_values(array_filter($plans, static fn (ToolPlan $plan): bool => $plan->exact));
+        $fewest = $exact === [] ? PHP_INT_MAX : min(array_map(static fn (ToolPlan $plan): int => $plan->fillCount(), $exact));
+        $off = array_filter($plans, static fn (ToolPlan $plan): bool => ! $plan->exact && $plan->fillCount() < $fewest);
+        $isPlain = fn (ToolPlan $plan): bool => abs($plan->errorPct) <= 100 * $this->plainShare() + 1e-9;
+        $rank = static fn (ToolPlan $plan): array => $isPlain($plan)
+            ? [
+                0, $plan->fillCount(), round(abs($plan->errorPct), 6), $plan->errorPct,
+            ] : [1, round(abs($plan->errorPct), 6), $plan->fillCount(), $plan->errorPct];
+        usort($off, static fn (ToolPlan $a, ToolPlan $b): int => $rank($a) <=> $rank($b));
+        $first = $off[0] ?? null;
+        if ($exact === []) {
+            return $first === null ? [] : [$first];
+        }
+        $few = array_filter($exact, static fn (ToolPlan $plan): bool => $plan->fillCount() <= max($fewest, self::MOST_FILLS));
+
+        return [...($first !== null && $isPlain($first) ? [$first] : []), ...$few];
+    }
+
+    /**
+     * One fill a volume, the steadiest: a narrow jug before a wide one, a cup before a ring.
+     *
+     * @param  list<Fill>  $options
+     * @return list<Fill>
+     */
+    private function distinct(array $options): array
+    {
+        $best = $spread = [];
+        foreach ($options as $fill) {
+            $key = (string) $fill->eachMl()->simplified();
+            $own = WeightModel::of([$fill], $this->density)->u();
+            $isSaid = $fill->toMark?->amount?->unit === $this->said;
+            if (! isset($best[$key]) || $own < $spread[$key] - 1e-9 || ($isSaid && $own < $spread[$key] + 1e-9)) {
+                [$best[$key], $spread[$key]] = [$fill, $own];
             }
         }
 
-        return $all;
+        return array_values($best);
     }
 
-    /** @param  non-empty-list<Fill>  $fills */
-    private static function exactPlan(array $fills, Density $density): ToolPlan
+    /**
+     * A jug is never poured below its lowest line, nor a cup guessed at: half as much again, or half, is no nearest.
+     *
+     * @param  list<ToolPlan>  $plans
+     * @return list<ToolPlan>
+     */
+    private static function sane(array $plans): array
     {
-        $weight = WeightModel::of($fills, $density);
+        return array_values(array_filter($plans, static fn (ToolPlan $plan): bool => abs($plan->errorPct) < 50));
+    }
+
+    private function plainShare(): float
+    {
+        return self::PLAIN_SHARE * $this->tolerancePct / 100;
+    }
+
+    /**
+     * @param  array<int, int>  $way  position in $options => times
+     * @param  list<Fill>  $options
+     * @return list<Fill>
+     */
+    private static function fills(array $way, array $options): array
+    {
+        $fills = [];
+        foreach ($way as $index => $times) {
+            $fills[] = new Fill($options[$index]->tool, $times, $options[$index]->toMark);
+        }
+
+        return $fills;
+    }
+
+    /**
+     * @param  list<Fill>  $options
+     * @return list<BigRational>
+     */
+    private static function volumes(array $options): array
+    {
+        return array_map(static fn (Fill $fill): BigRational => $fill->eachMl(), $options);
+    }
+
+    /**
+     * @param  list<Fill>  $fills
+     * @param  bool  $isPlain  where it is not exact: an exact way exists, and takes more fills
+     */
+    private function plan(array $fills, bool $isPlain = false): ToolPlan
+    {
+        assert($fills !== []);
+        $weight = WeightModel::of($fills, $this->density);
         $count = array_sum(array_map(static fn (Fill $f): int => $f->count, $fills));
+        $total = array_reduce($fills, static fn (BigRational $sum, Fill $f): BigRational => $sum->plus($f->totalMl()), BigRational::zero());
+        if (! $total->isEqualTo($this->ml)) {
+            $error = 100 * ($total->dividedBy($this->ml)->toFloat() - 1);
+            $off = [
+                'percent' => round(abs($error), abs($error) < 0.1 ? 2 : 1), 'grams' => ShownGrams::of($this->weighG), 'count' => $count,
+            ];
+
+            return new ToolPlan(
+                $fills, false, $error, $weight->mean, $weight->u(), Phrase::of($isPlain ? 'plan.why.plain' : 'plan.why.nearest', $off),
+            );
+        }
         $only = $fills[0];
         $why = match (true) {
             $count > 1 => Phrase::of('plan.why.fewest', ['count' => $count]),
@@ -155,7 +236,7 @@ final class Combinations
     }
 
     /** An amount with an odd denominator, to a ten-thousandth of a mL: enough to find what is nearest. */
-    private static function withinReach(BigRational $ml): BigRational
+    public static function withinReach(BigRational $ml): BigRational
     {
         return $ml->toScale(4, RoundingMode::HALF_UP)->toBigRational();
     }

@@ -8,40 +8,53 @@ use Brick\Math\BigInteger;
 use Brick\Math\BigRational;
 
 /**
- * Finds which tools, filled how often, add up to a volume. Exact: volumes become whole numbers of one common small part,
- * and the search tries one fill, then two, and so on, so what it finds first has the fewest fills.
+ * Which tools, filled how often, come to a volume or near it. Exact: volumes become whole numbers of one common small part. The sums
+ * that can be reached are found fill by fill, each once, by its fewest fills; so the work grows with the number of sums and never with
+ * the number of ways to reach them, and it ends at {@see MOST_SUMS}.
  */
 final class FillSearch
 {
     /** Nobody fills more often than this; beyond it the answer is to weigh. */
-    private const MOST_FILLS = 64;
+    public const MOST_FILLS = 12;
 
-    /** @var list<int> volumes, largest first */
-    private array $sizes = [];
+    /** Sums looked at, whatever the drawer and the amount. */
+    public const MOST_SUMS = 10_000;
 
-    /** @var array<int, int> greatest common divisor of this size and all smaller ones */
-    private array $gcds = [];
+    /** Ways listed for one number of fills; and steps taken to find them. */
+    private const MOST_WAYS = 40;
 
-    /** @var list<int> position in the caller's list */
-    private array $origin = [];
+    private const MOST_STEPS = 4_000;
 
-    private int $goal;
+    private int $steps = 0;
 
-    private function __construct()
-    {
+    /** @var array<int, int> sum => fewest fills that reach it; 0 => 0 */
+    private array $reached = [0 => 0];
+
+    /** Fills up to which every sum was looked at. */
+    private int $complete = 0;
+
+    /**
+     * @param  list<int>  $sizes  volumes, largest first
+     * @param  list<int>  $origin  position in the caller's list
+     * @param  list<int>  $gcds  greatest common divisor of each size and all smaller ones
+     */
+    private function __construct(
+        public readonly int $goal, private readonly array $sizes, private readonly array $origin, private readonly array $gcds,
+    ) {
     }
 
     /**
-     * @param  list<BigRational>  $volumes  of one fill each, mL
+     * @param  list<BigRational>  $volumes  of one fill each, mL, no two the same
+     * @param  int  $most  fills
+     * @param  list<BigRational>  $beside  other volumes that its sums are to be added to
+     * @param  bool  $isAll  small sums, too, that no further fill leads from to the goal
      * @return self|null null when there is nothing to fill, or the numbers have no common part of sane size
      */
-    public static function over(array $volumes, BigRational $goal): ?self
-    {
-        if ($volumes === []) {
-            return null;
-        }
+    public static function over(
+        array $volumes, BigRational $goal, int $most = self::MOST_FILLS, array $beside = [], bool $isAll = false,
+    ): ?self {
         $common = BigInteger::one();
-        foreach ([...$volumes, $goal] as $volume) {
+        foreach ([...$volumes, ...$beside, $goal] as $volume) {
             $denominator = $volume->getDenominator();
             if (! $common->isEqualTo($denominator)) {
                 $common = $common->multipliedBy($denominator)->quotient($common->gcd($denominator));
@@ -62,59 +75,150 @@ final class FillSearch
             return null;
         }
         arsort($sized);
-        $search = new self;
-        $search->goal = $whole($goal)->toInt();
-        $search->sizes = array_values($sized);
-        $search->origin = array_keys($sized);
+        $sizes = array_values($sized);
+        $gcds = [];
         $gcd = 0;
-        for ($i = count($search->sizes) - 1; $i >= 0; $i--) {
-            $gcd = self::gcd($search->sizes[$i], $gcd);
-            $search->gcds[$i] = $gcd;
+        for ($i = count($sizes) - 1; $i >= 0; $i--) {
+            $gcd = self::gcd($sizes[$i], $gcd);
+            array_unshift($gcds, $gcd);
         }
+        $search = new self($whole($goal)->toInt(), $sizes, array_keys($sized), $gcds);
+        $search->reach($most, $isAll);
 
         return $search;
     }
 
+    /** @return array<int, int> every sum that so many fills reach, up to the goal and the first beyond it => its fewest fills */
+    public function sums(): array
+    {
+        return $this->reached;
+    }
+
+    /** How many sums were looked at: never more than {@see MOST_SUMS}. */
+    public function visited(): int
+    {
+        return count($this->reached);
+    }
+
+    /** Of this very sum; null where it was not reached. */
+    public function fewest(int $sum): ?int
+    {
+        return $this->reached[$sum] ?? null;
+    }
+
     /**
-     * All exact combinations with the fewest fills, and with more fills above that until there are enough to choose from.
+     * Ways to reach the goal exactly: all with the fewest fills, and with more fills above that until there are enough to choose from.
      *
-     * @param  int  $enough  combinations wanted
-     * @param  int  $most  fills above the fewest, to find them
+     * @param  int  $enough  ways wanted
+     * @param  int  $more  fills above the fewest, to find them
      * @return list<array<int, int>> position in the given list => times filled
      */
-    public function exact(int $enough = 1, int $most = 0): array
+    public function exact(int $enough = 1, int $more = 0): array
     {
-        if ($this->goal % $this->gcds[0] !== 0) {
-            return [];
-        }
+        $fewest = $this->fewest($this->goal);
         $found = [];
-        $last = self::MOST_FILLS;
-        for ($fills = max(1, intdiv($this->goal + $this->sizes[0] - 1, $this->sizes[0])); $fills <= $last; $fills++) {
-            $isFirst = $found === [];
-            $this->descend(0, $fills, $this->goal, [], $found);
-            if ($isFirst && $found !== []) {
-                $last = min(self::MOST_FILLS, $fills + $most);
-            }
-            if (count($found) >= $enough) {
-                break;
-            }
+        $last = $fewest === null ? 0 : min($fewest + $more, $this->complete);
+        for ($fills = $fewest ?? 1; $fills <= $last && count($found) < $enough; $fills++) {
+            array_push($found, ...$this->ways($this->goal, $fills));
         }
 
         return $found;
     }
 
     /**
-     * The nearest combination of at most this many fills, never none.
+     * The sum nearest to the goal that at most so many fills reach; of equally near ones that with fewer fills, then the lower.
      *
-     * @return array<int, int> position in the given list => times filled
+     * @return int|null null where not one fill is possible
      */
-    public function nearest(int $fills): array
+    public function nearest(int $fills): ?int
     {
-        $best = [];
-        $bestError = PHP_INT_MAX;
-        $this->approach(0, $fills, 0, [], $best, $bestError);
+        $best = null;
+        $rank = [];
+        foreach ($this->reached as $sum => $fewest) {
+            $own = [abs($this->goal - $sum), $fewest, $sum];
+            if ($fewest > 0 && $fewest <= $fills && ($best === null || $own < $rank)) {
+                [$best, $rank] = [$sum, $own];
+            }
+        }
 
         return $best;
+    }
+
+    /**
+     * The sum that is near enough with the fewest fills; of those the nearest, then the lower.
+     *
+     * @param  float  $share  of the goal that it may be off, 0 to 1
+     * @return int|null null where none is so near
+     */
+    public function near(float $share, int $fills): ?int
+    {
+        $best = null;
+        $rank = [];
+        foreach ($this->reached as $sum => $fewest) {
+            $own = [$fewest, abs($this->goal - $sum), $sum];
+            $isNear = abs($this->goal - $sum) <= $share * $this->goal;
+            if ($isNear && $fewest > 0 && $fewest <= $fills && ($best === null || $own < $rank)) {
+                [$best, $rank] = [$sum, $own];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * Ways to reach a sum with exactly so many fills.
+     *
+     * @return list<array<int, int>> position in the given list => times filled, largest first
+     */
+    public function ways(int $sum, int $fills): array
+    {
+        $found = [];
+        $this->steps = 0;
+        if ($sum <= $this->goal) {
+            $this->descend(0, $fills, $sum, [], $found);
+
+            return $found;
+        }
+        // The fill that went beyond the goal was put on a sum below it.
+        foreach ($this->sizes as $i => $size) {
+            $before = $sum - $size;
+            $isBelow = $before < $this->goal && ($this->reached[$before] ?? $fills) < $fills;
+            foreach ($isBelow ? $this->ways($before, $fills - 1) : [] as $way) {
+                $way[$this->origin[$i]] = ($way[$this->origin[$i]] ?? 0) + 1;
+                ksort($way);
+                $found[implode(' ', array_keys($way)).'/'.implode(' ', $way)] = $way;
+            }
+        }
+
+        return array_values($found);
+    }
+
+    private function reach(int $most, bool $isAll): void
+    {
+        $frontier = [0];
+        // A sum from which even the largest measure does not lead near the goal any more is left out.
+        $wanted = $isAll ? 0 : min($this->goal, $most * $this->sizes[0]) - $this->sizes[0];
+        for ($fills = 1; $fills <= $most && $frontier !== []; $fills++) {
+            $next = [];
+            foreach ($frontier as $sum) {
+                if ($sum >= $this->goal) {
+                    continue;
+                }
+                foreach ($this->sizes as $size) {
+                    $more = $sum + $size;
+                    if (! isset($this->reached[$more]) && $more + ($most - $fills) * $this->sizes[0] >= $wanted) {
+                        if (count($this->reached) >= self::MOST_SUMS) {
+                            return;
+                        }
+                        $this->reached[$more] = $fills;
+                        $next[] = $more;
+                    }
+                }
+            }
+            $frontier = $next;
+            $this->complete = $fills;
+        }
+        $this->complete = $most;
     }
 
     /**
@@ -130,41 +234,20 @@ final class FillSearch
 
             return;
         }
-        if (! isset($this->sizes[$i]) || $left > $fills * $this->sizes[$i] || $left % $this->gcds[$i] !== 0) {
+        if (
+            ! isset($this->sizes[$i])
+                || $left > $fills * $this->sizes[$i]
+                || $left % $this->gcds[$i] !== 0
+                || ($this->reached[$left] ?? $this->complete + 1) > $fills
+                || count($found) >= self::MOST_WAYS
+                || ++$this->steps > self::MOST_STEPS
+        ) {
             return;
         }
         for ($times = min($fills, intdiv($left, $this->sizes[$i])); $times >= 0; $times--) {
             $this->descend(
                 $i + 1, $fills - $times, $left - $times * $this->sizes[$i],
                 $times === 0 ? $chosen : $chosen + [$this->origin[$i] => $times], $found,
-            );
-        }
-    }
-
-    /**
-     * @param  array<int, int>  $chosen
-     * @param  array<int, int>  $best
-     */
-    private function approach(int $i, int $fills, int $sum, array $chosen, array &$best, int &$bestError): void
-    {
-        $error = abs($this->goal - $sum);
-        if ($chosen !== [] && ($error < $bestError || ($error === $bestError && array_sum($chosen) < array_sum($best)))) {
-            $best = $chosen;
-            $bestError = $error;
-        }
-        if (
-            ! isset($this->sizes[$i])
-                || $fills === 0
-                || $sum >= $this->goal
-                || $this->goal - $sum - $fills * $this->sizes[$i] >= $bestError
-        ) {
-            return;
-        }
-        $most = min($fills, intdiv($this->goal - $sum, $this->sizes[$i]) + 1);
-        for ($times = $most; $times >= 0; $times--) {
-            $this->approach(
-                $i + 1, $fills - $times, $sum + $times * $this->sizes[$i],
-                $times === 0 ? $chosen : $chosen + [$this->origin[$i] => $times], $best, $bestError,
             );
         }
     }

@@ -59,6 +59,7 @@ final class LinePlanner
         $method = TechniqueCatalogue::methodFor($ingredient, $asked ?? $this->schools->methodFor($ingredient));
         $handling = TechniqueCatalogue::handlingFor($ingredient, $method);
         $usual = Tolerance::usual($ingredient->family, $this->level, $strictness);
+        $tolerance = $tolerancePct === null ? $usual : Tolerance::of($tolerancePct, $usual->floorG);
         $conversion = Conversion::toGrams($amount, $ingredient, $this->standard, $this->pantry, $handling);
 
         return new PlannedLine(
@@ -70,11 +71,11 @@ final class LinePlanner
                     [], TechniqueCatalogue::for($ingredient, $method, null, $this->pantry), [Advice::WeighInstead],
                     $conversion->exact->toFloat(),
                 )
-                : $this->tools->plan($amount, $ingredient, $this->drawer, $this->standard, $method),
+                : $this->tools->plan($amount, $ingredient, $this->drawer, $this->standard, $method, $tolerance->percent),
             method: $method,
             handling: $handling,
             targetG: $conversion->exact->toScale(4, RoundingMode::HALF_UP),
-            tolerance: $tolerancePct === null ? $usual : Tolerance::of($tolerancePct, $usual->floorG),
+            tolerance: $tolerance,
             working: $conversion->working,
             source: $conversion->source,
             standard: $this->standard,

@@ -13,6 +13,8 @@ use Hovik\Core\Words\Phrase;
 /** Which plan goes first, and why the others are there. */
 final readonly class PlanOrder
 {
+    private const SPOONS_BEFORE_SMALL_MEASURE = 3;
+
     public function __construct(private HouseRules $schools)
     {
     }
@@ -35,16 +37,18 @@ final readonly class PlanOrder
      */
     public static function explained(array $plans): array
     {
-        $fewest = $plans === [] ? 0 : $plans[0]->fillCount();
+        $first = $plans[0] ?? null;
+        $why = static fn (ToolPlan $plan): Phrase => $first?->exact === true
+            ? Phrase::of('plan.why.more', ['count' => $plan->fillCount(), 'fewest' => $first->fillCount()])
+            : Phrase::of('plan.why.exactly', ['count' => $plan->fillCount()]);
 
-        return array_map(static fn (ToolPlan $p): ToolPlan => ! $p->exact || $p->fillCount() <= $fewest ? $p
-            : new ToolPlan(
-                $p->fills, true, 0.0, $p->meanG, $p->uG, Phrase::of('plan.why.more', ['count' => $p->fillCount(), 'fewest' => $fewest]),
-            ), $plans);
+        return array_map(static fn (ToolPlan $plan): ToolPlan => ! $plan->exact || $plan->fillCount() <= ($first?->fillCount() ?? 0) ? $plan
+            : new ToolPlan($plan->fills, true, 0.0, $plan->meanG, $plan->uG, $why($plan), $plan->waterTo), $plans);
     }
 
     /**
-     * Lowest is best: the class's tool, then fills, spread, different tools, and last the line lettered as the recipe says it.
+     * Lowest is best: no water, then fills, plain lines where there are several (4 and 1 cups before 3 2/3 and 1 1/3), spread, different
+     * tools, and last the line lettered as the recipe says it.
      *
      * @return list<bool|int|float>
      */
@@ -54,14 +58,34 @@ final readonly class PlanOrder
             $plan->fills, static fn (Fill $f): bool => $f->toMark?->amount !== null && $f->toMark->amount->unit !== $said,
         );
 
-        return [$this->isSecondChoice($plan), $plan->fillCount(), round($plan->uG, 9), $plan->distinctTools(), $otherColumn !== []];
+        return [
+            $plan->waterTo !== null, $plan->fillCount() + $this->handicap($plan), self::awkwardness($plan), round($plan->uG, 9),
+            $plan->distinctTools(), $otherColumn !== [],
+        ];
     }
 
-    /** Small liquids go by spoon unless the class says otherwise, fat by cup or wrapper; these stay alternatives. */
-    private function isSecondChoice(ToolPlan $plan): bool
+    /** Parts of the fractions that are poured to, of several pours; columns that change on the way count like a tenth. */
+    private static function awkwardness(ToolPlan $plan): int
+    {
+        $parts = 0;
+        $units = [];
+        foreach ($plan->fills as $fill) {
+            $amount = $fill->toMark?->amount;
+            $isPour = $fill->toMark !== null && $fill->tool->kind !== ToolKind::ButterWrapper;
+            if ($isPour && $amount !== null) {
+                $parts += $fill->count * $amount->number->simplified()->getDenominator()->toInt();
+                $units[$amount->unit->value] = true;
+            }
+        }
+
+        return $plan->fillCount() === 1 ? 0 : $parts + 10 * max(0, count($units) - 1);
+    }
+
+    /** Small liquids go by spoon unless the class says otherwise, up to as many spoons as this. */
+    private function handicap(ToolPlan $plan): int
     {
         $bySmallMeasure = array_filter($plan->fills, static fn (Fill $f): bool => $f->tool->kind === ToolKind::SmallLiquidMeasure) !== [];
 
-        return $plan->waterTo !== null || ($bySmallMeasure && ! $this->schools->prefersSmallMeasure());
+        return $bySmallMeasure && ! $this->schools->prefersSmallMeasure() ? self::SPOONS_BEFORE_SMALL_MEASURE : 0;
     }
 }

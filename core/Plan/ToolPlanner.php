@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Hovik\Core\Plan;
 
 use Brick\Math\BigRational;
+use Hovik\Core\Drawer\MeasuringSystem;
 use Hovik\Core\Drawer\Tool;
+use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Conversion;
@@ -30,10 +32,8 @@ use Hovik\Core\Words\Phrase;
  */
 final class ToolPlanner
 {
-    /** Fills tried for the nearest amount when none is exact: cups and spoons; a pour and one spoon. */
-    private const NEAREST_FILLS = 6;
-
-    private const NEAREST_POURS = 2;
+    /** Where nobody says another: the tolerance of a line, %. */
+    public const USUAL_TOLERANCE_PCT = 8.0;
 
     /** Plans given at most. */
     private const MOST_PLANS = 5;
@@ -48,11 +48,13 @@ final class ToolPlanner
 
     /**
      * @param  list<Tool>  $drawer  what is owned, in good order and free
+     * @param  float  $tolerancePct  of the line: how near is near enough
      *
      * @throws InvalidInput when the amount makes no sense for this ingredient, or the method is another family's
      */
     public function plan(
         Amount $amount, Ingredient $ingredient, array $drawer, MeasureStandard $standard, ?HouseMethod $method = null,
+        float $tolerancePct = self::USUAL_TOLERANCE_PCT,
     ): Plans {
         $method = TechniqueCatalogue::methodFor($ingredient, $method);
         $handling = TechniqueCatalogue::handlingFor($ingredient, $method);
@@ -70,22 +72,24 @@ final class ToolPlanner
         }
 
         $density = Density::of($this->pantry, $ingredient, $handling);
-        $options = (new FittingTools($this->schools))->of($ingredient, $drawer, $ml, $standard);
-        $plans = Combinations::exact($options, $ml, $ingredient->family, $density);
-        if ($plans === []) {
-            $plans = Combinations::nearest(
-                $options, $ml, $density, $weighG, $ingredient->family->isPoured() ? self::NEAREST_POURS : self::NEAREST_FILLS,
-            );
-        }
+        $combinations = new Combinations($density, $ml, $tolerancePct, $weighG, $amount->unit);
+        $choice = new SystemChoice($combinations, $tolerancePct, MeasuringSystem::of($standard), $amount->unit);
+        $fitting = new FittingTools($this->schools);
+        $options = $fitting->of($ingredient, $drawer, $ml, $standard);
+        [$plans, $system] = $choice->plans($options);
+        $order = new PlanOrder($this->schools);
         if ($ingredient->family->comesInSticks()) {
             $plans = [...$plans, ...Displacement::plans($drawer, $ml, $density)];
         }
-        $plans = array_slice(PlanOrder::explained((new PlanOrder($this->schools))->bestFirst($plans, $amount->unit)), 0, self::MOST_PLANS);
-        $first = $plans[0]->fills[0] ?? null;
+        $plans = array_slice(PlanOrder::explained($order->bestFirst($plans, $amount->unit)), 0, self::MOST_PLANS);
+        $advice = new ToolAdvice($this->schools, $ingredient, $ml, $amount->unit, $standard, $weighG);
+        $options = array_values(array_filter($options, $system->holds(...))); // what is said is of the column that is read
+        $all = static fn (): array => $fitting->of($ingredient, ToolCatalogue::all($standard), $ml, $standard);
 
         return new Plans(
-            $plans, $technique($first?->tool->kind),
-            (new ToolAdvice($this->schools))->about($plans, $options, $ml, $ingredient->family, $standard), $weighG,
+            $plans, $technique(($plans[0]->fills[0] ?? null)?->tool->kind),
+            $advice->about($plans, $options, $choice, $system), $weighG,
+            [...$advice->reasons($plans, $options, $choice, $system), ...$advice->help($plans, $options, $choice, $all)],
         );
     }
 
@@ -93,10 +97,13 @@ final class ToolPlanner
     private function volumeToMeasure(Amount $amount, Ingredient $ingredient, MeasureStandard $standard): ?BigRational
     {
         if ($amount->unit === Unit::Stick && $ingredient->family->comesInSticks()) {
-            return $amount->number->multipliedBy(8)->multipliedBy($standard->size(Unit::Tablespoon));
+            // A class without sticks of its own has US ones.
+            $own = $standard->borrows(Unit::Pint) ? MeasureStandard::UsCustomary : $standard;
+
+            return $amount->number->multipliedBy(8)->multipliedBy($own->size(Unit::Tablespoon));
         }
 
-        return $amount->unit->dimension() === Dimension::Volume ? $amount->inBase($standard) : null;
+        return $amount->unit->dimension() === Dimension::Volume ? Conversion::ml($amount, $ingredient, $standard) : null;
     }
 
     private function counted(Amount $amount, Ingredient $ingredient, MeasureStandard $standard, float $weighG): Plans

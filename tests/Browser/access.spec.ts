@@ -125,9 +125,9 @@ test("Spanish throughout, and the choice is remembered", async ({ page, school }
   await page.goto("/station");
   await page.getByLabel("Código de la estación").fill(school.stations.Hazel);
   await button(page, "Preparar esta tableta").click();
-  await expect(page.getByText("Harina de fuerza").first()).toBeVisible();
+  await expect(page.getByText("Harina para pan").first()).toBeVisible();
   await expect(page.locator("main")).toContainText("tazas");
   await page.getByRole("button", { name: "Mateus", exact: true }).click();
-  await page.locator(".todo-row", { hasText: "Harina de fuerza" }).click();
+  await page.locator(".todo-row", { hasText: "Harina para pan" }).click();
   await expect(page.getByText("Remueve la harina para soltarla")).toBeVisible();
 });

@@ -75,7 +75,7 @@ describe('the best plan', function () use ($cups, $spoons) {
         $best = plansFor($food, $amount, $unit, ...$tools)->best();
         expect(fillsOf($best))->toBe($fills)->and($best === null ? null : Phrasebook::in('en')->say($best->why))->toBe($why);
     })->with([
-        'one cup' => ['bread-flour', '1', Unit::Cup, [...$cups, ...$spoons], 'dry-cup-us-1', 'One fill of the 1 cup measure is exact.'],
+        'one cup' => ['bread-flour', '1', Unit::Cup, [...$cups, ...$spoons], 'dry-cup-us-1', 'One fill of the 1-cup measure is exact.'],
         'two of one' => [
             'bread-flour', '1', Unit::Cup, ['dry-cup-us-1-2'], '2 x dry-cup-us-1-2',
             '2 fills are the fewest that are exact; every fill adds its own error.',
@@ -201,7 +201,7 @@ describe('warnings before the lab', function () {
         'nothing to say' => fn () => [lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.0]]), $fine, 6, []],
         'one cup too few' => fn () => [
             lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 5, 1.0]]), $fine, 6,
-            ['Only 5 of the 1 cup measure for 6 stations: they take turns.'],
+            ['Only 5 of the 1-cup measure for 6 stations: they take turns.'],
         ],
         'not exact' => fn () => [
             lineFor('granulated-sugar', '1/3', Unit::Cup, ['dry-cup-us-1-4']), $fine, 6, ['No tools make this exactly: 25% off.'],
@@ -213,11 +213,11 @@ describe('warnings before the lab', function () {
         'weighed by choice' => fn () => [lineFor('granulated-sugar', '1', Unit::Cup, [], MeasuringMode::Weight), $fine, 6, []],
         'counted' => fn () => [lineFor('egg-large', '2', Unit::Piece, []), $fine, 6, []],
         'a cup that holds more' => fn () => [
-            lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.03]]), $fine, 6, ['the 1 cup measure is 3% off its size.'],
+            lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.03]]), $fine, 6, ['the 1-cup measure is 3% off its size.'],
         ],
         'a cup that holds less' => fn () => [
             lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 0.975]]), $fine, 6,
-            ['the 1 cup measure is 2.5% off its size.'],
+            ['the 1-cup measure is 2.5% off its size.'],
         ],
         'no scale' => fn () => [
             lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.0]]), [], 6, ['No scale in the drawer.'],
@@ -254,9 +254,31 @@ describe('the search for fills', function () {
             )->toBe([[1 => 3]]);
     });
 
-    it('fills no oftener than sixty-four times', function () use ($parts) {
-        expect(FillSearch::over($parts([1]), BigRational::of('64/4'))?->exact())->toBe([[0 => 64]])
-            ->and(FillSearch::over($parts([1]), BigRational::of('65/4'))?->exact())->toBe([]);
+    it('fills no oftener than twelve times', function () use ($parts) {
+        expect(FillSearch::over($parts([1]), BigRational::of('12/4'))?->exact())->toBe([[0 => 12]])
+            ->and(FillSearch::over($parts([1]), BigRational::of('13/4'))?->exact())->toBe([])
+            ->and(FillSearch::over($parts([1]), BigRational::of('13/4'))?->nearest(12))->toBe(12)
+            ->and(FillSearch::over($parts([1]), BigRational::of('3/4'), 2)?->exact())->toBe([]);
+    });
+
+    it('looks at a counted number of sums, whatever the volumes and the amount', function () {
+        $random = new Random\Randomizer(new Random\Engine\Mt19937(5));
+        for ($round = 0; $round < 40; $round++) {
+            $volumes = [];
+            for ($n = 0; $n < 60; $n++) { // sixty sizes without a common part: as bad as it can be
+                $volumes[] = BigRational::of($random->getInt(1, 10 ** 6).'/16');
+            }
+            $volumes = array_values(array_unique($volumes, SORT_REGULAR));
+            $search = FillSearch::over($volumes, BigRational::of($random->getInt(1, 10 ** 7).'/16'));
+            expect($search?->visited())->toBeLessThanOrEqual(FillSearch::MOST_SUMS)->and($search?->nearest(6))->not->toBeNull();
+        }
+    });
+
+    it('takes what is near enough with the fewest fills, and of equally near ones the lower', function () use ($parts) {
+        $search = FillSearch::over($parts([10, 3, 97]), BigRational::of('100/4'));
+        expect($search?->near(0.05, 6))->toBe(97)->and($search?->near(0.02, 6))->toBe(100)->and($search?->near(0.02, 1))->toBeNull();
+        $even = FillSearch::over($parts([9, 11]), BigRational::of('10/4'));
+        expect($even?->nearest(3))->toBe(9)->and($even?->near(0.2, 3))->toBe(9);
     });
 
     it('gives more combinations where more are wanted, within the fills allowed', function () use ($parts) {
@@ -292,7 +314,9 @@ describe('the search for fills', function () {
                 }
                 $sums = array_values($next);
             }
-            $found = FillSearch::over($parts($sizes), BigRational::of("$goal/4"))?->nearest($most) ?? [];
+            $search = FillSearch::over($parts($sizes), BigRational::of("$goal/4"));
+            $nearest = $search?->nearest($most) ?? 0;
+            $found = $search?->ways($nearest, (int) $search->fewest($nearest))[0] ?? [];
             $sum = array_sum(array_map(static fn (int $times, int $i): int => $times * $sizes[$i], $found, array_keys($found)));
             expect([abs($goal - $sum), array_sum($found)])->toBe($best, json_encode([$sizes, $goal, $most]));
         }

@@ -68,7 +68,7 @@ it('has words for every step, unit, handling, method, tool and ingredient', func
             expect($book->has("source.$ingredient->source"))->toBeTrue($ingredient->source);
         }
     }
-    expect(Advice::cases())->toHaveCount(6);
+    expect(Advice::cases())->toHaveCount(8);
 });
 
 it('keeps steps to one action in eight words', function () use ($patterns) {

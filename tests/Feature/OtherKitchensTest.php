@@ -83,8 +83,8 @@ it('weighs in a class with a cup of another standard', function (string $standar
     expect($causes)->not->toBe([]);
     expect(weighs($this, $section, $honey['id'], '60', '01JDF8Z9X3M5N7P9Q1R3S5T7V3')['verdict'])->toBe('heaped');
 })->with([
-    'US' => ['us_customary', ['dry-cup-us-1', 'spoon-us-1-tbsp'], 125.0, 'the 1 cup measure'],
-    'label' => ['us_label_240', ['dry-cup-us-1', 'spoon-us-1-tbsp'], 126.80, 'the 1 cup measure'],
+    'US' => ['us_customary', ['dry-cup-us-1', 'spoon-us-1-tbsp'], 125.0, 'the 1-cup measure'],
+    'label' => ['us_label_240', ['dry-cup-us-1', 'spoon-us-1-tbsp'], 126.80, 'the 1-cup measure'],
     'metric' => ['metric_250', METRIC_DRAWER, 132.09, 'the 250 mL measure'],
     'Australian' => ['au', [...METRIC_DRAWER, 'spoon-au-20-ml'], 132.09, 'the 250 mL measure'],
 ]);
@@ -93,12 +93,12 @@ it('speaks Spanish from paste to verdict, in a metric class with names of all so
     $section = classWith('metric_250', METRIC_DRAWER);
     $this->withHeaders(['Accept-Language' => 'es']);
     $board = opensLab($this, $section, "Pan de mesa\n2 cups bread flour\n250 ml whole milk\n1/2 tsp table salt\n2 eggs");
-    expect(array_column($board['lines'], 'name'))->toContain('Harina de fuerza');
+    expect(array_column($board['lines'], 'name'))->toContain('Harina para pan');
     $flour = $board['lines'][0];
     $this->asNobody()->asStation($section->stations->first());
     $work = $this->getJson('/api/work')->assertOk()->assertJsonPath('students.0.name', 'Ñandú Öström')->json();
     $line = collect($work['lines'])->firstWhere('id', $flour['id']);
-    expect($line['name'])->toBe('Harina de fuerza')->and($line['named'])->toBe('harina de fuerza')->and($line['amount'])->toBe('2 tazas');
+    expect($line['name'])->toBe('Harina para pan')->and($line['named'])->toBe('harina para pan')->and($line['amount'])->toBe('2 tazas');
     foreach ($work['lines'] as $each) {
         foreach ($each['steps'] as $step) {
             expect($step['text'])->not->toMatch('~\b(the|and|with)\b~')->not->toBe('');

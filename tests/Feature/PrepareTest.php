@@ -101,7 +101,7 @@ it('makes a lab, plans it by the class and warns before the day', function () {
     $sheet->assertJsonPath('lines.0.measure', '1 3/4 cups')->assertJsonPath(
         'lines.0.plan', '1 cup + 1/2 cup + 1/4 cup',
     )->assertJsonPath('lines.0.strictness', 'structural')
-        ->assertJsonPath('lines.1.plan', 'jug, to the 6 fl oz line')->assertJsonPath('lines.2.steps.1', 'Sift it onto paper first')
+        ->assertJsonPath('lines.1.plan', 'the 1-cup jug, to the 6 fl oz line')->assertJsonPath('lines.2.steps.1', 'Sift it onto paper first')
         ->assertJsonPath('supplies.0.class', '4 1/3 cups + 2 tsp')->assertJsonPath('allergens', ['wheat', 'milk', 'egg']);
     expect($sheet->json('preparation'))->toContain(
         'Warm: Whole milk.', 'Heat the oven. Only you open it.', 'Check against a known weight: Coarse.',

@@ -46,6 +46,7 @@ export const labLine = (more: Partial<LabLine> = {}): LabLine => ({
   plan: "one 1 cup, one 1/2 cup, one 1/4 cup",
   why: "The fewest fills.",
   alternatives: ["seven 1/4 cups"],
+  notes: [],
   steps: [],
   technique: "Spoon and level",
   target_g: 218.75,

@@ -1673,6 +1673,8 @@ export interface components {
             plan: string | null;
             why: string | null;
             alternatives: string[];
+            /** @description why it is no plainer plan */
+            notes: string[];
             steps: string[];
             technique: string;
             target_g: number;

@@ -59,6 +59,11 @@ export default function LabLineRow({ lab, line, frozen }: { lab: number; line: L
             ))}
           </ul>
         </details>
+        {line.notes.map((note) => (
+          <p key={note} className="soft running text-[0.8125rem]">
+            <KitchenFraction>{note}</KitchenFraction>
+          </p>
+        ))}
       </td>
       <td className="text-[0.875rem] leading-tight">{line.technique}</td>
       <td>

@@ -21,6 +21,7 @@ final readonly class LabPageLine extends View
      * @param  Family  $family  opens its page of the technique library
      * @param  list<DrawnFill>  $fills
      * @param  list<string>  $alternatives
+     * @param  list<string>  $notes  why it is no plainer plan
      * @param  list<string>  $steps
      * @param  list<LineWarning>  $warnings
      * @param  list<string>  $working
@@ -37,6 +38,7 @@ final readonly class LabPageLine extends View
         public ?string $plan,
         public ?string $why,
         public array $alternatives,
+        public array $notes,
         public array $steps,
         public string $technique,
         public float $target_g,
@@ -80,6 +82,7 @@ final readonly class LabPageLine extends View
             plan: $plan === null ? null : Said::plan($plan),
             why: $plan === null ? null : Said::phrase($plan->why),
             alternatives: array_map(Said::plan(...), $way->alternatives()),
+            notes: array_map(Said::phrase(...), $way->notes),
             steps: array_map($say, $way->technique->steps),
             technique: implode('. ', array_map($say, $short)).'.',
             target_g: $target->grams,
