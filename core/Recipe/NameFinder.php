@@ -128,7 +128,8 @@ final class NameFinder
                     continue;
                 }
                 foreach ($this->byWords[$length] ?? [] as $known) {
-                    if (abs(strlen($known) - $letters) <= $allowed && $known[0] === $name[0] && levenshtein($known, $name) <= $allowed) {
+                    $isNear = abs(strlen($known) - $letters) <= $allowed && $known[0] === $name[0] && levenshtein($known, $name) <= $allowed;
+                    if ($isNear && self::isWordByWord($known, $name)) {
                         $least = levenshtein($known, $name);
                         $allowed = $least - 1;
                         $best = $this->matched($known, $at, $from, $length, false);
@@ -141,6 +142,19 @@ final class NameFinder
         }
 
         return $best;
+    }
+
+    /** A long name forgives no more in each of its words than the word itself: 'ripe pear' is no 'ripe peach'. */
+    private static function isWordByWord(string $known, string $name): bool
+    {
+        foreach (array_map(null, explode(' ', $known), explode(' ', $name)) as [$one, $other]) {
+            $letters = min(strlen((string) $one), strlen((string) $other));
+            if (levenshtein((string) $one, (string) $other) > ($letters >= 9 ? 2 : ($letters >= 5 ? 1 : 0))) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

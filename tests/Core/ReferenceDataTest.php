@@ -13,6 +13,7 @@ use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Quantity\UnitTable;
+use Hovik\Core\Recipe\LineReader;
 
 // The reference data is held to what it promises in core/data/sources.md.
 
@@ -137,4 +138,11 @@ it('has tools whose nominal volume is what they say, with marks in order and non
             ->toFloat(),
     )->toEqualWithDelta(568.26125, 1e-6);
     expect(Unit::Can->dimension())->toBe(Dimension::Ambiguous);
+});
+
+it('knows what schools cook with: a list written before the foods were looked at, its misses kept in it', function () use ($pantry) {
+    $reader = new LineReader($pantry);
+    $foods = (array) file(__DIR__.'/foods/schools-use.txt', FILE_IGNORE_NEW_LINES);
+    $missed = array_filter($foods, static fn (string $food): bool => $reader->read("1 cup $food")->ingredient === null);
+    expect(count($foods))->toBe(349)->and(count($missed))->toBeLessThanOrEqual(28, implode(', ', $missed));
 });
