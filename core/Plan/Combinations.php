@@ -149,17 +149,21 @@ final readonly class Combinations
      */
     private function distinct(array $options): array
     {
-        $best = $spread = [];
+        $best = [];
         foreach ($options as $fill) {
             $key = (string) $fill->eachMl()->simplified();
-            $own = WeightModel::of([$fill], $this->density)->u();
-            $isSaid = $fill->toMark?->amount?->unit === $this->said;
-            if (! isset($best[$key]) || $own < $spread[$key] - 1e-9 || ($isSaid && $own < $spread[$key] + 1e-9)) {
-                [$best[$key], $spread[$key]] = [$fill, $own];
-            }
+            $best[$key] = isset($best[$key]) ? $this->steadier($best[$key], $fill) : $fill;
         }
 
         return array_values($best);
+    }
+
+    private function steadier(Fill $one, Fill $other): Fill
+    {
+        $less = WeightModel::of([$other], $this->density)->u() - WeightModel::of([$one], $this->density)->u();
+        $isSaid = $other->toMark?->amount?->unit === $this->said;
+
+        return $less < -1e-9 || ($isSaid && $less < 1e-9) ? $other : $one;
     }
 
     /**
