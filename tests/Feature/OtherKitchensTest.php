@@ -171,3 +171,45 @@ it('takes names as people have them, and shows them back letter by letter', func
     $this->asNobody()->asStation($section->stations->first());
     $this->getJson('/api/work')->assertOk()->assertJsonPath('students.0.name', $name);
 })->with(['Łukasz', 'Nguyễn Thị', 'علي', '李小龍', "O'Neil", 'Jean-Luc', 'Zoë 🎂', 'Ng', 'María José de la O']);
+
+it('opens a recipe of US units in every class, says whose they are, and keeps it when the class changes its cup', function (string $standard) {
+    $drawer = $standard === 'us_customary' || $standard === 'us_label_240'
+        ? ['dry-cup-us-1', 'dry-cup-us-1-2', 'spoon-us-1-tbsp', 'spoon-us-1-tsp', 'liquid-measure-us-2-cup']
+        : [...METRIC_DRAWER, 'spoon-au-20-ml', 'spoon-us-1-tbsp', 'spoon-us-1-tsp', 'liquid-measure-metric-1-l'];
+    $section = classWith($standard, $drawer);
+    $board = opensLab(
+        $this, $section,
+        "Pan\n6 fl oz whole milk\n1 pint water\n1 quart orange juice\n2 sticks butter\n3/4 cup bread flour\na pinch of salt",
+    );
+    expect($board['lines'])->not->toBe([]);
+    $this->asNobody()->asTeacher($section->teacher);
+    $lab = $board['lab']['id'];
+    $sheet = fn (): array => $this->getJson("/api/labs/$lab/sheet")->assertOk()->json('lines');
+    $before = $sheet();
+    $borrowed = implode(' ', $before[0]['working']);
+    expect(str_contains($borrowed, 'is the US one'))->toBe(! str_starts_with($standard, 'us_'));
+    $recipe = $this->getJson('/api/recipes')->json('0.id');
+    foreach (['us_customary', 'us_label_240', 'metric_250', 'au'] as $other) {
+        $section->update(['standard' => $other]);
+        $lines = $this->getJson("/api/recipes/$recipe")->assertOk()->json('lines');
+        expect(array_column($lines, 'text'))->toHaveCount(6)->and($sheet())->toBe($before); // an opened lab never changes
+        $this->postJson(
+            "/api/recipes/$recipe/labs", ['section' => $section->id, 'planned_for' => '2026-12-01', 'for' => 'class'],
+        )->assertCreated();
+    }
+})->with(['us_customary', 'us_label_240', 'metric_250', 'au']);
+
+it('says on the lab\'s page why it is no plainer plan, and what would help', function () {
+    $section = classWith('us_customary', ['dry-cup-us-1-4', 'liquid-measure-us-2-cup', 'spoon-us-1-tbsp']);
+    $board = opensLab($this, $section, "Pan\n2 cups bread flour\n5 cups whole milk");
+    $this->asNobody()->asTeacher($section->teacher);
+    [$flour, $milk] = $this->getJson("/api/labs/{$board['lab']['id']}/sheet")->json('lines');
+    expect($flour['plan'])->toBe('8 × 1/4 cup')->and($flour['notes'])->toBe([
+        '8 fills are easily miscounted: weighing 250 g is surer.', 'With the 1-cup measure it would be plain.',
+    ])->and($milk['plan'])->toBe('2 × the 2-cup jug, to the 2 cups line + the 2-cup jug, to the 1 cup line')
+        ->and($milk['notes'])->toBe(['Too much for one pour: the top line of the 2-cup jug is 2 cups.']);
+    $spanish = $this->getJson("/api/labs/{$board['lab']['id']}/sheet", ['Accept-Language' => 'es'])->json('lines.0.notes');
+    expect($spanish)->toBe([
+        '8 llenados se cuentan mal con facilidad: pesar 250 g es más seguro.', 'Con la medida de 1 taza sería sencillo.',
+    ]);
+});
