@@ -89,6 +89,29 @@ describe('before the bell', function () {
         'scales' => [[], [], ['Left', 'Right'], ['Check against a known weight: Left, Right.']],
         'an oven by any word' => [[], ['ROAST it.'], [], ['Heat the oven. Only you open it.']],
         'no oven in a word that holds one' => [[], ['Move it, proven.'], [], []],
+        'melted before it is measured' => [['1 cup melted butter'], [], [], ['Melt: Melted butter. Hot fat, in a heat-proof bowl.']],
+        'tins' => [['1 (400 g) can pumpkin'], [], [], ['Open the tins: Pumpkin puree.']],
+    ]);
+
+    it('knows each word for it', function (string $line, string $id) {
+        $read = (new LineReader(Pantry::reference()))->read($line);
+        expect(Preparation::of([$read], [], [])[0]->id)->toBe($id);
+    })->with([
+        ...array_map(static fn (string $how): array => ["1 cup milk, $how", 'prepare.warm'], ['warmed', 'scalded', 'boiled']),
+        ...array_map(static fn (string $how): array => ["1 cup blue zorbs, $how", 'prepare.cut'], [
+            'chopped', 'grated', 'sliced', 'shredded', 'diced', 'minced',
+        ]),
+        ...array_map(static fn (string $how): array => ["1 cup $how blue zorbs", 'prepare.cut'], ['chopped', 'grated', 'diced']),
+        ['1 cup blue zorbs, peeled', 'prepare.batteries'],
+    ]);
+
+    it('knows each word of the directions for it', function (string $direction, string $id) {
+        expect(Preparation::of([], [$direction], [])[0]->id)->toBe($id);
+    })->with([
+        ['Put it into the oven.', 'prepare.oven'], ['Bake it.', 'prepare.oven'], ['Roast the nuts.', 'prepare.oven'],
+        ['Preheat to 180.', 'prepare.oven'], ['Fry it.', 'prepare.hot-fat'], ['Use deep frying.', 'prepare.hot-fat'],
+        ['Pour in hot oil.', 'prepare.hot-fat'], ['Into hot fat.', 'prepare.hot-fat'], ['Boil it.', 'prepare.boiling'],
+        ['Simmer gently.', 'prepare.boiling'], ['Stir well.', 'prepare.batteries'],
     ]);
 });
 
