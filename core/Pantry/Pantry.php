@@ -7,6 +7,8 @@ namespace Hovik\Core\Pantry;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Quantity\Dimension;
+use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Words\Phrase;
 
 /** The catalogue of ingredients and of what each way of handling does to their weight. */
@@ -156,6 +158,14 @@ final class Pantry
     public function ids(): array
     {
         return [...array_keys($this->ingredients), ...$this->added];
+    }
+
+    /** What a counted food is once it is measured by volume: a cup of eggs is beaten egg. */
+    public function measuredBy(Unit $unit, Ingredient $ingredient): Ingredient
+    {
+        $twin = $this->ingredients[$ingredient->id]['twin'] ?? '';
+
+        return $twin !== '' && $unit->dimension() === Dimension::Volume ? $this->ingredient($twin) : $ingredient;
     }
 
     /** @return list<string> ids of the foods it could be taken for, and that could be taken for it */

@@ -44,7 +44,7 @@ final class Pours
         }
         $spoonfuls = array_keys($spooned);
         $exact = [];
-        /** @var array{int, int, int, int, int}|null $plain of those near enough the one with the fewest: fills, off by, sum, poured, spooned */
+        /** @var array{int, int, int, int, int}|null $plain near enough with the fewest: fills, off by, in all, poured, spooned */
         $plain = null;
         /** @var array{int, int, int, int, int}|null $nearest off by, fills, in all, poured, spooned */
         $nearest = null;

@@ -128,7 +128,8 @@ final class NameFinder
                     continue;
                 }
                 foreach ($this->byWords[$length] ?? [] as $known) {
-                    $isNear = abs(strlen($known) - $letters) <= $allowed && $known[0] === $name[0] && levenshtein($known, $name) <= $allowed;
+                    $isNear = abs(strlen($known) - $letters) <= $allowed && $known[0] === $name[0]
+                        && levenshtein($known, $name) <= $allowed;
                     if ($isNear && self::isWordByWord($known, $name)) {
                         $least = levenshtein($known, $name);
                         $allowed = $least - 1;

@@ -62,7 +62,7 @@ function plain(string $text): float
 /** @return array{float, string} number and unit of the first amount in a text */
 function firstAmount(string $text): array
 {
-    expect(preg_match('~((?:\d+ )?\d+/\d+|\d+(?:\.\d+)?) (cups?|tbsp|tsp|fl oz|mL|L|pt|qt|gal)\b~', $text, $m))->toBe(1, $text);
+    expect(preg_match('~((?:\d+ )?\d+/\d+|\d+(?:\.\d+)?)[ -](cups?|tbsp|tsp|fl oz|mL|L|pt|qt|gal)\b~', $text, $m))->toBe(1, $text);
 
     return [plain($m[1]), rtrim($m[2], 's')];
 }

@@ -26,6 +26,10 @@ final readonly class OpenQuestions implements PartReader
 
     public function read(Reading $r): void
     {
+        $said = $r->amounts[0]->unit ?? null;
+        if ($r->ingredient !== null && $said !== null) {
+            $r->ingredient = $this->pantry->measuredBy($said, $r->ingredient);
+        }
         $ingredient = $r->ingredient;
         if ($ingredient !== null) {
             $this->whichKind($r, $ingredient);

@@ -27,7 +27,7 @@ final class SettleRequest extends ApiRequest
         ];
     }
 
-    /** @throws InvalidInput naming the field: a method of another family, a cup of eggs, a can of no size */
+    /** @throws InvalidInput naming the field: a method of another family, a cup of lemons, a can of no size */
     public function answered(RecipeLine $line): RecipeLine
     {
         return match ($this->string('as')->toString()) {
@@ -42,7 +42,8 @@ final class SettleRequest extends ApiRequest
         $pantry = $this->teacher()->kitchen->pantry();
         $amount = Amount::of($this->string('amount')->toString(), Unit::named($this->string('unit')->toString()));
         $method = $this->filled('method') ? HouseMethod::named($this->string('method')->toString()) : null;
-        $settled = new SettledLine($pantry->ingredient($this->string('ingredient')->toString()), $amount, $method);
+        $food = $pantry->measuredBy($amount->unit, $pantry->ingredient($this->string('ingredient')->toString()));
+        $settled = new SettledLine($food, $amount, $method);
         $settled->mustMakeSense($pantry);
 
         return $settled;
