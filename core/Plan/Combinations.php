@@ -26,7 +26,7 @@ final readonly class Combinations
     public const MOST_FILLS = 6;
 
     /** A tenth of the tolerance off and fewer fills goes before what is exact. */
-    private const PLAIN_SHARE = 0.1;
+    public const PLAIN_SHARE = 0.1;
 
     /**
      * @param  float  $tolerancePct  of the line, 0 to 100

@@ -31,7 +31,8 @@ final class LineWarnings
         if ($best === null) {
             return in_array(Advice::NoSuitableTool, $line->plans->advice, true) ? [Phrase::of('warning.no-tool')] : [];
         }
-        $warnings = $best->exact ? [] : [Phrase::of('warning.not-exact', ['percent' => round(abs($best->errorPct), 1)])];
+        $isNear = abs($best->errorPct) <= Combinations::PLAIN_SHARE * $line->tolerance->percent; // as good as exact: nothing to warn of
+        $warnings = $best->exact || $isNear ? [] : [Phrase::of('warning.not-exact', ['percent' => round(abs($best->errorPct), 1)])];
         if (in_array(Advice::WeighInstead, $line->plans->advice, true) && $best->exact) {
             $warnings[] = Phrase::of('warning.much');
         }

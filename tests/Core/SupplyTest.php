@@ -154,6 +154,8 @@ describe('warnings of a line', function () use ($us, $plan, $said) {
         expect($said($third, 'warning.not-exact'))->toBe(['percent' => 25.0]);
         $near = $plan('granulated-sugar', '11/12', Unit::Cup, ['dry-cup-us-1']);
         expect($said($near, 'warning.not-exact'))->toBe(['percent' => 9.1]);
+        $plain = $plan('granulated-sugar', '399/400', Unit::Cup, ['dry-cup-us-1']); // a quarter per cent: under a tenth of the tolerance
+        expect($plain->plans->best()?->exact)->toBeFalse()->and($said($plain, 'warning.not-exact'))->toBeNull();
         $cup = ToolCatalogue::tool('dry-cup-us-1', $us)->nominalMl->toFloat();
         $small = $plan('granulated-sugar', '1', Unit::Cup, [ToolCatalogue::tool('dry-cup-us-1', $us, 0.9643 * $cup, 3)]);
         expect($said($small, 'warning.tool-off')['percent'] ?? null)->toBe(3.6)
