@@ -13,7 +13,7 @@ $data = dirname(__DIR__).'/core/data';
 $check = in_array('--check', $argv, true);
 $stale = [];
 
-foreach (['units', 'ingredients', 'ingredients_es', 'look_alikes', 'handling', 'handling_overrides', 'tools'] as $name) {
+foreach (['units', 'ingredients', 'ingredients_es', 'look_alikes', 'recipe_words_es', 'ambiguous_words', 'handling', 'handling_overrides', 'tools'] as $name) {
     $file = new SplFileObject("$data/$name.csv");
     $file->setFlags(SplFileObject::READ_CSV | SplFileObject::SKIP_EMPTY | SplFileObject::READ_AHEAD | SplFileObject::DROP_NEW_LINE);
     $file->setCsvControl(',', '"', '');

@@ -49,7 +49,7 @@ final readonly class DirectionsCheck
         if (trim($text) === '') {
             return $findings;
         }
-        $plain = ' '.implode(' ', NameFinder::words($text)).' ';
+        $plain = ' '.implode(' ', $this->names->words($text)).' ';
         foreach ($lines as $id => $positions) {
             if (! $this->isUsed($this->pantry->ingredient($id), $plain)) {
                 $findings[] = new Finding(Finding::NEVER_USED, $id, $positions);
@@ -90,7 +90,7 @@ final readonly class DirectionsCheck
     {
         $heads = [];
         foreach ([explode(',', $ingredient->name)[0], ...$ingredient->aliases] as $name) {
-            $words = NameFinder::words($name);
+            $words = $this->names->words($name);
             $heads[] = $words[count($words) - 1] ?? '';
             $heads[] = implode(' ', $words);
         }

@@ -17,10 +17,20 @@ enum Flag: string
     case WhichForm = 'which-form';
     /** T or t in a line all in capitals. */
     case AmbiguousT = 'ambiguous-t';
+    /** '1.500 g', '1,250 kg': a thousands sign or a decimal one. */
+    case AmbiguousNumber = 'ambiguous-number';
+    /** A unit that is one size here and another there: a C, a coffee cup. */
+    case AmbiguousUnit = 'ambiguous-unit';
+    /** Sifted or whipped before the measuring, or after: the words leave it open, and it weighs otherwise. */
+    case WordOrder = 'word-order';
     case ToTaste = 'to-taste';
     case UnknownIngredient = 'unknown-ingredient';
     /** Close to a name of the pantry, not the same. */
     case Spelling = 'spelling';
+    /** Close to a unit's word, not the same. */
+    case UnitSpelling = 'unit-spelling';
+    /** A share of the flour's weight: it asks how much flour. */
+    case BakersPercent = 'bakers-percent';
     case NoAmount = 'no-amount';
     /** A number of something that is not counted. */
     case NoUnit = 'no-unit';
@@ -45,7 +55,7 @@ enum Flag: string
     public function isAboutAmount(): bool
     {
         return match ($this) {
-            self::AmbiguousOunce, self::NoUnit, self::PackageSize => true,
+            self::AmbiguousOunce, self::AmbiguousUnit, self::NoUnit, self::PackageSize => true,
             default => false,
         };
     }
@@ -54,7 +64,7 @@ enum Flag: string
     public function mustBeSettled(): bool
     {
         return match ($this) {
-            self::AmbiguousOunce, self::UnknownIngredient, self::NoUnit, self::PackageSize => true,
+            self::AmbiguousOunce, self::AmbiguousUnit, self::UnknownIngredient, self::NoUnit, self::PackageSize => true,
             default => false,
         };
     }

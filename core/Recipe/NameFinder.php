@@ -13,23 +13,34 @@ final class NameFinder
     /** Longest name, in words. */
     private const LONGEST = 6;
 
+    private readonly string $language;
+
     /** @var array<string, string> plain singular name => ingredient id */
     private array $names = [];
 
     /** @var array<int, list<string>> names by their number of words */
     private array $byWords = [];
 
-    public function __construct(Pantry $pantry)
+    /** @var array<string, list<string>> ingredient ids by a name that means several */
+    private array $open = [];
+
+    public function __construct(Pantry $pantry, ?LanguagePack $pack = null)
     {
+        $pack ??= LanguagePack::english();
+        $this->language = $pack->language;
+        $foods = FoodNames::of($pantry, $pack->language);
+        foreach ($foods->open as $word => $ids) {
+            $name = implode(' ', $this->words($word));
+            $this->names[$name] = $ids[0];
+            $this->open[$name] = $ids;
+        }
         $bare = [];
-        $english = LanguagePack::english();
-        foreach ($pantry->ids() as $id) {
-            $ingredient = $pantry->ingredient($id);
-            $turned = implode(' ', array_reverse(explode(', ', (string) preg_replace('~ \(.*\)~', '', $ingredient->name))));
-            foreach ([$turned, ...$ingredient->aliases] as $name) {
-                $words = self::words($name);
+        foreach ($foods->names as $id => $names) {
+            foreach ($names as $name) {
+                $words = $this->words($name);
                 $this->names[implode(' ', $words)] ??= $id;
-                $without = array_filter($words, static fn (string $word): bool => ! $english->isHandling($word));
+                // In English a handling stands before its noun, and the noun alone is the food: 'chopped walnuts', 'walnuts'.
+                $without = $pack->isBehind ? [] : array_filter($words, static fn (string $word): bool => $word === 'ground' || ! $pack->isHandling($word));
                 if ($without !== [] && count($without) < count($words)) {
                     $bare[implode(' ', $without)] ??= $id;
                 }
@@ -43,12 +54,18 @@ final class NameFinder
         }
     }
 
+    /** @return list<string> ids of the foods a name may mean; none where it means one */
+    public function meanings(string $name): array
+    {
+        return $this->open[$name] ?? [];
+    }
+
     /** @return list<string> plain, singular, hyphens gone */
-    public static function words(string $name): array
+    public function words(string $name): array
     {
         return array_values(
             array_map(
-                self::singular(...),
+                $this->singular(...),
                 array_filter(
                     array_map(static fn (Token $t): string => $t->word, Token::split($name)),
                     static fn (string $w): bool => $w !== '' && $w !== '-',
@@ -57,9 +74,16 @@ final class NameFinder
         );
     }
 
-    public static function singular(string $word): string
+    public function singular(string $word): string
     {
         return match (true) {
+            str_contains($word, ' ') => implode(' ', array_map($this->singular(...), explode(' ', $word))),
+            $this->language === 'es' => match (true) {
+                strlen($word) > 4 && str_ends_with($word, 'ces') => substr($word, 0, -3).'z',
+                strlen($word) > 4 && preg_match('~[^aeiou]es$~', $word) === 1 => substr($word, 0, -2),
+                strlen($word) > 3 && preg_match('~[aeiou]s$~', $word) === 1 => substr($word, 0, -1),
+                default => $word,
+            },
             strlen($word) > 4 && str_ends_with($word, 'ies') => substr($word, 0, -3).'y',
             preg_match('~(ss|sh|ch|x|o)es$~', $word) === 1 => substr($word, 0, -2),
             strlen($word) > 3 && str_ends_with($word, 's') && preg_match('~(ss|us|is)$~', $word) !== 1 => substr($word, 0, -1),
@@ -74,7 +98,7 @@ final class NameFinder
      */
     public function find(array $tokens): ?NameMatch
     {
-        [$words, $at] = self::flat($tokens);
+        [$words, $at] = $this->flat($tokens);
         for ($length = min(self::LONGEST, count($words)); $length > 0; $length--) {
             for ($from = count($words) - $length; $from >= 0; $from--) {
                 $name = implode(' ', array_slice($words, $from, $length));
@@ -94,7 +118,7 @@ final class NameFinder
      */
     public function findAll(string $text): array
     {
-        [$words, $at] = self::flat(Token::split($text));
+        [$words, $at] = $this->flat(Token::split($text));
         $found = [];
         for ($from = 0, $count = count($words); $from < $count; $from++) {
             for ($length = min(self::LONGEST, $count - $from); $length > 0; $length--) {
@@ -116,7 +140,7 @@ final class NameFinder
      */
     public function findAlike(array $tokens): ?NameMatch
     {
-        [$words, $at] = self::flat($tokens);
+        [$words, $at] = $this->flat($tokens);
         $best = null;
         $least = 3;
         for ($length = min(self::LONGEST, count($words)); $length > 0; $length--) {
@@ -162,12 +186,12 @@ final class NameFinder
      * @param  array<int, Token>  $tokens
      * @return array{list<string>, list<int>} singular words, and the position of each
      */
-    private static function flat(array $tokens): array
+    private function flat(array $tokens): array
     {
         $words = $at = [];
         foreach ($tokens as $position => $token) {
             if ($token->word !== '' && $token->word !== '-') {
-                $words[] = self::singular($token->word);
+                $words[] = $this->singular($token->word);
                 $at[] = $position;
             }
         }

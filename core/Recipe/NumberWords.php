@@ -34,12 +34,8 @@ final class NumberWords
         if ($fraction !== null) {
             return $fraction;
         }
-        $token = $r->tokens[$at];
-        if (! $token->isNumber()) {
-            return null;
-        }
-        $text = $token->text;
-        if (strlen($text) > 12 || preg_match('~^(\d+([.,]\d+)?|\d{1,3}(,\d{3})+)$~', $text) !== 1) {
+        $text = self::written($r, $at);
+        if (strlen($text) > 12 || preg_match('~^(\d*([.,]\d+)?|\d{1,3}(,\d{3})+)$~', $text) !== 1 || $text === '') {
             return null;
         }
         $number = preg_match('~^\d{1,3}(,\d{3})+$~', $text) === 1
@@ -60,6 +56,19 @@ final class NumberWords
         return $half !== null ? [$number->plus($half[0]), $half[1]] : [$number, $next];
     }
 
+    /** The figures of a token; a scan's l or I for a 1, where only a number can stand: 'l/2 cup', and 'l cup' at the beginning. */
+    private static function written(Reading $r, int $at): string
+    {
+        $text = $r->tokens[$at]->text;
+        if (! in_array($text, ['l', 'I', '|'], true)) {
+            return $r->tokens[$at]->isNumber() ? $text : '';
+        }
+        $isFraction = $r->word($at + 1) === '/' && ($r->tokens[$at + 2] ?? null)?->isNumber() === true;
+        $isFirst = $at === $r->at && $r->amounts === [] && isset($r->tokens[$at + 1]) && $r->isUnit($at + 1);
+
+        return $isFraction || $isFirst ? '1' : '';
+    }
+
     /** @return array{BigRational, int}|null `3/4`, `¾` */
     private static function fraction(Reading $r, int $at): ?array
     {
@@ -71,9 +80,9 @@ final class NumberWords
             return [KitchenNotation::read($token->text), $at + 1];
         }
         $below = $r->tokens[$at + 2] ?? null;
-        if (preg_match('~^\d{1,3}$~', $token->text) === 1 && in_array($r->word($at + 1), ['/', "\u{2044}", "\u{2215}"], true)
+        if (preg_match('~^\d{1,3}$~', self::written($r, $at)) === 1 && in_array($r->word($at + 1), ['/', "\u{2044}", "\u{2215}"], true)
             && $below !== null && preg_match('~^\d{1,3}$~', $below->text) === 1 && (int) $below->text > 0) {
-            return [BigRational::of($token->text)->dividedBy((int) $below->text)->simplified(), $at + 3];
+            return [BigRational::of(self::written($r, $at))->dividedBy((int) $below->text)->simplified(), $at + 3];
         }
 
         return null;
@@ -101,7 +110,8 @@ final class NumberWords
         if (! isset($r->words->numbers[$word])) {
             return null;
         }
-        $number = BigRational::of($r->words->numbers[$word]);
+        [$whole, $at] = self::wholeWords($r, $at);
+        $number = BigRational::of($whole);
         if (in_array($r->word($at + 1), ['and', '&'], true)) {
             $rest = self::wordFraction($r, $at + 2) ?? self::fraction($r, $at + 2);
             if ($rest !== null) {
@@ -112,8 +122,24 @@ final class NumberWords
         return [$number, $at + 1];
     }
 
+    /** @return array{int, int} `twenty-five`, `doscientos cincuenta`, `setenta y cinco`: the number, and its last word */
+    private static function wholeWords(Reading $r, int $at): array
+    {
+        $sum = $last = (int) $r->words->numbers[$r->word($at)];
+        while ($last >= 20) {
+            $gap = $last < 100 && in_array($r->word($at + 1), ['and', '-'], true) ? 1 : 0;
+            $next = (int) ($r->words->numbers[$r->word($at + 1 + $gap)] ?? 0);
+            if ($next === 0 || $next >= ($last < 100 ? 10 : 100) || ($last < 100 && $gap === 0)) {
+                break;
+            }
+            [$sum, $last, $at] = [$sum + $next, $next, $at + 1 + $gap];
+        }
+
+        return [$sum, $at];
+    }
+
     /** @return array{BigRational, int}|null `half`, `a half`, `one-half`, `three quarters` */
-    private static function wordFraction(Reading $r, int $at): ?array
+    public static function wordFraction(Reading $r, int $at): ?array
     {
         $top = 1;
         $word = $r->word($at);

@@ -11,6 +11,7 @@ use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Recipe\Line\LanguagePack;
+use Hovik\Core\Recipe\Line\Translation;
 use Hovik\Core\Words\Phrase;
 
 /** A batch shared out by volume: so many portions of so much, and what is left. Exact. */
@@ -45,11 +46,18 @@ final readonly class Portions
 
     private static function volume(string $text, string $field): Amount
     {
-        $reading = Token::split($text);
-        $r = $reading === [] ? null : new Reading($text, $reading, LanguagePack::english());
         $units = new UnitWords;
-        $number = $r === null ? null : NumberWords::at($r, 0, static fn (int $at): bool => $units->at($r, $at) !== null);
-        $unit = $r === null || $number === null ? null : $units->at($r, $number[1]);
+        $number = $unit = null;
+        foreach (LanguagePack::all() as $words) {
+            $tokens = Token::split($text);
+            if ($tokens === [] || $unit !== null) {
+                break;
+            }
+            $r = new Reading($text, $tokens, $words, $units);
+            $words->sayings === null || (new Translation($words->sayings))->read($r);
+            $number = NumberWords::at($r, 0, $r->isUnit(...));
+            $unit = $number === null ? null : $units->at($r, $number[1]);
+        }
         if ($number === null || $unit === null || $unit[0]->dimension() !== Dimension::Volume) {
             throw InvalidInput::because($field, Phrase::of('refusal.portion-amount'));
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Recipe;
 
+use Brick\Math\BigRational;
 use Hovik\Core\Pantry\Ingredient;
 
 /** One line of a recipe as written, and how it was read. The pieces, put together, are the line to the letter. */
@@ -17,8 +18,11 @@ final readonly class ReadLine
 
     public const HEADING = 'heading';
 
+    /** Something to read, and nothing to measure. */
+    public const NOTE = 'note';
+
     /**
-     * @param  string  $status  read, partly, unread or heading
+     * @param  string  $status  read, partly, unread, heading or note
      * @param  list<Piece>  $pieces
      * @param  list<ReadAmount>  $amounts  of 'plus' several, to be added
      * @param  list<ReadAmount>  $also  the same amount said another way: '1 cup (125 g)'
@@ -29,6 +33,7 @@ final readonly class ReadLine
      * @param  ReadAmount|null  $package  what one can or packet holds
      * @param  list<Flag>  $flags
      * @param  list<string>  $options  ingredient ids to choose from, where the name leaves it open
+     * @param  BigRational|null  $percent  of the flour's weight, in a recipe of bakers' per cent
      */
     public function __construct(
         public string $text,
@@ -44,6 +49,7 @@ final readonly class ReadLine
         public ?ReadAmount $package = null,
         public array $flags = [],
         public array $options = [],
+        public ?BigRational $percent = null,
     ) {
     }
 

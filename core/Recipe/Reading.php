@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Recipe;
 
+use Brick\Math\BigRational;
 use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Quantity\Dimension;
+use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Recipe\Line\LanguagePack;
 
 /**
@@ -41,10 +44,19 @@ final class Reading
 
     public bool $saysT = false;
 
+    /** What comes before the measuring is said by an adjective behind the noun alone. */
+    public bool $isNear = false;
+
+    /** Measured with a thing of no size, or of several: what is missing is no unit. */
+    public ?Measure $measure = null;
+
     /** Where the name ends at the latest, when the amount stands at the end of the line. */
     public ?int $nameEnds = null;
 
     public int $behindName = 0;
+
+    /** Where remarks go on behind an amount at the end: 'Honey: 2 tbsp, warmed'. */
+    public ?int $remarksFrom = null;
 
     /** @var array<string, Flag> */
     private array $flags = [];
@@ -55,17 +67,32 @@ final class Reading
     /** What the line heads, where it is no ingredient. */
     public ?string $heading = null;
 
+    /** The heading is one by its words, not by its colon alone. */
+    public bool $isSureHeading = false;
+
+    /** Something to read, and nothing to measure. */
+    public bool $isNote = false;
+
+    /** Of the flour's weight, where the amount is said so. */
+    public ?BigRational $percent = null;
+
     /** @param  non-empty-list<Token>  $tokens  of the text's beginning */
-    public function __construct(public readonly string $text, public array $tokens, public readonly LanguagePack $words)
-    {
+    public function __construct(
+        public readonly string $text, public array $tokens, public readonly LanguagePack $words, private readonly UnitWords $units,
+    ) {
     }
 
-    /** The plain word at a position; a sign as itself; '' beyond the end. */
+    public function isUnit(int $at): bool
+    {
+        return $this->units->at($this, $at) !== null;
+    }
+
+    /** What is said at a position, in the words of the pack; a sign as itself; '' beyond the end. */
     public function word(int $at): string
     {
         $token = $this->tokens[$at] ?? null;
 
-        return $token === null ? '' : ($token->isWord() ? $token->word : $token->text);
+        return $token === null ? '' : ($token->means ?? ($token->isWord() ? $token->word : $token->text));
     }
 
     /** @param  list<string>  $sayings  one or more words each */
@@ -97,6 +124,45 @@ final class Reading
         }
 
         return true;
+    }
+
+    /** Bought by the piece, the stick or the can: what is done to it is done after it was counted. */
+    public function isCounted(): bool
+    {
+        $unit = $this->amounts[0]->unit ?? null;
+
+        return $this->amounts !== [] && ($unit === null ? $this->measure === null
+            : in_array($unit, [Unit::Piece, Unit::Dozen, Unit::Stick, Unit::Can, Unit::Packet], true));
+    }
+
+    /** A can or a packet whose size is not yet said. */
+    public function isOfNoSize(): bool
+    {
+        return $this->package === null && ($this->amounts[0]->unit ?? null)?->dimension() === Dimension::Ambiguous;
+    }
+
+    /** An infinitive behind its noun, as in Spanish, is what will be done: 'cernir', 'crema para batir'. */
+    public function isStillToDo(int $at): bool
+    {
+        return $this->words->isBehind && str_ends_with($this->tokens[$at]->word, 'r');
+    }
+
+    /** Words about the whole line: to taste, optional, divided, some held back. True where they stand here; they are flagged. */
+    public function hears(int $at): bool
+    {
+        foreach ([
+            [$this->words->more, Flag::HeldBack], [$this->words->toTaste, Flag::ToTaste], [$this->words->divided, Flag::Divided],
+            [$this->words->optional, Flag::Optional],
+        ] as [$sayings, $flag]) {
+            if ($this->saidAny($at, $sayings)) {
+                $this->flag($flag);
+                $this->mark(Part::Note, $at, 1);
+
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function mark(Part $part, int $from, int $count): void
@@ -134,6 +200,12 @@ final class Reading
 
     public function line(string $beyond): ReadLine
     {
+        if ($this->heading !== null) {
+            return new ReadLine($this->text, ReadLine::HEADING, [new Piece(Part::Note, $this->text)], name: $this->heading);
+        }
+        if ($this->isNote) {
+            return new ReadLine($this->text, ReadLine::NOTE, [new Piece(Part::Note, $this->text)]);
+        }
         foreach ($this->tokens as $token) {
             if ($token->text === '' || in_array($token->text, [',', ';', ':', '.', '(', ')'], true) && $token->part === Part::Unread) {
                 $token->part = Part::Filler;
@@ -168,7 +240,29 @@ final class Reading
             package: $this->package,
             flags: array_values($this->flags),
             options: array_values(array_unique($this->options)),
+            percent: $this->percent,
         );
+    }
+
+    /** A few small words are in every language: another one is taken only where it tells the food, the amount or the heading. */
+    public function understandsMoreThan(self $other): bool
+    {
+        return $this->puzzlement() < $other->puzzlement()
+            && ($this->ingredient !== null || $this->isSureHeading
+                || ($this->amounts[0]->unit ?? null) !== null && ($other->amounts[0]->unit ?? null) === null || ($this->amounts !== [] && $other->amounts === []));
+    }
+
+    /** How little of the line was understood, to tell which language it is in: 0 for all of it. */
+    public function puzzlement(): int
+    {
+        $unread = count(array_filter($this->tokens, static fn (Token $t): bool => $t->part === Part::Unread && $t->isWord()));
+
+        return match (true) {
+            $this->heading !== null => $this->isSureHeading ? 0 : 1,
+            $this->isNote => 0,
+            default => 2 * $unread + ($this->ingredient === null ? 3 : 0) + (isset($this->flags[Flag::Spelling->value]) ? 2 : 0)
+                + ($this->amounts === [] ? 1 : 0) + (isset($this->flags[Flag::NoUnit->value]) ? 1 : 0),
+        };
     }
 
     private function nameAsWritten(): string

@@ -59,11 +59,11 @@ final readonly class SettledLine
                 ? [$read->min->multipliedBy($package->min), $package->unit]
                 : [$read->min, $read->unit];
             // A million cups are a slip of the pen: that line stays open, the others are read.
-            if ($unit === null || $unit->dimension() === Dimension::Ambiguous || ! Amount::isSane($number)) {
+            if ($unit === null || $unit->dimension() === Dimension::Ambiguous || ! Amount::isSane($number->abs())) {
                 return null;
             }
-            $one = Amount::of($number, $unit);
-            $sum = $sum === null ? $one : self::add($sum, $one, $standard);
+            $one = Amount::of($number->abs(), $unit);
+            $sum = $sum === null ? $one : self::add($sum, $one, $number->getSign(), $standard);
             if ($sum === null) {
                 return null;
             }
@@ -87,13 +87,14 @@ final readonly class SettledLine
         };
     }
 
-    private static function add(Amount $a, Amount $b, MeasureStandard $standard): ?Amount
+    /** @param  int  $sign  -1 for '1 cup minus 2 tbsp' */
+    private static function add(Amount $a, Amount $b, int $sign, MeasureStandard $standard): ?Amount
     {
         if ($a->unit->dimension() !== $b->unit->dimension()) {
             return null;
         }
 
-        $sum = BigRational::of($a->number)->plus($b->inBase($standard)->dividedBy($standard->size($a->unit)));
+        $sum = BigRational::of($a->number)->plus($b->inBase($standard)->dividedBy($standard->size($a->unit))->multipliedBy($sign));
 
         return Amount::isSane($sum) ? Amount::of($sum, $a->unit) : null;
     }

@@ -9,6 +9,12 @@ final class Token
 {
     public Part $part = Part::Unread;
 
+    /** What it says, in the words the part readers know, where its own are of another language; null where they are its own. */
+    public ?string $means = null;
+
+    /** What it measures with, where its language's words say so. */
+    public ?Measure $measure = null;
+
     private function __construct(public readonly string $space, public readonly string $text, public readonly string $word)
     {
     }
@@ -17,7 +23,7 @@ final class Token
     public static function split(string $text): array
     {
         preg_match_all(
-            '~(\s*)(\d+(?:[.,]\d+)*|[¼½¾⅓⅔⅕⅖⅗⅘⅙⅚⅐⅛⅜⅝⅞⅑⅒]|\p{L}[\p{L}\p{M}]*(?:[\'’]\p{L}+)*\.?|[^\s]|$)~u', $text, $found,
+            '~(\s*)(\d+(?:[.,]\d+)*|(?<![\pL\pN.])\.\d+|[¼½¾⅓⅔⅕⅖⅗⅘⅙⅚⅐⅛⅜⅝⅞⅑⅒]|\p{L}[\p{L}\p{M}]*(?:[\'’]\p{L}+)*\.?|[^\s]|$)~u', $text, $found,
             PREG_SET_ORDER,
         );
         $tokens = [];
@@ -30,9 +36,25 @@ final class Token
         return $tokens;
     }
 
+    /**
+     * Neighbours that say one thing together: 'cucharada sopera'.
+     *
+     * @param  non-empty-list<self>  $tokens
+     */
+    public static function joined(array $tokens): self
+    {
+        $text = $word = '';
+        foreach ($tokens as $i => $token) {
+            $text .= ($i === 0 ? '' : $token->space).$token->text;
+            $word .= ($i === 0 || $token->word === '' ? '' : ' ').$token->word;
+        }
+
+        return new self($tokens[0]->space, $text, $word);
+    }
+
     public function isNumber(): bool
     {
-        return preg_match('~^\d~', $this->text) === 1;
+        return preg_match('~^\.?\d~', $this->text) === 1;
     }
 
     public function isWord(): bool

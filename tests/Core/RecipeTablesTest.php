@@ -116,7 +116,7 @@ describe('before the bell', function () {
 });
 
 it('finds a food by one or many, whatever its letters', function (string $word, string $singular) {
-    expect(NameFinder::singular($word))->toBe($singular);
+    expect((new NameFinder(Pantry::reference()))->singular($word))->toBe($singular);
 })->with([
     ['eggs', 'egg'], ['berries', 'berry'], ['tomatoes', 'tomato'], ['oats', 'oat'], ['glass', 'glass'], ['egg', 'egg'],
     ['radishes', 'radish'],

@@ -9,6 +9,8 @@ final class LanguagePack
 {
     private static ?self $english = null;
 
+    private static ?self $spanish = null;
+
     /** @var array<string, true> */
     private readonly array $isHandling;
 
@@ -47,6 +49,15 @@ final class LanguagePack
      * @param  list<string>  $nameStops  end a name
      * @param  list<string>  $unknownStops  end a name that no pantry knows
      * @param  array<string, string>  $kinds  names that say only what kind of food it is: they ask which
+     * @param  list<string>  $sizeless  things measured with that have no size: 'a glass of milk'
+     * @param  list<string>  $between  before the two ends of a range: 'between 2 and 3'
+     * @param  list<string>  $atLeast  before a lower or an upper end
+     * @param  list<string>  $minus  between an amount and what is taken off it
+     * @param  list<string>  $already  done before the measuring, wherever it is said
+     * @param  list<string>  $headings  what headings begin with, beside a colon at the end: regular expressions
+     * @param  list<string>  $headingWords  what is a heading by itself
+     * @param  bool  $isBehind  adjectives stand behind their noun: without a comma they say what is measured
+     * @param  Sayings|null  $sayings  how it says what the other lists hold in English
      */
     public function __construct(
         public readonly array $numbers,
@@ -77,10 +88,37 @@ final class LanguagePack
         public readonly array $nameStops,
         public readonly array $unknownStops,
         public readonly array $kinds,
+        public readonly string $language = 'en',
+        public readonly array $sizeless = [],
+        public readonly array $between = [],
+        public readonly array $atLeast = [],
+        public readonly array $minus = [],
+        public readonly array $already = [],
+        public readonly array $headings = [],
+        public readonly array $headingWords = [],
+        public readonly bool $isBehind = false,
+        public readonly ?Sayings $sayings = null,
     ) {
         $this->isHandling = array_fill_keys($handlings, true);
         $this->isPlain = array_fill_keys([...$plain, ...$how], true);
         $this->isRemark = array_fill_keys([...$remarks, ...$how], true);
+    }
+
+    /** @return list<self> every language that recipes are read in */
+    public static function all(): array
+    {
+        return [self::english(), self::spanish()];
+    }
+
+    public static function spanish(): self
+    {
+        if (self::$spanish === null) {
+            /** @var self $words */
+            $words = require __DIR__.'/../../data/recipe-words/es.php';
+            self::$spanish = $words;
+        }
+
+        return self::$spanish;
     }
 
     public static function english(): self

@@ -23,7 +23,8 @@ final readonly class Name implements PartReader
         $from = $r->at;
         $end = $r->nameEnds ?? count($r->tokens);
         foreach ($r->segments($from, $end) as [$a, $b]) {
-            $match = $this->names->find(array_slice($r->tokens, $a, $b - $a, true));
+            $match = $this->names->find(array_slice($r->tokens, $a, $this->nameEnd($r, $a, $b) - $a, true));
+            $match = $match === null ? null : $this->firstOfTwo($r, $match, $a) ?? $match;
             if ($match !== null && $this->claims($r, $match, $a, $b)) {
                 $this->saidEarlier($r, $from, $a);
 
@@ -47,7 +48,7 @@ final readonly class Name implements PartReader
         $behind = $match->from + $match->length;
         for ($i = $a; $i < $match->from; $i++) {
             $word = $r->word($i);
-            $harmless = $r->words->isHandling($word) || $r->words->isPlain($word)
+            $harmless = $r->words->isHandling($word) || $r->words->isPlain($word) || $r->hears($i)
                 || in_array($word, $r->words->nameJoins, true) || $r->tokens[$i]->isNumber();
             if (! $harmless) {
                 $r->options[] = $match->ingredient;
@@ -58,19 +59,23 @@ final readonly class Name implements PartReader
         $stops = $r->words->nameStops;
         for ($i = $behind; $i < $b && ! in_array($r->word($i), $stops, true); $i++) {
             $word = $r->word($i);
-            if (! $r->words->isHandling($word) && ! $r->words->isPlain($word) && ! $r->words->isRemark($word)) {
+            // 'cream of tartar' is no cream, 'leche de burra' no milk.
+            $isOther = $i === $behind && in_array($word, $r->words->of, true);
+            if ($isOther || ! $r->words->isHandling($word) && ! $r->words->isPlain($word) && ! $r->words->isRemark($word)) {
                 $r->options[] = $match->ingredient;
 
                 return false;
             }
         }
         $r->match = $match;
+        array_push($r->options, ...$this->names->meanings($match->alias));
         $r->ingredient = $this->pantry->ingredient($match->ingredient);
         for ($i = $a; $i < $behind; $i++) {
             $word = $r->word($i);
             $isPart = $i >= $match->from;
-            if ($r->words->isHandling($word)) {
+            if ($r->words->isHandling($word) && ! ($isPart && $r->isStillToDo($i))) {
                 $r->before[] = $r->withAdverb($i, $word);
+                $r->isNear = $r->isNear || $r->words->isBehind;
                 $r->mark(Part::Handling, $i, 1);
             } elseif (in_array($word, $r->words->how, true) && $r->words->isHandling($r->word($i + 1))) {
                 $r->mark(Part::Handling, $i, 1);
@@ -94,6 +99,28 @@ final readonly class Name implements PartReader
                 $r->mark(Part::Note, $i, 1);
             }
         }
+    }
+
+    /** 'Salt and pepper': two foods in a line; the first is taken, the other stays unread. */
+    private function firstOfTwo(Reading $r, NameMatch $second, int $from): ?NameMatch
+    {
+        $and = $second->from - 1;
+
+        return $and > $from && in_array($r->word($and), $r->words->plus, true)
+            ? $this->names->find(array_slice($r->tokens, $from, $and - $from, true))
+            : null;
+    }
+
+    /** Of a counted food the name ends before what is done to it: '2 plátanos machacados' are two bananas, not mashed ones. */
+    private function nameEnd(Reading $r, int $from, int $end): int
+    {
+        for ($i = $from; $r->isCounted() && $i < $end; $i++) {
+            if ($r->words->isBehind && $i > $from && $r->words->isHandling($r->word($i))) {
+                return $i;
+            }
+        }
+
+        return $end;
     }
 
     private function unknownName(Reading $r, int $from, int $end): void

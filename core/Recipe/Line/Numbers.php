@@ -27,9 +27,20 @@ final readonly class Numbers
     {
         return NumberWords::at(
             $r, $at,
-            fn (int $behind): bool => $this->units->at($r, $behind) !== null || isset($r->words->sizes[$r->word($behind)])
-                || $this->isPiece($r, $behind),
+            fn (int $behind): bool => $this->units->at($r, $behind) !== null || $this->units->measureAt($r, $behind) !== null
+                || isset($r->words->sizes[$r->word($behind)]) || $this->isPiece($r, $behind),
         );
+    }
+
+    public function isFood(Reading $r, int $at): bool
+    {
+        return $this->names->find(array_slice($r->tokens, $at, 1, true)) !== null;
+    }
+
+    /** @return array{BigRational, int}|null a part of one, in words */
+    public function fraction(Reading $r, int $at): ?array
+    {
+        return NumberWords::wordFraction($r, $at);
     }
 
     /** 'an egg', 'a ripe banana' */

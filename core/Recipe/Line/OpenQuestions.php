@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Recipe\Line;
 
+use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Kind;
 use Hovik\Core\Pantry\Pantry;
@@ -20,7 +21,10 @@ final readonly class OpenQuestions implements PartReader
     /** Measures nobody can check without a figure from the teacher. */
     public const UNCHECKABLE = [Unit::Pinch, Unit::Dash, Unit::Smidgen, Unit::Drop, Unit::Handful, Unit::Knob, Unit::Part];
 
-    public function __construct(private Pantry $pantry)
+    /** Where before and after the measuring differ by more than this share of the weight, an adjective behind its noun asks. */
+    private const TELLING = 0.12;
+
+    public function __construct(private Pantry $pantry, private NameFinder $names)
     {
     }
 
@@ -41,7 +45,13 @@ final readonly class OpenQuestions implements PartReader
         }
         foreach ($r->amounts as $amount) {
             if ($amount->unit === null) {
-                $r->flag(Flag::NoUnit);
+                $r->flag(match ($r->measure?->isOpen) {
+                    null => Flag::NoUnit,
+                    true => Flag::AmbiguousUnit,
+                    false => Flag::NotCheckable,
+                });
+            } elseif ($amount->unit === Unit::Stick && $r->words->language === 'es' && $r->also === [] && $r->package === null) {
+                $r->flag(Flag::PackageSize); // 113 g in one country, 90 g in another
             } elseif ($amount->unit === Unit::Ounce && $ingredient !== null && $ingredient->family->isPoured()) {
                 $r->flag(Flag::AmbiguousOunce);
             } elseif (in_array($amount->unit, self::UNCHECKABLE, true)) {
@@ -69,11 +79,28 @@ final readonly class OpenQuestions implements PartReader
             $r->flag($kind === Kind::Salt ? Flag::SaltCrystal : Flag::WhichKind);
             array_push($r->options, ...$this->pantry->ofKind($kind));
         }
+        if ($kind === null && count($this->names->meanings($alias)) > 0) {
+            $r->flag(Flag::WhichKind);
+        }
+        $this->wordOrder($r, $ingredient);
         // The pantry's weight is of the food in this form; measured otherwise by volume, it weighs otherwise.
-        $form = array_values(array_intersect(NameFinder::words($ingredient->name), $r->words->forms));
+        $form = array_values(array_intersect(explode(' ', mb_strtolower($ingredient->name)), $r->words->forms));
         $byVolume = ($r->amounts[0]->unit ?? null)?->dimension() === Dimension::Volume;
-        if ($form !== [] && $byVolume && array_intersect($form, $r->before) === []) {
+        if ($form !== [] && $byVolume && array_intersect($r->words->isBehind ? $r->words->forms : $form, $r->before) === []) {
             $r->flag(Flag::WhichForm);
+        }
+    }
+
+    /** 'Crema batida', 'azúcar glas cernida': commas are set loosely, and air weighs nothing. */
+    private function wordOrder(Reading $r, Ingredient $ingredient): void
+    {
+        $isByVolume = ($r->amounts[0]->unit ?? null)?->dimension() === Dimension::Volume;
+        if (! $isByVolume || ! $r->isNear) {
+            return;
+        }
+        $sifted = in_array('sifted', $r->before, true) ? $this->pantry->handlingFactor($ingredient, Handling::Sifted) : null;
+        if (in_array('whipped', $r->before, true) || $sifted !== null && abs(1 - $sifted->mean->toFloat()) > self::TELLING) {
+            $r->flag(Flag::WordOrder);
         }
     }
 }

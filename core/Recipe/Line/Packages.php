@@ -65,6 +65,22 @@ final readonly class Packages
         return [$container, $at];
     }
 
+    /** 'a can of 400 g of pumpkin': what it holds, behind its 'of'; where the name begins. */
+    public function behind(Reading $r, int $at): int
+    {
+        $number = $r->package === null ? $this->numbers->at($r, $at) : null;
+        $unit = $number === null ? null : $this->units->at($r, $number[1]);
+        $end = $number === null || $unit === null ? $at : $number[1] + $unit[1];
+        if ($number === null || $unit === null || ! in_array($r->word($end), $r->words->of, true)) {
+            return $at;
+        }
+        $r->package = new ReadAmount($number[0], null, $unit[0]);
+        $r->mark(Part::Package, $at, $end - $at);
+        $r->mark(Part::Filler, $end, 1);
+
+        return $end + 1;
+    }
+
     /** @return array{ReadAmount, int}|null "(400 g)" */
     public function inBrackets(Reading $r, int $at): ?array
     {

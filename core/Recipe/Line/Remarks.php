@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Recipe\Line;
 
+use Hovik\Core\Pantry\Role;
 use Hovik\Core\Recipe\Flag;
 use Hovik\Core\Recipe\NameFinder;
 use Hovik\Core\Recipe\Part;
@@ -14,43 +15,84 @@ final readonly class Remarks implements PartReader
 {
     private const SIGNS = [',', '(', ')', ';', '.', '-', '–', '—', '/', '[', ']', '*', '', '°'];
 
-    public function __construct(private NameFinder $names)
+    public function __construct(private NameFinder $names, private Packages $packages, private AmountPhrase $amount)
     {
     }
 
     public function read(Reading $r): void
     {
-        $end = $r->nameEnds ?? count($r->tokens);
-        for ($i = $r->behindName; $i < $end; $i++) {
+        $this->between($r, $r->behindName, $r->nameEnds ?? count($r->tokens));
+        if ($r->remarksFrom !== null) {
+            $this->between($r, $r->remarksFrom, count($r->tokens));
+        }
+        if ($r->ingredient !== null && $r->ingredient->role !== Role::Egg && $r->words->isBehind) {
+            // Eggs are beaten, cream is whipped: one word in Spanish.
+            $r->before = str_replace('beaten', 'whipped', $r->before);
+            $r->after = str_replace('beaten', 'whipped', $r->after);
+        }
+    }
+
+    private function between(Reading $r, int $from, int $end): void
+    {
+        // Where adjectives stand behind their noun, they say what is measured until a pause.
+        $isNear = $r->words->isBehind && ! $r->isCounted();
+        $already = false;
+        for ($i = $from; $i < $end; $i++) {
             $word = $r->word($i);
-            if ($word === '' || ! $r->tokens[$i]->isWord()) {
+            $isWord = $word !== '' && $r->tokens[$i]->isWord();
+            $held = $r->tokens[$i]->text === '(' ? $this->packages->inBrackets($r, $i) : null;
+            if ($held !== null) {
+                // '1 can condensed milk (397 g)'; of what has a size it says the amount again.
+                $r->isOfNoSize() ? $r->package = $held[0] : $r->also[] = $held[0];
+                $i = $held[1] - 1;
+                $isNear = false;
+            } elseif (! $isWord && $r->tokens[$i]->means === null) {
+                $isNear = false;
                 $r->mark(in_array($r->tokens[$i]->text, self::SIGNS, true) ? Part::Filler : Part::Unread, $i, 1);
             } elseif (in_array($word, $r->words->or, true)) {
                 $this->alternative($r, $i, $end);
-            } elseif ($r->saidAny($i, $r->words->more)) {
-                $r->flag(Flag::HeldBack);
-                $r->mark(Part::Note, $i, 1);
-            } elseif ($r->saidAny($i, $r->words->toTaste)) {
-                $r->flag(Flag::ToTaste);
-                $r->mark(Part::Note, $i, 1);
+            } elseif ($r->hears($i)) {
+                continue;
+            } elseif (($more = $this->more($r, $i, $end)) !== null) {
+                $i = $more - 1;
             } elseif ($r->words->isHandling($word)) {
-                $r->after[] = $r->withAdverb($i, $word);
+                $isFirst = ($already || $isNear) && ! $r->isStillToDo($i);
+                $isFirst ? $r->before[] = $r->withAdverb($i, $word) : $r->after[] = $r->withAdverb($i, $word);
+                $r->isNear = $r->isNear || $isFirst && ! $already;
                 $r->mark(Part::Handling, $i, 1);
-            } elseif (in_array($word, [...$r->words->divided, ...$r->words->optional], true)) {
-                $r->flag(in_array($word, $r->words->divided, true) ? Flag::Divided : Flag::Optional);
+            } elseif (in_array($word, $r->words->already, true) && $r->words->isBehind) {
+                $already = true;
                 $r->mark(Part::Note, $i, 1);
             } elseif ($r->words->isRemark($word) || $r->words->isPlain($word)) {
                 $isOfHandling = in_array($word, $r->words->how, true) && $r->words->isHandling($r->word($i + 1));
                 $r->mark($isOfHandling ? Part::Handling : Part::Note, $i, 1);
             }
         }
-        $this->numbersInside($r, $end);
+        $this->numbersInside($r, $from, $end);
+    }
+
+    /** 'sugar, plus 2 tbsp' is more of it; 'plus 2 tbsp for the pan' is held back. Where it ends; null where none stands here. */
+    private function more(Reading $r, int $at, int $end): ?int
+    {
+        $read = in_array($r->word($at), $r->words->plus, true) && $r->amounts !== [] ? $this->amount->at($r, $at + 1) : null;
+        if ($read === null || $read[0]->unit === null) {
+            return null;
+        }
+        if ($read[1] >= $end) {
+            $r->mark(Part::Amount, $at, 1);
+            $r->amounts[] = $read[0];
+        } else {
+            $r->mark(Part::Note, $at, $read[1] - $at);
+            $r->flag(Flag::HeldBack);
+        }
+
+        return $read[1];
     }
 
     /** A number inside a remark that is itself understood belongs to it: 'cut into 2 cm cubes'. */
-    private function numbersInside(Reading $r, int $end): void
+    private function numbersInside(Reading $r, int $from, int $end): void
     {
-        for ($i = $r->behindName + 1; $i + 1 < $end; $i++) {
+        for ($i = $from + 1; $i + 1 < $end; $i++) {
             $token = $r->tokens[$i];
             if ($token->isNumber() && $token->part === Part::Unread && $r->tokens[$i - 1]->part !== Part::Unread) {
                 $r->mark(Part::Note, $i, 1);

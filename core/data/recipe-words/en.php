@@ -44,7 +44,7 @@ return new LanguagePack(
         'fat', 'low', 'reduced', 'extra', 'virgin', 'active', 'quick', 'favourite', 'favorite', 'your', 'home', 'made',
         'homemade', 'local', 'clear', 'runny', 'unbleached', 'bleached', 'enriched', 'room', 'temperature', 'seedless', 'mild',
         'sharp', 'old', 'new', 'tart', 'sweet', 'light', 'dark', 'white', 'regular', 'standard', 'mature', 'the', 'some',
-        'more', 'ordinary', 'fashioned', 'style', 'cooking', 'process', 'dried', 'rolled', 'proof', 'grade',
+        'more', 'ordinary', 'fashioned', 'style', 'cooking', 'process', 'dried', 'rolled', 'proof', 'grade', 'lg', 'lrg', 'med', 'sm', 'xl', 'jumbo',
     ],
     remarks: [
         'and', 'or', 'then', 'into', 'in', 'to', 'for', 'at', 'of', 'with', 'without', 'on', 'from', 'until', 'if', 'as',
@@ -119,5 +119,20 @@ return new LanguagePack(
         'salt' => 'salt', 'sea salt' => 'salt', 'coarse salt' => 'salt', 'kosher salt' => 'salt', 'coarse kosher salt' => 'salt',
         'kosher style salt' => 'salt', 'yeast' => 'yeast', 'dry yeast' => 'yeast', 'dried yeast' => 'yeast', 'cornmeal' => 'cornmeal',
         'corn meal' => 'cornmeal', 'breadcrumb' => 'breadcrumbs', 'bread crumb' => 'breadcrumbs', 'coffee' => 'coffee',
+    ],
+    sizeless: [
+        'glass', 'glasses', 'mug', 'mugs', 'splash', 'splashes', 'drizzle', 'bunch', 'bunches', 'sprig', 'sprigs', 'ladle', 'ladleful',
+        'ladles', 'scoop', 'scoops', 'bowl', 'bowls', 'bowlful', 'squeeze', 'squirt', 'glug', 'glugs', 'dollop', 'dollops', 'sprinkle',
+        'sprinkling', 'dusting', 'spoonful', 'spoonfuls', 'slice', 'slices', 'sheet', 'sheets', 'leaf', 'leaves', 'head', 'heads',
+    ],
+    between: ['between'],
+    atLeast: ['at least', 'at most', 'up to', 'no more than', 'not more than', 'a minimum of', 'minimum'],
+    minus: ['minus', 'less'],
+    already: ['already', 'previously'],
+    headings: ['for (?:the |a |an )?'],
+    headingWords: [
+        'dough', 'batter', 'filling', 'frosting', 'icing', 'glaze', 'topping', 'crust', 'base', 'cake', 'pastry', 'streusel', 'crumble',
+        'crumb topping', 'sauce', 'syrup', 'wet ingredients', 'dry ingredients', 'dry', 'wet', 'egg wash', 'garnish', 'to serve',
+        'to finish', 'to decorate', 'assembly', 'decoration', 'cookies', 'muffins', 'starter', 'sponge', 'marinade', 'dressing',
     ],
 );

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Recipe;
+
+use Hovik\Core\Quantity\Unit;
+
+/** What a recipe measures with, as a word says it: a unit, or a thing that has no size, or one that has several. */
+final readonly class Measure
+{
+    /** @param  bool  $isOpen  the word means units of several sizes: it asks */
+    private function __construct(public ?Unit $unit, public bool $isOpen)
+    {
+    }
+
+    public static function unit(Unit $unit): self
+    {
+        return new self($unit, false);
+    }
+
+    /** A glass, a splash, a bunch: nobody can check it. */
+    public static function sizeless(): self
+    {
+        return new self(null, false);
+    }
+
+    public static function open(): self
+    {
+        return new self(null, true);
+    }
+}
