@@ -40,7 +40,9 @@ final class NameFinder
                 $words = $this->words($name);
                 $this->names[implode(' ', $words)] ??= $id;
                 // In English a handling stands before its noun, and the noun alone is the food: 'chopped walnuts', 'walnuts'.
-                $without = $pack->isBehind ? [] : array_filter($words, static fn (string $word): bool => $word === 'ground' || ! $pack->isHandling($word));
+                $without = $pack->isBehind ? [] : array_filter(
+                    $words, static fn (string $word): bool => $word === 'ground' || ! $pack->isHandling($word),
+                );
                 if ($without !== [] && count($without) < count($words)) {
                     $bare[implode(' ', $without)] ??= $id;
                 }

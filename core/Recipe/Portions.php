@@ -56,7 +56,8 @@ final readonly class Portions
             $r = new Reading($text, $tokens, $words, $units);
             $words->sayings === null || (new Translation($words->sayings))->read($r);
             $number = NumberWords::at($r, 0, $r->isUnit(...));
-            $unit = $number === null ? null : $units->at($r, $number[1]);
+            $of = $number !== null && in_array($r->word($number[1]), $words->of, true) ? 1 : 0;
+            $unit = $number === null ? null : $units->at($r, $number[1] + $of);
         }
         if ($number === null || $unit === null || $unit[0]->dimension() !== Dimension::Volume) {
             throw InvalidInput::because($field, Phrase::of('refusal.portion-amount'));

@@ -249,7 +249,8 @@ final class Reading
     {
         return $this->puzzlement() < $other->puzzlement()
             && ($this->ingredient !== null || $this->isSureHeading
-                || ($this->amounts[0]->unit ?? null) !== null && ($other->amounts[0]->unit ?? null) === null || ($this->amounts !== [] && $other->amounts === []));
+                || ($this->amounts[0]->unit ?? null) !== null && ($other->amounts[0]->unit ?? null) === null
+                || $this->amounts !== [] && $other->amounts === []);
     }
 
     /** How little of the line was understood, to tell which language it is in: 0 for all of it. */

@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Recipe;
 
-/** A recipe as pasted, taken apart: nothing of the text is left out. */
+/** A recipe as pasted, taken apart. */
 final readonly class Recipe
 {
     /**
      * @param  string|null  $makes  '12 buns', as written
-     * @param  list<ReadLine>  $lines  ingredients and headings
+     * @param  list<ReadLine>  $lines  ingredients, headings and notes
      * @param  list<string>  $directions  one step each
+     * @param  list<string>  $leftOut  what stood around it on its page
      */
-    public function __construct(public ?string $title, public ?string $makes, public array $lines, public array $directions)
-    {
+    public function __construct(
+        public ?string $title, public ?string $makes, public array $lines, public array $directions, public array $leftOut = [],
+    ) {
     }
 
     /** @return list<ReadLine> without headings */

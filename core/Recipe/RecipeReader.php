@@ -6,6 +6,9 @@ namespace Hovik\Core\Recipe;
 
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Recipe\Page\Clutter;
+use Hovik\Core\Recipe\Page\PageWords;
+use Hovik\Core\Recipe\Page\PlainText;
 use Hovik\Core\Words\Phrase;
 
 /** Takes a pasted recipe apart: title, yield, ingredient lines with their headings, directions. */
@@ -14,27 +17,11 @@ final readonly class RecipeReader
     /** Lines of a recipe at most; a longer text is no recipe. */
     public const MOST_LINES = 300;
 
+    /** Letters at most, with the tags of its page. */
+    public const LONGEST_PAGE = 600_000;
+
     /** Letters at most. */
     public const MOST_LETTERS = 30_000;
-
-    /** What directions begin with, after a quotation mark or the like. */
-    private const VERBS = [
-        'add', 'arrange', 'bake', 'beat', 'blend', 'boil', 'bring', 'brush', 'chill', 'combine', 'cook', 'cool', 'cover', 'cream', 'cut',
-        'dissolve', 'divide', 'drain', 'drizzle', 'drop', 'dust', 'fill', 'fold', 'form', 'freeze', 'fry', 'garnish', 'grease', 'heat',
-        'in a', 'in the', 'in another', 'knead', 'leave', 'let', 'line', 'make', 'measure', 'meanwhile', 'melt', 'mix', 'once', 'place',
-        'pour', 'preheat', 'prepare', 'press', 'put', 'remove', 'repeat', 'return', 'roll', 'rub', 'scrape', 'serve', 'set', 'shape',
-        'sift', 'simmer', 'slice', 'spoon', 'spread', 'sprinkle', 'stir', 'store', 'take', 'tip', 'transfer', 'turn', 'use', 'warm',
-        'wash', 'weigh', 'when', 'whip', 'whisk', 'with', 'working',
-    ];
-
-    private const INGREDIENTS = ['ingredients', 'ingredient list', 'you will need', 'you need', 'what you need'];
-
-    private const DIRECTIONS = [
-        'directions', 'method', 'instructions', 'steps', 'preparation', 'procedure', 'what to do', 'how to make it',
-    ];
-
-    /** Marks before the items of a list, its numbers among them: whole characters, never their bytes. */
-    private const MARKS = '~^[\s*•·▪◦‣\-–—→➔✓✔☐]*(?:(?:step\s*)?\d{1,2}\s*[.):]\s*)?~iu';
 
     private string $verbs;
 
@@ -43,7 +30,7 @@ final readonly class RecipeReader
     public function __construct(Pantry $pantry)
     {
         $this->lines = new LineReader($pantry);
-        $this->verbs = '~^[^\p{L}\p{N}]*(?:'.implode('|', self::VERBS).')\b~iu';
+        $this->verbs = '~^[^\p{L}\p{N}]*(?:'.implode('|', [...PageWords::VERBS, ...PageWords::SPANISH_VERBS]).')\b~iu';
     }
 
     /** @throws InvalidInput when the text is empty, too long, or no text */
@@ -52,15 +39,10 @@ final readonly class RecipeReader
         if (! mb_check_encoding($text, 'UTF-8')) {
             throw InvalidInput::because('text', Phrase::of('refusal.not-text'));
         }
-        if (mb_strlen($text) > self::MOST_LETTERS) {
+        $written = PlainText::lines(mb_strlen($text) > self::LONGEST_PAGE ? '' : $text);
+        if (mb_strlen($text) > self::LONGEST_PAGE || mb_strlen(implode("\n", $written)) > self::MOST_LETTERS) {
             throw InvalidInput::because('text', Phrase::of('refusal.recipe-too-long'));
         }
-        $written = array_values(
-            array_filter(
-                array_map(trim(...), explode("\n", (string) preg_replace('~\R~u', "\n", str_replace("\u{FEFF}", '', $text)))),
-                static fn (string $line): bool => $line !== '',
-            ),
-        );
         if ($written === []) {
             throw InvalidInput::because('text', Phrase::of('refusal.recipe-empty'));
         }
@@ -75,8 +57,9 @@ final readonly class RecipeReader
     private function sort(array $written): Recipe
     {
         $title = $makes = null;
-        $lines = $directions = [];
+        $lines = $directions = $leftOut = [];
         $place = 'start';
+        $hasList = array_filter($written, static fn (string $text): bool => self::marker($text) === 'ingredients') !== [];
         foreach ($written as $i => $text) {
             $marker = self::marker($text);
             if ($marker !== null) {
@@ -84,26 +67,73 @@ final readonly class RecipeReader
 
                 continue;
             }
-            if (preg_match('~^(?:makes|yields?|serves|servings)\b\s*:?\s*(.{1,60})$~i', $text, $m) === 1 && $makes === null) {
-                $makes = rtrim($m[1], '.');
+            if (preg_match(PageWords::MAKES, $text, $m) === 1) {
+                $makes ??= rtrim($m[2] ?? $m[1], '.');
 
                 continue;
             }
             $line = $this->lines->read($text);
-            if ($i === 0 && $place === 'start' && count($written) > 1 && $line->amounts === [] && mb_strlen($text) <= 80) {
+            $isFood = $line->ingredient !== null && $line->amounts !== [];
+            $isClutter = ! ($isFood && $place !== 'directions') && Clutter::is($text, $place === 'directions');
+            if ($place === 'end' || $isClutter || $place === 'notes' && $directions !== []) {
+                $leftOut[] = $text;
+
+                continue;
+            }
+            $isFirst = $title === null && $lines === [] && $place === 'start' && count($written) > 1;
+            if ($isFirst && mb_strlen($text) <= 80 && self::mayBeTitle($line)) {
                 $title = trim($text, " \t#*_:");
 
                 continue;
             }
-            if ($place === 'directions' || ($place !== 'ingredients' && $this->isDirection($text, $line))) {
-                $directions[] = self::withoutNumber($text);
-                $place = $place === 'directions' ? $place : 'start';
-            } else {
-                $lines[] = $line;
+            // Where a page says where its list begins, what stands before it is about the recipe.
+            if ($place === 'start' && $hasList && ! $isFood) {
+                $leftOut[] = $text;
+
+                continue;
             }
+            $lines = $this->put($text, $line, $place, $lines, $directions);
         }
 
-        return new Recipe($title, $makes, $lines, $directions);
+        return new Recipe($title, $makes, $lines, $directions, $leftOut);
+    }
+
+    /**
+     * @param  list<ReadLine>  $lines
+     * @param  list<string>  $directions
+     * @return list<ReadLine>
+     */
+    private function put(string $text, ReadLine $line, string &$place, array $lines, array &$directions): array
+    {
+        if ($place === 'directions' || ($place !== 'ingredients' && $this->isDirection($text, $line))) {
+            $step = self::withoutNumber($text);
+            if ($step !== '' && preg_match('~^(?:step|paso)\s*\d{1,2}$~iu', $step) !== 1) {
+                $directions[] = $step;
+            }
+            $place = $place === 'directions' ? $place : 'start';
+
+            return $lines;
+        }
+        $last = $lines === [] ? null : $lines[count($lines) - 1];
+        // A page's table breaks a line behind its amount: '2 cups', then 'flour'.
+        if ($last !== null && self::isAmountAlone($last) && $line->amounts === [] && $line->status !== ReadLine::HEADING) {
+            array_pop($lines);
+            $line = $this->lines->read("$last->text $text");
+        }
+
+        return [...$lines, $line];
+    }
+
+    private static function isAmountAlone(ReadLine $line): bool
+    {
+        return $line->amounts !== [] && $line->ingredient === null && $line->name === '';
+    }
+
+    /** No amount of a food: 'One Bowl Brownies' begins with a number and is a title. */
+    private static function mayBeTitle(ReadLine $line): bool
+    {
+        return $line->amounts === [] || $line->amounts[0]->unit === null
+            || $line->ingredient === null && $line->options === [];
     }
 
     private static function marker(string $text): ?string
@@ -111,8 +141,10 @@ final readonly class RecipeReader
         $plain = mb_strtolower(trim($text, " \t#*_:.-"));
 
         return match (true) {
-            in_array($plain, self::INGREDIENTS, true) => 'ingredients',
-            in_array($plain, self::DIRECTIONS, true) => 'directions',
+            in_array($plain, PageWords::INGREDIENTS, true) => 'ingredients',
+            in_array($plain, PageWords::DIRECTIONS, true) => 'directions',
+            in_array($plain, PageWords::NOTES, true) => 'notes',
+            Clutter::ends($text) => 'end',
             default => null,
         };
     }
@@ -130,6 +162,6 @@ final readonly class RecipeReader
 
     private static function withoutNumber(string $text): string
     {
-        return trim((string) preg_replace(self::MARKS, '', $text));
+        return trim((string) preg_replace(PageWords::MARKS, '', $text));
     }
 }

@@ -23,7 +23,8 @@ final class Token
     public static function split(string $text): array
     {
         preg_match_all(
-            '~(\s*)(\d+(?:[.,]\d+)*|(?<![\pL\pN.])\.\d+|[¼½¾⅓⅔⅕⅖⅗⅘⅙⅚⅐⅛⅜⅝⅞⅑⅒]|\p{L}[\p{L}\p{M}]*(?:[\'’]\p{L}+)*\.?|[^\s]|$)~u', $text, $found,
+            '~(\s*)(\d+(?:[.,]\d+)*|(?<![\pL\pN.])\.\d+|[¼½¾⅓⅔⅕⅖⅗⅘⅙⅚⅐⅛⅜⅝⅞⅑⅒]'
+                .'|\p{L}[\p{L}\p{M}]*(?:[\'’]\p{L}+)*\.?|[^\s]|$)~u', $text, $found,
             PREG_SET_ORDER,
         );
         $tokens = [];

@@ -167,7 +167,8 @@ final readonly class AmountPhrase
     }
 
     /**
-     * '0.33 cup' is a third. '1.500 g' are a thousand and a half, '1,250 kg' are one and a quarter: three figures behind a sign mean what its unit makes likely.
+     * '0.33 cup' is a third. '1.500 g' are a thousand and a half, '1,250 kg' are one and a quarter: three figures
+     * behind a sign mean what its unit makes likely.
      *
      * @return array{BigRational, BigRational|null}
      */

@@ -22,7 +22,11 @@ final readonly class BakersPercent implements PartReader
             // Before the name is looked for only what ends the line is one: '2% milk' is a milk.
             if ($r->word($last) === '%' && $last > 1) {
                 $this->at($r, $last - 1);
-                $r->nameEnds = $r->percent === null ? null : $last - 1;
+                $name = $last - 1;
+                while ($r->percent !== null && in_array($r->word($name - 1), [':', ',', '-', '–', '—', '.', '='], true)) {
+                    $r->mark(Part::Filler, --$name, 1);
+                }
+                $r->nameEnds = $r->percent === null ? null : $name;
             }
 
             return;

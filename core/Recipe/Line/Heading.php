@@ -18,7 +18,9 @@ final readonly class Heading implements PartReader
         $plain = trim($r->text, " \t*_#");
         $starts = implode('|', $r->words->headings);
         $bare = mb_strtolower(trim((string) preg_replace("~^(?:$starts)~iu", '', $plain), ' :'));
-        $r->isSureHeading = in_array($bare, $r->words->headingWords, true) || preg_match("~^(?:$starts)[\\p{L} ]{3,40}:?$~ui", $plain) === 1;
+        $r->isSureHeading = in_array($bare, $r->words->headingWords, true) || preg_match(
+            "~^(?:$starts)[\\p{L} ]{3,40}:?$~ui", $plain,
+        ) === 1;
         $looks = $r->isSureHeading || preg_match('~^[^\d:]{2,60}:$~u', $plain) === 1
             || preg_match('~^\s*(#{1,6}\s|\*\*[^*]+\*\*\s*$)~u', $r->text) === 1;
         if ($looks && $this->numbers->at($r, $r->at) === null) {

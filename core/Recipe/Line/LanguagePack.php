@@ -56,6 +56,7 @@ final class LanguagePack
      * @param  list<string>  $already  done before the measuring, wherever it is said
      * @param  list<string>  $headings  what headings begin with, beside a colon at the end: regular expressions
      * @param  list<string>  $headingWords  what is a heading by itself
+     * @param  list<string>  $not  before what it is not
      * @param  bool  $isBehind  adjectives stand behind their noun: without a comma they say what is measured
      * @param  Sayings|null  $sayings  how it says what the other lists hold in English
      */
@@ -96,6 +97,7 @@ final class LanguagePack
         public readonly array $already = [],
         public readonly array $headings = [],
         public readonly array $headingWords = [],
+        public readonly array $not = [],
         public readonly bool $isBehind = false,
         public readonly ?Sayings $sayings = null,
     ) {

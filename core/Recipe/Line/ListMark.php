@@ -10,7 +10,10 @@ use Hovik\Core\Recipe\Reading;
 /** What numbers or marks an item of a list: skipped. */
 final class ListMark implements PartReader
 {
-    private const SIGNS = ['-', '–', '—', '*', '•', '·', '◦', '▪', '○', '[', ']', '☐', '+', '#', '>', '_', '~'];
+    private const SIGNS = [
+        '-', '–', '—', '*', '•', '·', '◦', '▪', '○', '[', ']', '☐', '▢', '□', '☑', '◻', '◽', '●', '►', '‣', '✓', '✔', '+', '#', '>', '_',
+        '~',
+    ];
 
     public function read(Reading $r): void
     {

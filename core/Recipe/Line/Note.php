@@ -9,8 +9,8 @@ use Hovik\Core\Recipe\Reading;
 /** 'Note: ...', 'Tip: ...': something to read, and nothing to measure. */
 final readonly class Note implements PartReader
 {
-    private const BEGINNINGS = '~^\W*(?:notes?|tips?|hint|equipment|special equipment|tools|nota|notas|consejos?|trucos?|utensilios|equipo|materiales)'
-        .'\b\s*(?:[:.–-]|$)~iu';
+    private const BEGINNINGS = '~^\W*(?:notes?|tips?|hint|equipment|special equipment|tools'
+        .'|nota|notas|consejos?|trucos?|utensilios|equipo|materiales)\b\s*(?:[:.–-]|$)~iu';
 
     public function read(Reading $r): void
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Recipe\Line;
 
+use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Role;
 use Hovik\Core\Recipe\Flag;
 use Hovik\Core\Recipe\NameFinder;
@@ -13,7 +14,7 @@ use Hovik\Core\Recipe\Reading;
 /** What stands behind the name: handling that comes after the measuring, and remarks. */
 final readonly class Remarks implements PartReader
 {
-    private const SIGNS = [',', '(', ')', ';', '.', '-', '–', '—', '/', '[', ']', '*', '', '°'];
+    private const SIGNS = [',', '(', ')', ';', '.', '-', '–', '—', '/', '&', '[', ']', '*', '', '°'];
 
     public function __construct(private NameFinder $names, private Packages $packages, private AmountPhrase $amount)
     {
@@ -25,11 +26,24 @@ final readonly class Remarks implements PartReader
         if ($r->remarksFrom !== null) {
             $this->between($r, $r->remarksFrom, count($r->tokens));
         }
-        if ($r->ingredient !== null && $r->ingredient->role !== Role::Egg && $r->words->isBehind) {
-            // Eggs are beaten, cream is whipped: one word in Spanish.
-            $r->before = str_replace('beaten', 'whipped', $r->before);
-            $r->after = str_replace('beaten', 'whipped', $r->after);
+        if ($r->ingredient !== null && $r->words->isBehind) {
+            $r->before = $this->ofThisFood($r->before, $r->ingredient);
+            $r->after = $this->ofThisFood($r->after, $r->ingredient);
         }
+    }
+
+    /**
+     * Words that Spanish uses for two things: eggs are beaten and cream is whipped; at room temperature fat is soft, milk is not.
+     *
+     * @param  list<string>  $handlings
+     * @return list<string>
+     */
+    private function ofThisFood(array $handlings, Ingredient $food): array
+    {
+        $isFluid = $food->family->isPoured() || $food->role === Role::Egg;
+        $told = $food->role === Role::Egg ? $handlings : str_replace('beaten', 'whipped', $handlings);
+
+        return array_values($isFluid ? array_diff($told, ['softened']) : $told);
     }
 
     private function between(Reading $r, int $from, int $end): void
@@ -43,12 +57,22 @@ final readonly class Remarks implements PartReader
             $held = $r->tokens[$i]->text === '(' ? $this->packages->inBrackets($r, $i) : null;
             if ($held !== null) {
                 // '1 can condensed milk (397 g)'; of what has a size it says the amount again.
-                $r->isOfNoSize() ? $r->package = $held[0] : $r->also[] = $held[0];
+                match (true) {
+                    $r->isOfNoSize() => $r->package = $held[0],
+                    $r->amounts === [] => $r->amounts[] = $held[0], // 'flour (250 g)'
+                    default => $r->also[] = $held[0],
+                };
                 $i = $held[1] - 1;
                 $isNear = false;
             } elseif (! $isWord && $r->tokens[$i]->means === null) {
                 $isNear = false;
                 $r->mark(in_array($r->tokens[$i]->text, self::SIGNS, true) ? Part::Filler : Part::Unread, $i, 1);
+            } elseif (in_array($word, $r->words->not, true)) {
+                // 'not instant', 'no pulp': what it is not, up to the next pause.
+                for (; $i < $end && ! in_array($r->word($i), [',', ';', ')'], true); $i++) {
+                    $r->mark(Part::Note, $i, 1);
+                }
+                $i--;
             } elseif (in_array($word, $r->words->or, true)) {
                 $this->alternative($r, $i, $end);
             } elseif ($r->hears($i)) {

@@ -20,7 +20,9 @@ final class Sayings
             '1/6' => 'sixth', '1/8' => 'eighth', '/8' => 'eighth'],
         'plus' => 'plus', 'filler' => 'of', 'plain' => 'plain', 'to-taste' => 'to-taste', 'optional' => 'optional',
         'divided' => 'divided', 'alternative' => 'or', 'approx' => ['approximate' => 'about', 'scant' => 'scant'],
-        'held-back' => ['held-back' => 'held-back', 'no-amount' => 'remark'], 'time-word' => ['before' => 'already', 'after' => 'afterwards'],
+        'held-back' => [
+            'held-back' => 'held-back', 'no-amount' => 'remark',
+        ], 'time-word' => ['before' => 'already', 'after' => 'afterwards'],
     ];
 
     /** @var array<string, list<Saying>> by its words */

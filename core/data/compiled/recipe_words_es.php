@@ -19,7 +19,6 @@ return [
     ['kind' => 'unit', 'word' => 'pocillo tintero', 'meaning' => 'not-checkable', 'notes' => 'Colombia'],
     ['kind' => 'unit', 'word' => 'vaso', 'meaning' => 'not-checkable', 'notes' => '200 to 250 mL; Spain counts 200 mL. Offer 1 cup and 200 mL as answers'],
     ['kind' => 'unit', 'word' => 'vasos', 'meaning' => 'not-checkable', 'notes' => ''],
-    ['kind' => 'unit', 'word' => 'vaso de agua', 'meaning' => 'not-checkable', 'notes' => ''],
     ['kind' => 'unit', 'word' => 'vasito', 'meaning' => 'not-checkable', 'notes' => 'of yogurt: 125 g in Spain, else no size'],
     ['kind' => 'unit', 'word' => 'vasito de yogur', 'meaning' => 'not-checkable', 'notes' => 'Spain; the yogurt pot as a measure (125 mL). Ask'],
     ['kind' => 'unit', 'word' => 'medida de yogur', 'meaning' => 'not-checkable', 'notes' => 'Spain; as vasito de yogur'],

@@ -44,7 +44,8 @@ return new LanguagePack(
         'fat', 'low', 'reduced', 'extra', 'virgin', 'active', 'quick', 'favourite', 'favorite', 'your', 'home', 'made',
         'homemade', 'local', 'clear', 'runny', 'unbleached', 'bleached', 'enriched', 'room', 'temperature', 'seedless', 'mild',
         'sharp', 'old', 'new', 'tart', 'sweet', 'light', 'dark', 'white', 'regular', 'standard', 'mature', 'the', 'some',
-        'more', 'ordinary', 'fashioned', 'style', 'cooking', 'process', 'dried', 'rolled', 'proof', 'grade', 'lg', 'lrg', 'med', 'sm', 'xl', 'jumbo',
+        'more', 'ordinary', 'fashioned', 'style', 'cooking', 'process', 'dried', 'rolled', 'proof', 'grade', 'lg', 'lrg', 'med', 'sm',
+        'xl', 'jumbo',
     ],
     remarks: [
         'and', 'or', 'then', 'into', 'in', 'to', 'for', 'at', 'of', 'with', 'without', 'on', 'from', 'until', 'if', 'as',
@@ -58,7 +59,7 @@ return new LanguagePack(
         'glaze', 'filling', 'use', 'used', 'your', 'choice', 'preferably', 'ideally', 'approximately', 'roughly', 'around',
         'total', 'cool', 'cold', 'warm', 'hot', 'soft', 'dry', 'ready', 'removed', 'brand', 'which', 'is', 'are', 'one', 'two',
         'half', 'day', 'overnight', 'best', 'separately', 'room-temperature', 'degrees', 'degree', 'f', 'c', 'lightly',
-        'enough', 'so', 'it', 'that', 'they', 'good', 'quality', 'unsalted', 'fresh',
+        'enough', 'grind', 'so', 'it', 'that', 'they', 'good', 'quality', 'unsalted', 'fresh',
     ],
     approximately: [
         'about', 'approximately', 'approx', 'around', 'roughly', 'circa', 'ca', '~', '≈',
@@ -128,6 +129,7 @@ return new LanguagePack(
     between: ['between'],
     atLeast: ['at least', 'at most', 'up to', 'no more than', 'not more than', 'a minimum of', 'minimum'],
     minus: ['minus', 'less'],
+    not: ['not', 'no', 'never', 'without'],
     already: ['already', 'previously'],
     headings: ['for (?:the |a |an )?'],
     headingWords: [
