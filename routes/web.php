@@ -151,6 +151,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('recipes/{recipe}', [RecipeController::class, 'show']);
         Route::post('recipes/{recipe}/versions', [RecipeVersionController::class, 'store']);
         Route::post('recipes/{recipe}/archive', [RecipeArchiveController::class, 'store']);
+        Route::post('recipes/{recipe}/lines', [RecipeLineController::class, 'store']);
         Route::put('recipes/{recipe}/lines/{line}', [RecipeLineController::class, 'update']);
         Route::post('recipes/{recipe}/labs', [RecipeLabController::class, 'store']);
     });

@@ -30,6 +30,20 @@ final class RecipeJsonLd
         return preg_match('~^\s*(?:<script[^>]*>\s*)?[\[{]~i', $text) === 1 && str_contains($text, '"');
     }
 
+    /** The recipe that a page holds for machines, as text; null when it holds none with ingredients. */
+    public static function inPage(string $html): ?string
+    {
+        preg_match_all('~<script[^>]*application/ld\+json[^>]*>(.*?)</script\s*>~is', $html, $scripts);
+        foreach ($scripts[1] as $script) {
+            $text = self::asText($script);
+            if ($text !== null && preg_match('~^Ingredients\n\S~m', $text) === 1) {
+                return $text;
+            }
+        }
+
+        return null;
+    }
+
     /** The recipe in it as text, as somebody would have pasted it; null when there is none. */
     public static function asText(string $text): ?string
     {

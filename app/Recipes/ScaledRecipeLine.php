@@ -19,7 +19,7 @@ final readonly class ScaledRecipeLine
 
     public function isHeading(): bool
     {
-        return $this->read->status === ReadLine::HEADING;
+        return $this->kept->heading;
     }
 
     /** Something must be answered before a lab can measure it. */

@@ -27,13 +27,8 @@ final readonly class NewIngredient
      */
     public static function named(string $name, string $family, string $grams, array $allergens): self
     {
-        $slug = trim((string) preg_replace('~[^a-z0-9]+~', '-', str_replace("'", '', strtolower(trim($name)))), '-');
-        if (
-            strlen($slug) < 2
-                || strlen($slug) > 50
-                || preg_match('~^[\p{L}0-9 \'-]+$~u', trim($name)) !== 1
-                || preg_match('~[^\x00-\x7F]~', $name) === 1
-        ) {
+        $isName = preg_match('~^[\p{L}\p{M}\p{N} \'’.,&()-]+$~u', trim($name)) === 1 && preg_match('~\p{L}~u', $name) === 1;
+        if (! $isName || mb_strlen(trim($name)) < 2 || mb_strlen(trim($name)) > 50) {
             throw InvalidInput::because('name', Phrase::of('refusal.food-name'));
         }
         $of = Family::tryFrom($family) ?? throw InvalidInput::because('family', Phrase::of('refusal.food-family'));
@@ -44,7 +39,7 @@ final readonly class NewIngredient
             throw InvalidInput::because('allergens', Phrase::of('refusal.food-allergens'));
         }
 
-        return self::known(OwnName::PREFIX.$slug, $of, $grams, $allergens);
+        return self::known(OwnName::id($name), $of, $grams, $allergens);
     }
 
     /** @param  list<string>  $allergens */

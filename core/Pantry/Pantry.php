@@ -160,6 +160,22 @@ final class Pantry
         return [...array_keys($this->ingredients), ...$this->added];
     }
 
+    /** Grams of a US cup, of a piece where the family is counted: the middle of the family's foods, for one that nobody has weighed yet. */
+    public function usualGrams(Family $family): float
+    {
+        $grams = [];
+        foreach ($this->ids() as $id) {
+            $one = $this->ingredient($id);
+            $of = $family === Family::Counted ? $one->gramsPerPiece : $one->gramsPerUsCup;
+            if ($one->family === $family && $of !== null) {
+                $grams[] = $of->toFloat();
+            }
+        }
+        sort($grams);
+
+        return round($grams[intdiv(count($grams), 2)] ?? 0.0);
+    }
+
     /** What a counted food is once it is measured by volume: a cup of eggs is beaten egg. */
     public function measuredBy(Unit $unit, Ingredient $ingredient): Ingredient
     {

@@ -11,6 +11,7 @@ use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Words\Phrase;
 
@@ -30,6 +31,14 @@ final class Choices
                 self::choice('choice.weight', $line, $line->ingredient, $amount, $standard, $pantry),
             ];
         }
+        if ($line->has(Flag::WordOrder) && $line->ingredient !== null && SettledLine::method($line) === HouseMethod::SiftSpoonLevel) {
+            return array_map(
+                static fn (string $says, HouseMethod $method): Choice => self::choice(
+                    $says, $line, $line->ingredient, $amount, $standard, $pantry, $method,
+                ),
+                ['choice.before', 'choice.after'], [HouseMethod::SiftSpoonLevel, HouseMethod::StirSpoonLevel],
+            );
+        }
 
         return array_map(
             static fn (string $id): Choice => self::choice(
@@ -41,8 +50,9 @@ final class Choices
 
     private static function choice(
         string $says, ReadLine $line, Ingredient $ingredient, Amount $amount, MeasureStandard $standard, Pantry $pantry,
+        ?HouseMethod $method = null,
     ): Choice {
-        $method = SettledLine::method($line);
+        $method ??= SettledLine::method($line);
         $settled = new SettledLine($ingredient, $amount, $method?->suits($ingredient->family) === true ? $method : null);
         try {
             $grams = Conversion::toGrams(

@@ -25,6 +25,18 @@ final readonly class FoodNames
         return new self($language === 'en' ? self::english($pantry) : self::other($pantry), self::open($language));
     }
 
+    /** @return array<string, list<string>> by ingredient id, in English and in Spanish, without doubles */
+    public static function everyLanguage(Pantry $pantry): array
+    {
+        $english = self::english($pantry);
+        $other = self::other($pantry);
+
+        return array_map(
+            static fn (string $id): array => array_values(array_unique([...$english[$id], ...$other[$id]])),
+            array_combine($pantry->ids(), $pantry->ids()),
+        );
+    }
+
     /** @return array<string, list<string>> */
     private static function english(Pantry $pantry): array
     {

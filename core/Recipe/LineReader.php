@@ -28,19 +28,25 @@ final class LineReader
     public function read(string $text): ReadLine
     {
         $beginning = mb_substr($text, 0, self::LONGEST);
-        if (! mb_check_encoding($text, 'UTF-8') || Token::split($beginning) === []) {
+        if (! mb_check_encoding($text, 'UTF-8') || $beginning === '') {
             return new ReadLine($text, ReadLine::UNREAD, [new Piece(Part::Unread, $text)]);
         }
-        $best = null;
-        foreach (LanguagePack::all() as $words) {
-            $grammar = $this->grammars[$words->language] ??= new Grammar($this->pantry, $words);
-            $reading = $grammar->read($text, Token::split($beginning));
-            $best = $best === null || $reading->understandsMoreThan($best) ? $reading : $best;
-            if ($best->puzzlement() === 0) {
-                break;
+        $best = $this->in(LanguagePack::english(), $text, $beginning);
+        foreach (LanguagePack::others() as $words) {
+            if ($best->puzzlement() > 0) {
+                $reading = $this->in($words, $text, $beginning);
+                $best = $reading->understandsMoreThan($best) ? $reading : $best;
             }
         }
 
         return $best->line(mb_substr($text, self::LONGEST));
+    }
+
+    private function in(LanguagePack $words, string $text, string $beginning): Reading
+    {
+        $this->grammars[$words->language] ??= new Grammar($this->pantry, $words);
+        $tokens = Token::split($beginning);
+
+        return $this->grammars[$words->language]->read($text, $tokens);
     }
 }

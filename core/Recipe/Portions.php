@@ -54,7 +54,9 @@ final readonly class Portions
                 break;
             }
             $r = new Reading($text, $tokens, $words, $units);
-            $words->sayings === null || (new Translation($words->sayings))->read($r);
+            if ($words->sayings !== null) {
+                (new Translation($words->sayings))->read($r);
+            }
             $number = NumberWords::at($r, 0, $r->isUnit(...));
             $of = $number !== null && in_array($r->word($number[1]), $words->of, true) ? 1 : 0;
             $unit = $number === null ? null : $units->at($r, $number[1] + $of);

@@ -76,7 +76,7 @@ final class Reading
     /** Of the flour's weight, where the amount is said so. */
     public ?BigRational $percent = null;
 
-    /** @param  non-empty-list<Token>  $tokens  of the text's beginning */
+    /** @param  list<Token>  $tokens  of the text's beginning */
     public function __construct(
         public readonly string $text, public array $tokens, public readonly LanguagePack $words, private readonly UnitWords $units,
     ) {

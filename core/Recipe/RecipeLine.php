@@ -37,7 +37,7 @@ final readonly class RecipeLine
 
     public static function read(string $id, ReadLine $line): self
     {
-        return new self($id, $line->text, $line->status === ReadLine::HEADING);
+        return new self($id, $line->text, $line->status === ReadLine::HEADING, $line->status === ReadLine::NOTE);
     }
 
     public function isSettled(): bool
@@ -55,10 +55,16 @@ final readonly class RecipeLine
         return new self($this->id, $this->text, $this->heading, true);
     }
 
-    /** As it is read, nothing settled. */
-    public function asRead(): self
+    /** It names a part of the recipe, whatever it reads as. */
+    public function asHeading(): self
     {
-        return new self($this->id, $this->text, $this->heading);
+        return new self($this->id, $this->text, true);
+    }
+
+    /** As it is read, nothing settled. */
+    public function asRead(ReadLine $read): self
+    {
+        return self::read($this->id, $read);
     }
 
     /**
@@ -68,7 +74,7 @@ final readonly class RecipeLine
      */
     public function meaning(ReadLine $read, Pantry $pantry, MeasureStandard $standard): ?SettledLine
     {
-        if ($this->skip) {
+        if ($this->skip || $this->heading) {
             return null;
         }
         if ($this->ingredient === null) {

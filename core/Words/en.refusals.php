@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What cannot be used, and why, in one sentence to whoever typed it. Ids: see InvalidInput.
 return [
+    'refusal.bakers-flour' => 'This recipe is in shares of the flour. How many grams of flour?',
     'refusal.above-to' => 'Choose a number above {least} and no more than {most}.',
     'refusal.above-zero' => 'Choose a number above 0.',
     'refusal.amount-below-zero' => 'An amount cannot be below zero: "{text}".',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What cannot be used, and why, in one sentence to whoever typed it. Ids: see InvalidInput.
 return [
+    'refusal.bakers-flour' => 'Esta receta va en partes de la harina. ¿Cuántos gramos de harina?',
     'refusal.above-to' => 'Elige un número mayor que {least} y no mayor que {most}.',
     'refusal.above-zero' => 'Elige un número mayor que 0.',
     'refusal.amount-below-zero' => 'Una cantidad no puede ser menor que cero: "{text}".',

@@ -15,6 +15,7 @@ import Scaler from "../../resources/js/prepare/Scaler";
 import Settle from "../../resources/js/prepare/Settle";
 import Supplies from "../../resources/js/prepare/Supplies";
 import TakeIn from "../../resources/js/prepare/TakeIn";
+import UnreadLines from "../../resources/js/prepare/UnreadLines";
 import { type LabLine, labLine, labSheet } from "./made";
 import { page, refusal } from "./page";
 import { json, settle } from "./render";
@@ -34,6 +35,7 @@ const line = (more: Partial<SheetLine> = {}): SheetLine => ({
   id: "01A",
   text: "3 1/2 cups bread flour",
   status: "read",
+  name: null,
   parts: [
     { part: "amount", text: "3 1/2 cups" },
     { part: "filler", text: " " },
@@ -143,7 +145,7 @@ describe("a pasted recipe", () => {
     screen.button("Read the recipe").click();
     await screen.press("Read the recipe");
     expect(screen.changes()).toEqual([
-      { asked: "POST /api/recipes", query: {}, body: { text: "Buns\n1 cup flour", title: "" } },
+      { asked: "POST /api/recipes", query: {}, body: { text: "Buns\n1 cup flour", title: "", flour: "" } },
     ]);
     expect(screen.where()).toBe("/recipes/12");
   });
@@ -265,11 +267,48 @@ describe("a batch shared out", () => {
   });
 });
 
+describe("a recipe in shares of the flour", () => {
+  it("asks for the flour beside its box, and sends it", async () => {
+    const screen = await page(<PasteBox />, {
+      "POST /api/recipes": refusal({ flour: "How many grams of flour?" }),
+    });
+    screen.type("Paste a recipe", "Bread\n100% flour");
+    expect(screen.all("label > span")).not.toContain("Grams of flour");
+    await screen.press("Read the recipe");
+    expect(screen.wrong()).toEqual(["How many grams of flour?"]);
+    screen.type("Grams of flour", "500");
+    await screen.press("Read the recipe");
+    expect(screen.changes()[1]?.body).toEqual({ text: "Bread\n100% flour", title: "", flour: "500" });
+  });
+});
+
+describe("several lines that were not read", () => {
+  const two = [line({ id: "A", text: "CRUST" }), line({ id: "B", text: "Enjoy!" }), line({ id: "C", text: "2 zorbs" })];
+
+  it("are headings, or left out, in one go", async () => {
+    const screen = await page(<UnreadLines recipe={5} lines={two} />, { "POST /api/recipes/5/lines": {} });
+    expect(screen.all("legend")).toEqual(["3 lines were not read"]);
+    await screen.tick("2 zorbs");
+    await screen.press("These are headings");
+    await screen.tick("CRUST");
+    await screen.press("Leave these out");
+    expect(screen.changes().map((one) => one.body)).toEqual([
+      { as: "heading", lines: ["A", "B"] },
+      { as: "left-out", lines: ["B"] },
+    ]);
+  });
+});
+
 describe("mending a line", () => {
   const names = {
     ingredients: [
-      { id: "bread-flour", name: "Bread flour" },
-      { id: "whole-milk", name: "Whole milk" },
+      { id: "bread-flour", name: "Bread flour", also: ["strong flour", "Harina de fuerza"] },
+      { id: "whole-milk", name: "Whole milk", also: ["milk", "Leche entera"] },
+      { id: "egg-large", name: "Large egg", also: ["Huevo grande"] },
+    ],
+    usual: [
+      { family: "fine-powder", grams: 120 },
+      { family: "coarse-grain", grams: 160 },
     ],
     units: [
       { id: "cup", name: "cup" },
@@ -307,6 +346,53 @@ describe("mending a line", () => {
     expect(screen.all("label > span")).not.toContain("Method");
   });
 
+  it("finds a food by any of its names, in either language, without accents", async () => {
+    const screen = await page(<Mend recipe={5} line={line({ status: "unread" })} done={() => {}} />, {
+      "GET /api/pantry/names": names,
+    });
+    expect(screen.all("select option").slice(0, 4)).toEqual([
+      "3 to choose from",
+      "Bread flour",
+      "Whole milk",
+      "Large egg",
+    ]);
+    screen.type("Find the ingredient", "LÉche");
+    expect(screen.all(".food-picker option")).toEqual(["1 to choose from", "Whole milk"]);
+    screen.type("Find the ingredient", "harina fuerza");
+    expect(screen.all(".food-picker option")).toEqual(["1 to choose from", "Bread flour"]);
+    screen.type("Find the ingredient", "zorb");
+    expect(screen.all(".food-picker option")).toEqual(["0 to choose from"]);
+  });
+
+  it("adds a food on its line, weighing what its family does until somebody weighs it", async () => {
+    const screen = await page(
+      <Mend recipe={5} line={line({ status: "partly", name: "ñame morado" })} done={() => {}} />,
+      {
+        "GET /api/pantry/names": names,
+        "POST /api/pantry": { id: "own-ñame-morado" },
+      },
+    );
+    await screen.press("Add this food to the pantry");
+    expect([screen.box("Its name").value, screen.box("Grams in a US cup, or of a piece").value]).toEqual([
+      "ñame morado",
+      "120",
+    ]);
+    screen.type("Measured like", "coarse-grain");
+    expect(screen.box("Grams in a US cup, or of a piece").value).toBe("160");
+    screen.type("Why", "A guess");
+    await screen.press("Add it");
+    expect(screen.changes()[0]?.body).toMatchObject({ name: "ñame morado", family: "coarse-grain", grams: "160" });
+    expect(screen.all(".mend legend")).toEqual([]);
+  });
+
+  it("says that a line is a heading", async () => {
+    const screen = await page(<Mend recipe={5} line={line({ status: "unread" })} done={() => {}} />, {
+      "GET /api/pantry/names": names,
+    });
+    await screen.press("It is a heading");
+    expect(screen.changes()[0]?.body).toEqual({ as: "heading" });
+  });
+
   it("begins with the first choice where nothing is settled yet, and puts each refusal under its box", async () => {
     const done = vi.fn();
     const screen = await page(<Mend recipe={5} line={ounces} done={done} />, {
@@ -320,9 +406,9 @@ describe("mending a line", () => {
   });
 
   it.each([
-    [{}, ["Settle it", "Leave it out", "Close"]],
-    [{ mended: true }, ["Settle it", "Leave it out", "Read it as written", "Close"]],
-    [{ skip: true }, ["Settle it", "Read it as written", "Close"]],
+    [{}, ["Settle it", "Leave it out", "Add this food to the pantry", "Close"]],
+    [{ mended: true }, ["Settle it", "Leave it out", "Add this food to the pantry", "Read it as written", "Close"]],
+    [{ skip: true }, ["Settle it", "Add this food to the pantry", "Read it as written", "Close"]],
   ])("of a line that is %j has these ways: %j", async (more, buttons) => {
     const screen = await page(<Mend recipe={5} line={line({ settled, ...more })} done={() => {}} />, {
       "GET /api/pantry/names": names,

@@ -41,7 +41,7 @@ final readonly class Grammar
         ];
     }
 
-    /** @param  non-empty-list<Token>  $tokens */
+    /** @param  list<Token>  $tokens */
     public function read(string $text, array $tokens): Reading
     {
         $reading = new Reading($text, $tokens, $this->words, $this->units);

@@ -109,7 +109,13 @@ final class LanguagePack
     /** @return list<self> every language that recipes are read in */
     public static function all(): array
     {
-        return [self::english(), self::spanish()];
+        return [self::english(), ...self::others()];
+    }
+
+    /** @return list<self> the languages beside English */
+    public static function others(): array
+    {
+        return [self::spanish()];
     }
 
     public static function spanish(): self

@@ -20,8 +20,10 @@ final readonly class PartOfFruit implements PartReader
     public function read(Reading $r): void
     {
         $done = [];
-        for ($at = $r->at; isset(self::DONE[$r->word($at)]) || $this->joins($r, $at); $at++) {
+        $at = $r->at;
+        while (isset(self::DONE[$r->word($at)]) || $this->joins($r, $at)) {
             $done[] = self::DONE[$r->word($at)] ?? '';
+            $at++;
         }
         if (array_filter($done) === [] || $this->numbers->at($r, $at) === null) {
             return;

@@ -14,7 +14,7 @@ use Hovik\Core\Recipe\Reading;
 /** What stands behind the name: handling that comes after the measuring, and remarks. */
 final readonly class Remarks implements PartReader
 {
-    private const SIGNS = [',', '(', ')', ';', '.', '-', '–', '—', '/', '&', '[', ']', '*', '', '°'];
+    private const SIGNS = [',', '(', ')', ';', '.', '-', '–', '—', '/', '&', '%', '[', ']', '*', '', '°'];
 
     public function __construct(private NameFinder $names, private Packages $packages, private AmountPhrase $amount)
     {

@@ -80,9 +80,8 @@ final class Clutter
             return true;
         }
         foreach ($inDirections ? [] : self::BEGINNINGS as $beginning) {
-            if (str_starts_with($plain, $beginning) && (str_ends_with($beginning, ' ') || ! preg_match(
-                '~^\pL~u', mb_substr($plain, mb_strlen($beginning)),
-            ))) {
+            $next = mb_substr($plain, mb_strlen($beginning), 1);
+            if (str_starts_with($plain, $beginning) && (str_ends_with($beginning, ' ') || preg_match('~^\pL~u', $next) !== 1)) {
                 return true;
             }
         }

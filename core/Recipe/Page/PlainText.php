@@ -47,7 +47,7 @@ final class PlainText
     /** @return list<string> of two ingredients side by side each its own; 'Flour    2 cups' stays one line */
     private static function columns(string $line): array
     {
-        $cells = preg_split('~\t+| {3,}~', trim($line)) ?: [$line];
+        $cells = explode("\t", (string) preg_replace('~\t+| {3,}~', "\t", trim($line)));
         $begins = array_filter($cells, static fn (string $cell): bool => preg_match('~^[\W_]*[\d¼-¾⅐-⅞].*\pL~u', $cell) === 1);
 
         return count($cells) > 1 && count($begins) === count($cells) ? $cells : [(string) preg_replace('~\s{2,}~u', ' ', $line)];

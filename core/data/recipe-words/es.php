@@ -16,7 +16,7 @@ $words = static fn (string $kind): array => array_column(
 );
 $numbers = [];
 foreach ($words('number') as $word => $number) {
-    $numbers[Token::plain($word)] = (string) $number;
+    $numbers[Token::plain($word)] = $number;
 }
 $butter = ['mantequilla', 'margarina', 'manteca'];
 

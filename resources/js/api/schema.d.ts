@@ -793,6 +793,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes/{recipe}/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Several lines of the newest version that are nothing to measure: headings, or left out */
+        post: operations["recipeLineStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes/{recipe}/lines/{line}": {
         parameters: {
             query?: never;
@@ -1735,7 +1752,7 @@ export interface components {
         };
         LineQuestion: {
             /** @enum {string} */
-            id: "ambiguous-ounce" | "salt-crystal" | "which-kind" | "which-form" | "ambiguous-t" | "to-taste" | "unknown-ingredient" | "spelling" | "no-amount" | "no-unit" | "range" | "package-size" | "alternative" | "approximate" | "not-checkable" | "held-back" | "divided" | "optional" | "unread-words";
+            id: "ambiguous-ounce" | "salt-crystal" | "which-kind" | "which-form" | "ambiguous-t" | "ambiguous-number" | "ambiguous-unit" | "word-order" | "to-taste" | "unknown-ingredient" | "spelling" | "unit-spelling" | "bakers-percent" | "no-amount" | "no-unit" | "range" | "package-size" | "alternative" | "approximate" | "not-checkable" | "held-back" | "divided" | "optional" | "unread-words";
             text: string;
             must: boolean;
         };
@@ -1794,6 +1811,12 @@ export interface components {
             id: string;
             name: string;
         };
+        NamedFood: {
+            id: string;
+            name: string;
+            /** @description what else it is called, in every language */
+            also: string[];
+        };
         NearestMeasure: {
             measure: string;
             exact: boolean;
@@ -1834,8 +1857,10 @@ export interface components {
         };
         /** @description Every food and unit to choose from. */
         PantryNames: {
-            ingredients: components["schemas"]["Named"][];
+            ingredients: components["schemas"]["NamedFood"][];
             units: components["schemas"]["Named"][];
+            /** @description by family */
+            usual: components["schemas"]["UsualWeight"][];
         };
         PaperJudged: {
             stored: boolean;
@@ -2017,7 +2042,9 @@ export interface components {
             id: string;
             text: string;
             /** @enum {string} */
-            status: "read" | "partly" | "unread" | "heading";
+            status: "read" | "partly" | "unread" | "heading" | "note";
+            /** @description the food's, as written, where no pantry has it */
+            name: string | null;
             /** @description put together, the line as written */
             parts: components["schemas"]["WrittenPart"][];
             /** @description settled by a teacher */
@@ -2522,6 +2549,12 @@ export interface components {
             stations: components["schemas"]["StationCode"][];
             /** @description the open one first, then those being prepared */
             labs: components["schemas"]["LabSummary"][];
+        };
+        /** @description What a food of a family usually weighs, a US cup or a piece of it: to begin with where nobody has weighed it. */
+        UsualWeight: {
+            /** @enum {string} */
+            family: "fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular";
+            grams: number;
         };
         WatchOut: {
             text: string;
@@ -4015,6 +4048,7 @@ export interface operations {
             content: {
                 "application/json": {
                     text: string;
+                    flour?: string | null;
                     title?: string | null;
                     note?: string | null;
                 };
@@ -4159,6 +4193,39 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    recipeLineStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recipe: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    as: "left-out" | "heading";
+                    lines: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     recipeLineUpdate: {
         parameters: {
             query?: never;
@@ -4173,7 +4240,7 @@ export interface operations {
             content: {
                 "application/json": {
                     /** @enum {string} */
-                    as: "settled" | "left-out" | "read";
+                    as: "settled" | "left-out" | "heading" | "read";
                     ingredient?: string;
                     amount?: string;
                     unit?: string;
@@ -4209,6 +4276,7 @@ export interface operations {
             content: {
                 "application/json": {
                     text: string;
+                    flour?: string | null;
                     title?: string | null;
                     note?: string | null;
                 };

@@ -1,7 +1,11 @@
 import { type InputHTMLAttributes, useId } from "react";
 import FieldProblem from "./FieldProblem";
 
-type Props = InputHTMLAttributes<HTMLInputElement> & { label: string; hint?: string; problem?: string | undefined };
+type Props = InputHTMLAttributes<HTMLInputElement> & {
+  label: string;
+  hint?: string | undefined;
+  problem?: string | undefined;
+};
 
 /** A labelled box, its hint, and what is wrong with it right below. */
 export default function Field({ label, hint, problem, ...input }: Props) {

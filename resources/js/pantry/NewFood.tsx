@@ -4,6 +4,7 @@ import { type Body, useRefresh, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import SendButton from "../kit/SendButton";
+import { usePantryNames } from "./names";
 
 type Food = Body<"post", "/api/pantry">;
 
@@ -27,12 +28,16 @@ const FAMILIES: Food["family"][] = [
 const ALLERGENS: string[] = ["wheat", "milk", "egg", "soy", "peanut", "tree-nut", "sesame", "fish"];
 
 /** A food the reference does not know: its name, what it is measured like, its weight, and where that is from. */
-export default function NewFood({ done }: { done: (id: string) => void }) {
+export default function NewFood({ named = "", done }: { named?: string; done: (id: string) => void }) {
   const { t } = useTranslation();
   const refresh = useRefresh();
-  const [name, setName] = useState("");
+  const names = usePantryNames();
+  const [name, setName] = useState(named);
   const [family, setFamily] = useState<Food["family"]>("fine-powder");
-  const [grams, setGrams] = useState("");
+  const [typed, setGrams] = useState<string>();
+  const usual = names.data?.usual.find((one) => one.family === family);
+  // Until somebody weighs it, it weighs what its family does.
+  const grams = typed ?? (usual ? String(usual.grams) : "");
   const [reason, setReason] = useState("");
   const [allergens, setAllergens] = useState<string[]>([]);
   const adding = useSend("post", "/api/pantry", {
@@ -73,6 +78,7 @@ export default function NewFood({ done }: { done: (id: string) => void }) {
         maxLength={8}
         value={grams}
         problem={at("grams")}
+        hint={typed === undefined && usual ? t("pantry.usual", { family: t(`family.${family}`) }) : undefined}
         onChange={(e) => setGrams(e.target.value)}
       />
       <fieldset>

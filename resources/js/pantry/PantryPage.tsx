@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import Field from "../kit/Field";
+import { finds } from "../kit/search";
 import TechniqueLink from "../technique/TechniqueLink";
 import EntryPanel from "./EntryPanel";
 import NewFood from "./NewFood";
@@ -11,10 +12,8 @@ export default function PantryPage({ entries }: { entries: Entry[] }) {
   const { t, i18n } = useTranslation();
   const [sought, setSought] = useState("");
   const [open, setOpen] = useState<string>();
-  const word = sought.trim().toLowerCase();
-  const found = entries.filter((entry) =>
-    [entry.name, ...entry.aliases].some((name) => name.toLowerCase().includes(word)),
-  );
+  const isFound = finds(sought);
+  const found = entries.filter((entry) => isFound([entry.name, ...entry.aliases]));
   const chosen = entries.find((entry) => entry.id === open);
   return (
     <main className="sheet pantry">

@@ -3,7 +3,10 @@ import { useTranslation } from "react-i18next";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import SendButton from "../kit/SendButton";
-import { type Answer, type SheetLine, usePantryNames, useSettle } from "./recipe";
+import NewFood from "../pantry/NewFood";
+import { usePantryNames } from "../pantry/names";
+import FoodPicker from "./FoodPicker";
+import { type Answer, type SheetLine, useSettle } from "./recipe";
 
 type Settled = Required<Answer>;
 type Props = { recipe: number; line: SheetLine; done: () => void };
@@ -18,34 +21,39 @@ export default function Mend({ recipe, line, done }: Props) {
   const [amount, setAmount] = useState(first?.amount ?? "");
   const [unit, setUnit] = useState<Settled["unit"]>(first?.unit ?? "cup");
   const [method, setMethod] = useState<Settled["method"]>(first?.method ?? null);
+  const [adding, setAdding] = useState(false);
   const { at, problem } = settling;
   const settle = (event: FormEvent) => {
     event.preventDefault();
     settling.settle(line.id, { as: "settled", ingredient, amount, unit, method }, done);
   };
-  const answer = (as: "left-out" | "read") => settling.settle(line.id, { as }, done);
+  const answer = (as: "left-out" | "heading" | "read") => settling.settle(line.id, { as }, done);
   const sameIngredient = ingredient === line.settled?.ingredient || ingredient === first?.ingredient;
 
+  if (adding)
+    return (
+      <div className="mend">
+        <NewFood
+          named={line.name ?? ""}
+          done={(id) => {
+            setIngredient(id);
+            setAdding(false);
+          }}
+        />
+        <button type="button" className="quiet" onClick={() => setAdding(false)}>
+          {t("recipe.close")}
+        </button>
+      </div>
+    );
   return (
     <form className="mend" onSubmit={settle} noValidate aria-label={t("recipe.mendLine", { text: line.text })}>
-      <label className="field">
-        <span>{t("recipe.pick")}</span>
-        <select
-          // biome-ignore lint/a11y/noAutofocus: the line was opened to be mended
-          autoFocus
-          value={ingredient}
-          aria-invalid={at("ingredient") !== undefined}
-          onChange={(event) => setIngredient(event.target.value)}
-        >
-          <option value="">…</option>
-          {names.data?.ingredients.map((one) => (
-            <option key={one.id} value={one.id}>
-              {one.name}
-            </option>
-          ))}
-        </select>
-        <FieldProblem>{at("ingredient")}</FieldProblem>
-      </label>
+      <FoodPicker
+        foods={names.data?.ingredients ?? []}
+        value={ingredient}
+        sought=""
+        problem={at("ingredient")}
+        choose={setIngredient}
+      />
       <Field
         label={t("recipe.number")}
         value={amount}
@@ -95,7 +103,15 @@ export default function Mend({ recipe, line, done }: Props) {
             {t("recipe.leaveOut")}
           </button>
         )}
-        {(line.mended || line.skip) && (
+        {line.status !== "read" && (
+          <button type="button" className="btn btn-outline" onClick={() => answer("heading")}>
+            {t("recipe.isHeading")}
+          </button>
+        )}
+        <button type="button" className="btn btn-outline" onClick={() => setAdding(true)}>
+          {t("recipe.addFood")}
+        </button>
+        {(line.mended || line.skip || line.status === "heading") && (
           <button type="button" className="btn btn-outline" onClick={() => answer("read")}>
             {t("recipe.undo")}
           </button>

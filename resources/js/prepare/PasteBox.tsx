@@ -13,16 +13,18 @@ export default function PasteBox() {
   const refresh = useRefresh();
   const [text, setText] = useState("");
   const [title, setTitle] = useState("");
+  const [flour, setFlour] = useState("");
   const keeping = useSend("post", "/api/recipes", {
     onSuccess: ({ id }) => {
       refresh.of("/api/recipes");
       go(`/recipes/${id}`);
     },
   });
-  const says = keeping.at("title") ? undefined : keeping.says;
+  const isOfFlour = flour !== "" || keeping.at("flour") !== undefined;
+  const says = keeping.at("title") || keeping.at("flour") ? undefined : keeping.says;
   const keep = (event: FormEvent) => {
     event.preventDefault();
-    keeping.send({ body: { text, title } });
+    keeping.send({ body: { text, title, flour } });
   };
   return (
     <form onSubmit={keep} noValidate>
@@ -45,7 +47,29 @@ export default function PasteBox() {
         </small>
         <FieldProblem id="paste-problem">{says}</FieldProblem>
       </label>
-      <div className="max-w-md pt-4">
+      <label className="field pt-3">
+        <span>{t("prepare.file")}</span>
+        <input
+          type="file"
+          accept=".txt,.html,.htm,.json,.jsonld,text/plain,text/html,application/json,application/ld+json"
+          onChange={async (event) => {
+            const file = event.target.files?.[0];
+            if (file) setText(await file.text());
+            keeping.reset();
+          }}
+        />
+      </label>
+      <div className="grid max-w-md gap-4 pt-4">
+        {isOfFlour && (
+          <Field
+            label={t("prepare.flour")}
+            inputMode="decimal"
+            value={flour}
+            maxLength={9}
+            problem={keeping.at("flour")}
+            onChange={(event) => setFlour(event.target.value)}
+          />
+        )}
         <Field
           label={t("prepare.name")}
           value={title}

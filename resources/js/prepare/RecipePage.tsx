@@ -8,6 +8,7 @@ import RecipeNotes from "./RecipeNotes";
 import type { Sheet, Wanted } from "./recipe";
 import Scaler from "./Scaler";
 import Settle from "./Settle";
+import UndoHeading from "./UndoHeading";
 
 type Props = { sheet: Sheet; wanted: Wanted; want: (wanted: Wanted) => void; problem: string | undefined };
 
@@ -60,6 +61,7 @@ export default function RecipePage({ sheet, wanted, want, problem }: Props) {
                 <tr key={line.id} className="head-row">
                   <th scope="rowgroup" colSpan={hasFlour ? 5 : 4}>
                     {line.text}
+                    {line.mended && <UndoHeading recipe={sheet.id} line={line} />}
                   </th>
                 </tr>
               ) : (

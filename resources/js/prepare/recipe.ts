@@ -28,5 +28,3 @@ export function useSettle(recipe: number) {
       settling.send({ params: { path: { recipe, line } }, body: answer }, done),
   };
 }
-
-export const usePantryNames = () => $api.useQuery("get", "/api/pantry/names", {}, { staleTime: 600_000 });

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Prepare;
 
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Prepare\SettleLinesRequest;
 use App\Http\Requests\Prepare\SettleRequest;
 use App\Models\Recipe;
 use App\Models\RecipeVersion;
+use Closure;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Recipe\RecipeLine;
 use Hovik\Core\Words\Phrase;
@@ -21,18 +23,36 @@ final class RecipeLineController extends Controller
     public function update(SettleRequest $request, Recipe $recipe, string $line): Response
     {
         Gate::authorize('use', $recipe);
-        DB::transaction(function () use ($request, $recipe, $line): void {
+        $this->settle($recipe, [$line], $request->answered(...));
+
+        return response()->noContent();
+    }
+
+    /** Several lines of the newest version that are nothing to measure: headings, or left out. */
+    public function store(SettleLinesRequest $request, Recipe $recipe): Response
+    {
+        Gate::authorize('use', $recipe);
+        $this->settle($recipe, $request->lines(), $request->answered(...));
+
+        return response()->noContent();
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @param  Closure(RecipeLine): RecipeLine  $answered
+     */
+    private function settle(Recipe $recipe, array $ids, Closure $answered): void
+    {
+        DB::transaction(function () use ($recipe, $ids, $answered): void {
             RecipeVersion::query()->where('recipe_id', $recipe->id)->lockForUpdate()->pluck('id');
             $version = $recipe->newest()->sole();
-            if (! in_array($line, array_column($version->lines, 'id'), true)) {
+            if (array_diff($ids, array_column($version->lines, 'id')) !== []) {
                 throw InvalidInput::because('line', Phrase::of('refusal.no-such-line'));
             }
             $version->update(['lines' => array_map(
-                static fn (RecipeLine $one): RecipeLine => $one->id === $line ? $request->answered($one) : $one,
+                static fn (RecipeLine $one): RecipeLine => in_array($one->id, $ids, true) ? $answered($one) : $one,
                 $version->lines,
             )]);
         });
-
-        return response()->noContent();
     }
 }

@@ -40,7 +40,9 @@ final class NewIngredientRequest extends ApiRequest
             $this->string('grams')->toString(),
             $this->texts('allergens'),
         );
-        if (in_array($this->new->id, $this->teacher()->kitchen->pantry()->ids(), true)) {
+        $kitchen = $this->teacher()->kitchen;
+        // As the database compares: without regard to case and accents.
+        if ($kitchen->ownIngredients()->where('ingredient_id', $this->new->id)->exists()) {
             throw ValidationException::withMessages(['name' => [__('validation.unique')]]);
         }
     }

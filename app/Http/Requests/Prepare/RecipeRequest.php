@@ -7,6 +7,8 @@ namespace App\Http\Requests\Prepare;
 use App\Exchange\RecipeJsonLd;
 use App\Http\Requests\ApiRequest;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Recipe\BakersFormula;
+use Hovik\Core\Recipe\LineReader;
 use Hovik\Core\Recipe\Recipe;
 use Hovik\Core\Recipe\RecipeReader;
 use Hovik\Core\Words\Phrase;
@@ -20,7 +22,9 @@ final class RecipeRequest extends ApiRequest
     public function rules(): array
     {
         return [
-            'text' => ['required', 'string', 'max:'.RecipeReader::MOST_LETTERS],
+            'text' => ['required', 'string', 'max:'.RecipeReader::LONGEST_PAGE],
+            // Grams of flour, where the recipe is in bakers' per cent.
+            'flour' => ['nullable', 'string', 'max:12'],
             'title' => ['nullable', 'string', 'max:120'],
             'note' => ['nullable', 'string', 'max:200'],
         ];
@@ -29,7 +33,13 @@ final class RecipeRequest extends ApiRequest
     /** Read once, with the kitchen's own foods. */
     public function recipe(): Recipe
     {
-        return $this->read ??= (new RecipeReader($this->teacher()->kitchen->pantry()))->read($this->text());
+        if ($this->read === null) {
+            $pantry = $this->teacher()->kitchen->pantry();
+            $flour = $this->string('flour')->toString();
+            $this->read = BakersFormula::inGrams((new RecipeReader($pantry))->read($this->text()), $flour, new LineReader($pantry));
+        }
+
+        return $this->read;
     }
 
     /** The one given, else the text's own. */
@@ -50,7 +60,7 @@ final class RecipeRequest extends ApiRequest
     {
         $text = $this->string('text')->toString();
         if (! RecipeJsonLd::looksLikeIt($text)) {
-            return $text;
+            return RecipeJsonLd::inPage($text) ?? $text;
         }
 
         return RecipeJsonLd::asText($text) ?? throw InvalidInput::because('text', Phrase::of('refusal.no-json-recipe'));

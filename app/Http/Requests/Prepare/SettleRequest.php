@@ -8,6 +8,7 @@ use App\Http\Requests\ApiRequest;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Recipe\LineReader;
 use Hovik\Core\Recipe\RecipeLine;
 use Hovik\Core\Recipe\SettledLine;
 use Hovik\Core\Technique\HouseMethod;
@@ -19,7 +20,7 @@ final class SettleRequest extends ApiRequest
     public function rules(): array
     {
         return [
-            'as' => ['required', 'string', 'in:settled,left-out,read'],
+            'as' => ['required', 'string', 'in:settled,left-out,heading,read'],
             'ingredient' => ['required_if:as,settled', 'string', 'max:60'],
             'amount' => ['required_if:as,settled', 'string', 'max:40'],
             'unit' => ['required_if:as,settled', 'string', 'max:20'],
@@ -32,7 +33,8 @@ final class SettleRequest extends ApiRequest
     {
         return match ($this->string('as')->toString()) {
             'left-out' => $line->leftOut(),
-            'read' => $line->asRead(),
+            'heading' => $line->asHeading(),
+            'read' => $line->asRead((new LineReader($this->teacher()->kitchen->pantry()))->read($line->text)),
             default => $line->settled($this->settled()),
         };
     }

@@ -82,10 +82,10 @@ final readonly class RecipePage extends View
 
         return implode("\n", [
             $version->recipe->title,
-            ...($version->makes === null ? [] : ["Makes $version->makes"]),
-            '', 'Ingredients',
+            ...($version->makes === null ? [] : [Said::phrase(Phrase::of('recipe.makes', ['makes' => $version->makes]))]),
+            '', Said::phrase(Phrase::of('recipe.ingredients')),
             ...array_column($version->lines, 'text'),
-            ...($version->directions === [] ? [] : ['', 'Directions', ...$version->directions]),
+            ...($version->directions === [] ? [] : ['', Said::phrase(Phrase::of('recipe.directions')), ...$version->directions]),
         ]);
     }
 }

@@ -13,6 +13,7 @@ use Hovik\Core\Pantry\Family;
 use Hovik\Core\Recipe\Choices;
 use Hovik\Core\Recipe\Flag;
 use Hovik\Core\Recipe\Piece;
+use Hovik\Core\Recipe\ReadLine;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Words\Phrase;
 
@@ -20,9 +21,10 @@ final readonly class RecipePageLine extends View
 {
     /**
      * @param  string  $id  stays with the line through later versions
-     * @param  'read'|'partly'|'unread'|'heading'  $status
+     * @param  'read'|'partly'|'unread'|'heading'|'note'  $status
+     * @param  string|null  $name  the food's, as written, where no pantry has it
      * @param  list<WrittenPart>  $parts  put together, the line as written
-     * @param  bool  $mended  settled by a teacher
+     * @param  bool  $mended  settled by a teacher, or called a heading
      * @param  bool  $skip  left out: not measured
      * @param  bool  $open  a question must be settled before it can be measured
      * @param  string|null  $reads_as  the ingredient
@@ -35,6 +37,7 @@ final readonly class RecipePageLine extends View
         public string $id,
         public string $text,
         public string $status,
+        public ?string $name,
         public array $parts,
         public bool $mended,
         public bool $skip,
@@ -60,9 +63,10 @@ final readonly class RecipePageLine extends View
         return new self(
             id: $line->kept->id,
             text: $read->text,
-            status: $read->status,
+            status: $line->kept->heading ? ReadLine::HEADING : $read->status,
+            name: $ingredient === null ? $read->name : null,
             parts: array_map(static fn (Piece $piece): WrittenPart => new WrittenPart($piece->part, $piece->text), $read->pieces),
-            mended: $isSettled,
+            mended: $isSettled || $line->kept->heading && $read->status !== ReadLine::HEADING,
             skip: $line->kept->skip,
             open: $line->isOpen(),
             reads_as: $ingredient === null ? null : Said::ingredient($ingredient->id),
