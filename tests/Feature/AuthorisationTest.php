@@ -179,6 +179,7 @@ $routes = function (): array {
         ['POST', 'api/recipes/{recipe}/versions', KITCHENS, ['text' => "Sweet\n2 cups sugar", 'note' => 'More.']],
         ['POST', 'api/recipes/{recipe}/archive', KITCHENS, []],
         ['PUT', 'api/recipes/{recipe}/lines/{line}', KITCHENS, ['as' => 'left-out']],
+        ['POST', 'api/recipes/{recipe}/lines', KITCHENS, ['as' => 'left-out', 'lines' => ['1.1']]],
         [
             'POST', 'api/recipes/{recipe}/labs', KITCHENS,
             [fn (Tests\SchoolTestCase $test): array => ['section' => $test->class->id, 'planned_for' => '2026-12-01', 'for' => 'station']],
