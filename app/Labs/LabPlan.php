@@ -48,8 +48,9 @@ final readonly class LabPlan
         $stations = array_values($section->stations->pluck('name')->all());
         $lines = $written = [];
         foreach ($lab->items as $item) {
-            $plan = $item->plan($planner);
-            $read = $reader->read($item->text ?? $plan->ingredient->name);
+            $read = $reader->read($item->text ?? '');
+            $plan = $item->plan($planner, $read->isSiftedLater());
+            $read = $item->text === null ? $reader->read($plan->ingredient->name) : $read;
             $written[] = $read;
             $warnings = LineWarnings::of($plan, $scales, max(1, count($stations)));
             $lines[] = FrozenLine::of(

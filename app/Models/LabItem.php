@@ -41,8 +41,12 @@ final class LabItem extends Model
         'mode' => MeasuringMode::class,
     ];
 
-    /** As this class would plan it now. */
-    public function plan(LinePlanner $planner): PlannedLine
+    /**
+     * As this class would plan it now.
+     *
+     * @param  bool  $isSiftedLater  by the recipe's own words
+     */
+    public function plan(LinePlanner $planner, bool $isSiftedLater = false): PlannedLine
     {
         return $planner->plan(
             $planner->pantry->ingredient($this->ingredient_id),
@@ -51,6 +55,7 @@ final class LabItem extends Model
             $this->method,
             $this->tolerance_pct,
             $this->mode,
+            $isSiftedLater,
         );
     }
 }

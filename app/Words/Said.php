@@ -68,7 +68,7 @@ final class Said
 
         return [
             'text' => $book->firstOf("step.$step->value.".($method->value ?? ''), "step.$step->value.$family->value", "step.$step->value"),
-            'why' => $book->firstOf("step.$step->value.why"),
+            'why' => $book->firstOf("step.$step->value.why.$family->value", "step.$step->value.why"),
         ];
     }
 

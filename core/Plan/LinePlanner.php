@@ -45,6 +45,7 @@ final class LinePlanner
     /**
      * @param  HouseMethod|null  $asked  by the recipe's own words: overrides the class's choice
      * @param  float|null  $tolerancePct  the teacher's own, instead of the usual one
+     * @param  bool  $isSiftedLater  by the recipe's own words: measured first
      *
      * @throws InvalidInput when the amount makes no sense for the ingredient
      */
@@ -55,8 +56,9 @@ final class LinePlanner
         ?HouseMethod $asked = null,
         ?float $tolerancePct = null,
         MeasuringMode $mode = MeasuringMode::Checked,
+        bool $isSiftedLater = false,
     ): PlannedLine {
-        $method = TechniqueCatalogue::methodFor($ingredient, $asked ?? $this->schools->methodFor($ingredient));
+        $method = TechniqueCatalogue::methodFor($ingredient, $asked ?? $this->schools->methodFor($ingredient, $isSiftedLater));
         $handling = TechniqueCatalogue::handlingFor($ingredient, $method);
         $usual = Tolerance::usual($ingredient->family, $this->level, $strictness);
         $tolerance = $tolerancePct === null ? $usual : Tolerance::of($tolerancePct, $usual->floorG);

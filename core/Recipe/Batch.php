@@ -62,7 +62,7 @@ final readonly class Batch
     private static function line(
         SettledLine $line, BigRational $factor, MeasureStandard $standard, Pantry $pantry, HouseRules $schools,
     ): ScaledLine {
-        $method = $line->method ?? $schools->methodFor($line->ingredient);
+        $method = $line->method ?? $schools->methodFor($line->ingredient, $line->isSiftedLater);
         $handling = TechniqueCatalogue::handlingFor($line->ingredient, TechniqueCatalogue::methodFor($line->ingredient, $method));
 
         return ScaledLine::of($line, $factor, $standard, $pantry, $handling);

@@ -15,6 +15,8 @@ enum Flag: string
     case WhichKind = 'which-kind';
     /** The pantry's weight is of the food chopped, grated or sliced; the line measures it whole. */
     case WhichForm = 'which-form';
+    /** Filled or prepared in a way that its family has no figure for. */
+    case NoFigure = 'no-figure';
     /** T or t in a line all in capitals. */
     case AmbiguousT = 'ambiguous-t';
     /** '1.500 g', '1,250 kg': a thousands sign or a decimal one. */
@@ -64,7 +66,7 @@ enum Flag: string
     public function mustBeSettled(): bool
     {
         return match ($this) {
-            self::AmbiguousOunce, self::AmbiguousUnit, self::UnknownIngredient, self::NoUnit, self::PackageSize => true,
+            self::AmbiguousOunce, self::AmbiguousUnit, self::UnknownIngredient, self::NoFigure, self::NoUnit, self::PackageSize => true,
             default => false,
         };
     }

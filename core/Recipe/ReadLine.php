@@ -53,6 +53,12 @@ final readonly class ReadLine
     ) {
     }
 
+    /** Measured first, and sifted then. */
+    public function isSiftedLater(): bool
+    {
+        return in_array('sifted', $this->after, true) && ! in_array('sifted', $this->before, true);
+    }
+
     public function has(Flag $flag): bool
     {
         return in_array($flag, $this->flags, true);

@@ -83,7 +83,9 @@ final readonly class RecipeLine
         $isOpen = array_filter($read->flags, static fn (Flag $flag): bool => $flag->isAboutAmount() && $flag->mustBeSettled()) !== [];
         $amount = $this->amount ?? ($isOpen ? null : SettledLine::amount($read, $standard));
 
-        return $amount === null ? null : new SettledLine($pantry->ingredient($this->ingredient), $amount, $this->method);
+        return $amount === null ? null : new SettledLine(
+            $pantry->ingredient($this->ingredient), $amount, $this->method, $read->isSiftedLater(),
+        );
     }
 
     /** @return array<string, mixed> to be stored */

@@ -19,9 +19,13 @@ use Hovik\Core\Technique\TechniqueCatalogue;
 /** A line with nothing left open: one ingredient, one exact amount, and the method its own words ask for. */
 final readonly class SettledLine
 {
-    /** @param  HouseMethod|null  $method  asked for by the recipe's words; null leaves it to the class */
-    public function __construct(public Ingredient $ingredient, public Amount $amount, public ?HouseMethod $method)
-    {
+    /**
+     * @param  HouseMethod|null  $method  asked for by the recipe's words; null leaves it to the class
+     * @param  bool  $isSiftedLater  by the recipe's words it is sifted once it is measured
+     */
+    public function __construct(
+        public Ingredient $ingredient, public Amount $amount, public ?HouseMethod $method, public bool $isSiftedLater = false,
+    ) {
     }
 
     /**
@@ -43,7 +47,7 @@ final readonly class SettledLine
         }
         $amount = self::amount($line, $standard);
 
-        return $amount === null ? null : new self($line->ingredient, $amount, self::method($line));
+        return $amount === null ? null : new self($line->ingredient, $amount, self::method($line), $line->isSiftedLater());
     }
 
     /**
@@ -75,16 +79,19 @@ final readonly class SettledLine
     /** The recipe's own words override the class's method; behind the name they come too late for that. */
     public static function method(ReadLine $line): ?HouseMethod
     {
-        return match (true) {
-            $line->ingredient?->family === Family::FinePowder && in_array('sifted', $line->before, true) => HouseMethod::SiftSpoonLevel,
-            $line->ingredient?->family === Family::MoistSugar && array_intersect(
-                ['lightly packed', 'loosely packed'], [...$line->before, ...$line->after],
-            ) !== [] => HouseMethod::PackedLight,
-            $line->ingredient?->family === Family::MoistSugar && in_array(
-                'packed', [...$line->before, ...$line->after], true,
-            ) => HouseMethod::PackedFirm,
-            default => null,
-        };
+        $family = $line->ingredient?->family;
+        if ($family === Family::FinePowder && in_array('sifted', $line->before, true)) {
+            return HouseMethod::SiftSpoonLevel;
+        }
+        // How the tool is filled, wherever it is said.
+        foreach ([...$line->before, ...$line->after] as $word) {
+            $degree = HouseMethod::ofWord($word);
+            if ($degree !== null && $family !== null && $degree->suits($family)) {
+                return $degree;
+            }
+        }
+
+        return null;
     }
 
     /** @param  int  $sign  -1 for '1 cup minus 2 tbsp' */

@@ -90,14 +90,13 @@ final readonly class HandlingChoices
     {
         $knows = static fn (Handling $handling): bool => $pantry->handlingFactor($ingredient, $handling) !== null;
         $fillings = array_values(
-            array_filter(self::FILLINGS, static fn (string $filling): bool => $knows(self::filled($filling, 'stirred'))
-                    || $knows(self::filled($filling, 'settled'))),
+            array_filter(self::FILLINGS, static fn (string $filling): bool => $knows(self::filled($filling, 'stirred', $knows))),
         );
         // The reference comes first: spooned for flour, dipped for sugar, packed for brown sugar.
         usort(
             $fillings,
-            static fn (string $a, string $b): int => (self::filled($b, 'stirred') === $ingredient->referenceHandling)
-                <=> (self::filled($a, 'stirred') === $ingredient->referenceHandling),
+            static fn (string $a, string $b): int => (self::filled($b, 'stirred', $knows) === $ingredient->referenceHandling)
+                <=> (self::filled($a, 'stirred', $knows) === $ingredient->referenceHandling),
         );
         $isPoured = $ingredient->family->isPoured();
 
@@ -111,7 +110,7 @@ final readonly class HandlingChoices
                         ],
                         $knows,
                     ),
-            'filling' => $fillings === [] ? ['spooned'] : $fillings,
+            'filling' => $fillings === [] ? throw new \LogicException("No filling has a figure for $ingredient->id.") : $fillings,
             'settling' => self::whereKnown(['none' => null, 'tapped' => [Handling::Tapped], 'pressed' => [Handling::PressedLight]], $knows),
             'levelling' => $isPoured ? ['level'] : self::LEVELLINGS,
         ];
@@ -120,16 +119,17 @@ final readonly class HandlingChoices
     /** The handling that all of it comes to; what was done last to the whole tool decides. */
     public function handling(Ingredient $ingredient, Pantry $pantry): Handling
     {
+        $knows = static fn (Handling $handling): bool => $pantry->handlingFactor($ingredient, $handling) !== null;
         $handling = match (true) {
             $this->filling === 'packed' => Handling::PackedFirm,
             $this->settling === 'pressed' => Handling::PressedLight,
             $this->settling === 'tapped' => Handling::Tapped,
             $this->preparation === 'lumpy' => Handling::Lumpy,
             $this->preparation === 'sifted' => Handling::Sifted,
-            default => self::filled($this->filling, $this->preparation),
+            default => self::filled($this->filling, $this->preparation, $knows),
         };
 
-        return $pantry->handlingFactor($ingredient, $handling) === null ? $ingredient->referenceHandling : $handling;
+        return $knows($handling) ? $handling : throw new \LogicException("No figure for $ingredient->id, $handling->value.");
     }
 
     /** @throws InvalidInput for impossible angles */
@@ -142,16 +142,24 @@ final readonly class HandlingChoices
         );
     }
 
-    private static function filled(string $filling, string $preparation): Handling
+    /**
+     * Loosened or not is one and the same where the figures know no difference.
+     *
+     * @param  callable(Handling): bool  $knows
+     */
+    private static function filled(string $filling, string $preparation, callable $knows): Handling
     {
+        [$loosened, $settled] = $filling === 'dipped'
+            ? [Handling::Dipped, Handling::DippedCompactedBin] : [Handling::StirredSpooned, Handling::Spooned];
+        $ways = $preparation === 'settled' ? [$settled, $loosened] : [$loosened, $settled];
+
         return match ($filling) {
-            'dipped' => $preparation === 'settled' ? Handling::DippedCompactedBin : Handling::Dipped,
             'poured' => Handling::Poured,
             'loose' => Handling::Loose,
             'packed' => Handling::PackedFirm,
             'pressed-in' => Handling::PressedIntoTool,
             'gaps' => Handling::AirPockets,
-            default => $preparation === 'settled' ? Handling::Spooned : Handling::StirredSpooned,
+            default => $knows($ways[0]) ? $ways[0] : $ways[1],
         };
     }
 

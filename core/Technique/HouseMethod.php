@@ -17,6 +17,7 @@ enum HouseMethod: string
     case DipSweep = 'dip-sweep';
     case PackedFirm = 'packed-firm';
     case PackedLight = 'packed-light';
+    case LooseFill = 'loose-fill';
 
     /** @throws InvalidInput */
     public static function named(string $id, string $field = 'method'): self
@@ -33,12 +34,33 @@ enum HouseMethod: string
             self::DipSweep => Handling::Dipped,
             self::PackedFirm => Handling::PackedFirm,
             self::PackedLight => Handling::PressedLight,
+            self::LooseFill => Handling::Loose,
         };
     }
 
     public function suits(Family $family): bool
     {
-        return in_array($this, self::forFamily($family), true);
+        return in_array($this, [...self::forFamily($family), ...self::degrees($family)], true);
+    }
+
+    /** @return list<self> how full a recipe's own words may ask a family's tool to be */
+    public static function degrees(Family $family): array
+    {
+        return match ($family) {
+            Family::MoistSugar, Family::Shredded, Family::Pieces => [self::PackedFirm, self::PackedLight, self::LooseFill],
+            default => [],
+        };
+    }
+
+    /** The degree that a recipe's word names: 'packed', 'lightly packed', 'loosely packed'. */
+    public static function ofWord(string $word): ?self
+    {
+        return match ($word) {
+            'packed' => self::PackedFirm,
+            'lightly packed' => self::PackedLight,
+            'loosely packed' => self::LooseFill,
+            default => null,
+        };
     }
 
     /** @return list<self> the schools of a family, the default first; none where cooks agree */

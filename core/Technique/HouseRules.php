@@ -74,14 +74,25 @@ final readonly class HouseRules
         return $this->answers[$question] ?? self::QUESTIONS[$question][0];
     }
 
-    /** How the class measures it; null for the family's default. Powders that cake have a question of their own. */
-    public function methodFor(Ingredient $ingredient): ?HouseMethod
+    /**
+     * How the class measures it; null for the family's default. Powders that cake have a question of their own.
+     *
+     * @param  bool  $isSiftedLater  the recipe sifts it once it is measured: nobody sifts it before, whatever the class does
+     */
+    public function methodFor(Ingredient $ingredient, bool $isSiftedLater = false): ?HouseMethod
+    {
+        $method = $this->classMethod($ingredient);
+
+        return $isSiftedLater && $method === HouseMethod::SiftSpoonLevel ? HouseMethod::StirSpoonLevel : $method;
+    }
+
+    private function classMethod(Ingredient $ingredient): ?HouseMethod
     {
         if ($ingredient->kind === Kind::LumpyPowder) {
             return $this->answer('lumpy-powders') === 'sift' ? HouseMethod::SiftSpoonLevel : HouseMethod::StirSpoonLevel;
         }
         foreach ($this->methods as $method) {
-            if ($method->suits($ingredient->family)) {
+            if (in_array($method, HouseMethod::forFamily($ingredient->family), true)) {
                 return $method;
             }
         }

@@ -69,11 +69,14 @@ final class TechniqueCatalogue
         $own = match ($family) {
             Family::FinePowder => self::finePowder($ingredient, $method),
             Family::GranularSugar => [Step::CrushLumps, Step::DipHeaped, Step::SweepLevel, Step::ReturnExcess],
-            Family::MoistSugar => [Step::CrushLumps, Step::Pack, Step::SweepLevel, Step::TurnOut],
+            Family::MoistSugar => $method === HouseMethod::LooseFill
+                ? [Step::CrushLumps, Step::Fill, Step::SweepLevel]
+                : [Step::CrushLumps, Step::Pack, Step::SweepLevel, Step::TurnOut],
             Family::LeavenerSpice => [Step::Loosen, Step::DipHeaped, Step::SweepLevel],
             Family::CoarseGrain => [Step::Loosen, Step::Fill, Step::SweepLevel, Step::ReturnExcess],
-            Family::Pieces => [Step::Fill, Step::Settle],
-            Family::Shredded, Family::WholeIrregular => [Step::Fill],
+            Family::Pieces => [Step::Fill, self::isPacked($method) ? Step::Pack : Step::Settle],
+            Family::Shredded => self::isPacked($method) ? [Step::Fill, Step::Pack] : [Step::Fill],
+            Family::WholeIrregular => [Step::Fill],
             Family::SolidFat, Family::NutButter => [Step::PressOutAir, Step::SweepLevel, Step::ScrapeOut],
             Family::ThinLiquid => self::poured($tool, false),
             Family::Oil => self::poured($tool, true),
@@ -90,6 +93,11 @@ final class TechniqueCatalogue
         };
 
         return [Step::CleanDryEmpty, ...$own];
+    }
+
+    private static function isPacked(?HouseMethod $method): bool
+    {
+        return $method === HouseMethod::PackedFirm || $method === HouseMethod::PackedLight;
     }
 
     /** @return list<Step> */
@@ -129,9 +137,9 @@ final class TechniqueCatalogue
         $mistake = match ($ingredient->family) {
             Family::FinePowder => $method === HouseMethod::DipSweep ? Handling::Tapped : Handling::Dipped,
             Family::GranularSugar, Family::CoarseGrain => Handling::Tapped,
-            Family::MoistSugar => Handling::Loose,
+            Family::MoistSugar => $method === HouseMethod::LooseFill ? Handling::PressedLight : Handling::Loose,
             Family::LeavenerSpice => Handling::PressedLight,
-            Family::Pieces, Family::Shredded, Family::WholeIrregular => Handling::PressedLight,
+            Family::Pieces, Family::Shredded, Family::WholeIrregular => self::isPacked($method) ? Handling::Loose : Handling::PressedLight,
             Family::SolidFat, Family::NutButter, Family::ThickDairyPuree => Handling::AirPockets,
             default => null,
         };

@@ -89,7 +89,7 @@ describe('a food the reference does not know', function () use ($grams, $refused
                 array_filter(Pantry::reference()->ids(), fn (string $id) => Pantry::reference()->ingredient($id)->family === $family),
             )[0],
         );
-        expect($new->id)->toBe('own-grannys-best')->and($food->name)->toBe('Grannys best')
+        expect($new->id)->toBe('own-granny\'s-best')->and($food->name)->toBe('Granny\'s best')
             ->and($grams($pantry, $new->id, '2', $isCounted ? Unit::Piece : Unit::Cup)->toFloat())->toEqualWithDelta(200, 1e-9)
             ->and($food->allergens)->toBe(['milk'])->and($food->source)->toBe('own')->and($food->residue)->toBe($like->residue)
             ->and(array_slice($pantry->ids(), -1))->toBe([$new->id])->and(Pantry::reference()->ids())->not->toContain($new->id);

@@ -70,8 +70,9 @@ it('offers each family only the methods that are its own', function (HouseMethod
     'spooned' => [HouseMethod::StirSpoonLevel, ['fine-powder']],
     'sifted' => [HouseMethod::SiftSpoonLevel, ['fine-powder']],
     'dipped' => [HouseMethod::DipSweep, ['fine-powder']],
-    'packed firmly' => [HouseMethod::PackedFirm, ['moist-sugar']],
-    'packed lightly' => [HouseMethod::PackedLight, ['moist-sugar']],
+    'packed firmly' => [HouseMethod::PackedFirm, ['moist-sugar', 'pieces', 'shredded']],
+    'packed lightly' => [HouseMethod::PackedLight, ['moist-sugar', 'pieces', 'shredded']],
+    'left loose' => [HouseMethod::LooseFill, ['moist-sugar', 'pieces', 'shredded']],
 ]);
 
 it('knows each tool of the catalogue: its size in its own standard, its lines in order, its name in both languages', function (string $id) {

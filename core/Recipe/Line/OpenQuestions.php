@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Recipe\Line;
 
+use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Kind;
@@ -14,6 +15,7 @@ use Hovik\Core\Recipe\Flag;
 use Hovik\Core\Recipe\NameFinder;
 use Hovik\Core\Recipe\ReadAmount;
 use Hovik\Core\Recipe\Reading;
+use Hovik\Core\Technique\HouseMethod;
 
 /** What only the whole line shows: units that are missing or mean two things, kinds and forms to choose from. */
 final readonly class OpenQuestions implements PartReader
@@ -86,8 +88,22 @@ final readonly class OpenQuestions implements PartReader
         // The pantry's weight is of the food in this form; measured otherwise by volume, it weighs otherwise.
         $form = array_values(array_intersect(explode(' ', mb_strtolower($ingredient->name)), $r->words->forms));
         $byVolume = ($r->amounts[0]->unit ?? null)?->dimension() === Dimension::Volume;
+        $this->noFigure($r, $ingredient, $byVolume);
         if ($form !== [] && $byVolume && array_intersect($r->words->isBehind ? $r->words->forms : $form, $r->before) === []) {
             $r->flag(Flag::WhichForm);
+        }
+    }
+
+    /** A way of filling the tool, or of sifting, that no figure is known for is never taken for the usual one. */
+    private function noFigure(Reading $r, Ingredient $ingredient, bool $byVolume): void
+    {
+        $isPressedAnyway = in_array($ingredient->family, [Family::SolidFat, Family::NutButter, Family::ThickDairyPuree], true);
+        foreach ($byVolume ? [...$r->before, ...$r->after] : [] as $word) {
+            $degree = HouseMethod::ofWord($word);
+            $isSifting = $word === 'sifted' && in_array($word, $r->before, true) && $ingredient->family !== Family::FinePowder;
+            if ($isSifting || $degree !== null && ! $degree->suits($ingredient->family) && ! $isPressedAnyway) {
+                $r->flag(Flag::NoFigure);
+            }
         }
     }
 

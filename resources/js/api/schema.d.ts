@@ -1752,7 +1752,7 @@ export interface components {
         };
         LineQuestion: {
             /** @enum {string} */
-            id: "ambiguous-ounce" | "salt-crystal" | "which-kind" | "which-form" | "ambiguous-t" | "ambiguous-number" | "ambiguous-unit" | "word-order" | "to-taste" | "unknown-ingredient" | "spelling" | "unit-spelling" | "bakers-percent" | "no-amount" | "no-unit" | "range" | "package-size" | "alternative" | "approximate" | "not-checkable" | "held-back" | "divided" | "optional" | "unread-words";
+            id: "ambiguous-ounce" | "salt-crystal" | "which-kind" | "which-form" | "no-figure" | "ambiguous-t" | "ambiguous-number" | "ambiguous-unit" | "word-order" | "to-taste" | "unknown-ingredient" | "spelling" | "unit-spelling" | "bakers-percent" | "no-amount" | "no-unit" | "range" | "package-size" | "alternative" | "approximate" | "not-checkable" | "held-back" | "divided" | "optional" | "unread-words";
             text: string;
             must: boolean;
         };
@@ -1775,7 +1775,7 @@ export interface components {
         };
         MethodOption: {
             /** @enum {string} */
-            id: "stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light";
+            id: "stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light" | "loose-fill";
             name: string;
             effect: string;
             chosen: boolean;
@@ -2047,7 +2047,7 @@ export interface components {
             name: string | null;
             /** @description put together, the line as written */
             parts: components["schemas"]["WrittenPart"][];
-            /** @description settled by a teacher */
+            /** @description settled by a teacher, or called a heading */
             mended: boolean;
             /** @description left out: not measured */
             skip: boolean;
@@ -2196,7 +2196,7 @@ export interface components {
             standard: "us_customary" | "us_label_240" | "metric_250" | "au" | "uk_imperial_legacy";
             /** @enum {string} */
             tolerance_level: "getting-started" | "practised" | "exacting";
-            methods: ("stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light")[];
+            methods: ("stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light" | "loose-fill")[];
             /** @description answers by question */
             schools: {
                 [key: string]: string;
@@ -2231,7 +2231,7 @@ export interface components {
             /** @enum {string} */
             unit: "cup" | "tbsp" | "tsp" | "dessertspoon" | "fl-oz" | "gill" | "pt" | "dry-pt" | "qt" | "gal" | "ml" | "cl" | "dl" | "l" | "pinch" | "dash" | "smidgen" | "drop" | "oz" | "lb" | "g" | "kg" | "mg" | "stick" | "piece" | "dozen" | "packet" | "can" | "handful" | "knob" | "part";
             /** @enum {string|null} */
-            method: "stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light" | null;
+            method: "stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light" | "loose-fill" | null;
         };
         SimulatedBin: {
             from_g: number;
@@ -2366,6 +2366,8 @@ export interface components {
             fetch: string[];
             why_tools: string | null;
             steps: components["schemas"]["StepToDo"][];
+            /** @description what is done once it is measured and weighed */
+            then: string[];
             watch: components["schemas"]["WatchOut"] | null;
             cautions: string[];
             /** @description fine enough for it */
@@ -4406,7 +4408,7 @@ export interface operations {
                     standard: "us_customary" | "us_label_240" | "metric_250" | "au";
                     /** @enum {string} */
                     tolerance_level: "getting-started" | "practised" | "exacting";
-                    methods: ("stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light")[];
+                    methods: ("stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light" | "loose-fill")[];
                     schools: {
                         [key: string]: string;
                     };

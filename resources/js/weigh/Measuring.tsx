@@ -93,6 +93,11 @@ export default function Measuring({ line }: { line: Line }) {
               );
             })}
           </ol>
+          {line.then.map((then) => (
+            <p key={then} className="why">
+              {then}.
+            </p>
+          ))}
         </section>
       </main>
       <footer className="bench">

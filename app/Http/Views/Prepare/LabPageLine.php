@@ -10,6 +10,7 @@ use App\Words\Said;
 use Hovik\Core\Lab\FrozenLine;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Plan\MeasuringMode;
+use Hovik\Core\Recipe\ThenSteps;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\Strictness;
 use Hovik\Core\Words\Phrase;
@@ -84,7 +85,7 @@ final readonly class LabPageLine extends View
             alternatives: array_map(Said::plan(...), $way->alternatives()),
             notes: array_map(Said::phrase(...), $way->notes),
             steps: array_map($say, $way->technique->steps),
-            technique: implode('. ', array_map($say, $short)).'.',
+            technique: implode('. ', [...array_map($say, $short), ...array_map(Said::phrase(...), ThenSteps::of($line->then))]).'.',
             target_g: $target->grams,
             decimals: $target->decimals(),
             tolerance_g: $target->toleranceG(),

@@ -56,7 +56,9 @@ final readonly class RecipePageLine extends View
     {
         $read = $line->read;
         $ingredient = $line->line->ingredient ?? $read->ingredient;
-        $methods = $ingredient === null ? [] : HouseMethod::forFamily($ingredient->family);
+        $methods = $ingredient === null ? [] : array_values(array_filter(
+            HouseMethod::cases(), static fn (HouseMethod $method): bool => $method->suits($ingredient->family),
+        ));
         $isSettled = $line->kept->isSettled();
         $question = static fn (Flag $flag): LineQuestion => LineQuestion::of($flag, $read, $sheet->standard);
 

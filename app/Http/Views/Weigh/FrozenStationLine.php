@@ -11,6 +11,7 @@ use App\Models\LabLine;
 use App\Words\Said;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Quantity\ShownGrams;
+use Hovik\Core\Recipe\ThenSteps;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Words\Phrase;
 
@@ -24,6 +25,7 @@ final readonly class FrozenStationLine extends View
      * @param  list<DrawnFill>  $fills
      * @param  list<string>  $helpers
      * @param  list<StepToDo>  $steps
+     * @param  list<string>  $then  what is done once it is measured and weighed
      * @param  list<string>  $cautions
      * @param  bool  $by_difference  it stays in its cup: full minus empty
      */
@@ -39,6 +41,7 @@ final readonly class FrozenStationLine extends View
         public array $helpers,
         public ?string $why_tools,
         public array $steps,
+        public array $then,
         public ?WatchOut $watch,
         public array $cautions,
         public bool $by_difference,
@@ -73,6 +76,7 @@ final readonly class FrozenStationLine extends View
             helpers: array_map(static fn (string $helper): string => Said::phrase(Phrase::of("helper.$helper")), $technique->helpers()),
             why_tools: $why === null ? null : Said::phrase($why),
             steps: array_map($step, $technique->steps),
+            then: array_map(Said::phrase(...), ThenSteps::of($frozen->then)),
             watch: $technique->watch === null ? null : new WatchOut(Said::phrase($technique->watch->phrase), $technique->watch->leadsTo),
             cautions: array_map(Said::phrase(...), $technique->cautions),
             by_difference: $frozen->isByDifference(),

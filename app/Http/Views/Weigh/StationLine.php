@@ -25,6 +25,7 @@ final readonly class StationLine extends View
      * @param  list<DrawnFill>  $fallen  that lie on the floor
      * @param  list<string>  $fetch  tools and helpers by name
      * @param  list<StepToDo>  $steps
+     * @param  list<string>  $then  what is done once it is measured and weighed
      * @param  list<string>  $cautions
      * @param  list<int>  $fit_scales  fine enough for it
      * @param  int|null  $best_scale  the one that judges it first
@@ -46,6 +47,7 @@ final readonly class StationLine extends View
         public array $fetch,
         public ?string $why_tools,
         public array $steps,
+        public array $then,
         public ?WatchOut $watch,
         public array $cautions,
         public array $fit_scales,
@@ -89,6 +91,7 @@ final readonly class StationLine extends View
                 fetch: [...array_column($fills, 'called'), ...$line->helpers],
                 why_tools: $other === null ? $line->why_tools : Said::phrase($other->why),
                 steps: $line->steps,
+                then: $line->then,
                 watch: $line->watch,
                 cautions: $line->cautions,
                 fit_scales: ScalesFit::fit($fits[$line->id]),
