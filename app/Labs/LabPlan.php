@@ -13,6 +13,7 @@ use Hovik\Core\Lab\FrozenLine;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Period\LearnedTimes;
 use Hovik\Core\Period\Period;
+use Hovik\Core\Plan\CarefulWork;
 use Hovik\Core\Plan\LineWarnings;
 use Hovik\Core\Plan\Need;
 use Hovik\Core\Plan\Supplies;
@@ -55,6 +56,7 @@ final readonly class LabPlan
             $warnings = LineWarnings::of($plan, $scales, max(1, count($stations)));
             $lines[] = FrozenLine::of(
                 $plan, $item->position, $item->text, $item->text === null ? [] : $read->after, $item->shared, $warnings,
+                CarefulWork::of($plan, $scales),
             );
         }
         $unchecked = array_values($kitchen->scales->filter(fn (Scale $scale): bool => $scale->checked_on === null)->pluck('name')->all());

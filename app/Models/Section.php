@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Database\Factories\SectionFactory;
+use Hovik\Core\JsonInput;
 use Hovik\Core\Lab\LabState;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Plan\LinePlanner;
@@ -14,6 +15,7 @@ use Hovik\Core\Safety\SafetyPoint;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Weighing\ToleranceLevel;
+use Hovik\Core\Weighing\TolerancePolicy;
 use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -38,6 +40,7 @@ use Illuminate\Support\Collection as IlluminateCollection;
  * @property ToleranceLevel $tolerance_level
  * @property IlluminateCollection<int, HouseMethod> $methods
  * @property array<string, string>|null $schools
+ * @property array<array-key, mixed>|null $tolerances  its own percentages and floors
  * @property string $starts_at
  * @property string $ends_at
  * @property-read Kitchen $kitchen
@@ -70,6 +73,7 @@ final class Section extends Model
             'tolerance_level' => ToleranceLevel::class,
             'methods' => AsEnumCollection::of(HouseMethod::class),
             'schools' => 'array',
+            'tolerances' => 'array',
         ];
     }
 
@@ -147,6 +151,14 @@ final class Section extends Model
         return HouseRules::of($this->schools ?? [], array_values($this->methods->all()));
     }
 
+    /** What this class counts as Level. */
+    public function tolerancePolicy(): TolerancePolicy
+    {
+        return $this->tolerances === null
+            ? TolerancePolicy::usual($this->tolerance_level)
+            : TolerancePolicy::fromArray($this->tolerance_level, new JsonInput($this->tolerances));
+    }
+
     /** What practice questions are made from: this class's cup, drawer, pantry and house method. */
     public function practiceSetting(int $level, Family|SafetyPoint|null $about = null): Setting
     {
@@ -163,7 +175,7 @@ final class Section extends Model
             $this->kitchen->pantry(),
             $this->kitchen->drawer($this->standard),
             $this->standard,
-            $this->tolerance_level,
+            $this->tolerancePolicy(),
             $this->houseRules(),
         );
     }

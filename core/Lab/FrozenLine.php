@@ -11,6 +11,7 @@ use Hovik\Core\JsonInput;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\FrozenFood;
 use Hovik\Core\Pantry\Handling;
+use Hovik\Core\Plan\CarefulWork;
 use Hovik\Core\Plan\MeasuringMode;
 use Hovik\Core\Plan\Need;
 use Hovik\Core\Plan\PlannedLine;
@@ -49,6 +50,7 @@ final readonly class FrozenLine
      * @param  list<Phrase>  $warnings  for the teacher
      * @param  list<Phrase>  $working  how the weight came about
      * @param  string|null  $source  of the weight; null when the line says a weight itself
+     * @param  CarefulWork|null  $careful  how often careful work is Level; null where nothing is measured, or nobody worked it out yet
      */
     public function __construct(
         public int $position,
@@ -71,6 +73,7 @@ final readonly class FrozenLine
         public array $warnings,
         public array $working,
         public ?string $source,
+        public ?CarefulWork $careful = null,
     ) {
     }
 
@@ -78,8 +81,9 @@ final readonly class FrozenLine
      * @param  list<string>  $then
      * @param  list<Phrase>  $warnings
      */
-    public static function of(PlannedLine $plan, int $position, ?string $text, array $then, bool $shared, array $warnings): self
-    {
+    public static function of(
+        PlannedLine $plan, int $position, ?string $text, array $then, bool $shared, array $warnings, ?CarefulWork $careful = null,
+    ): self {
         return new self(
             position: $position,
             text: $text,
@@ -101,6 +105,7 @@ final readonly class FrozenLine
             warnings: $warnings,
             working: $plan->working,
             source: $plan->source,
+            careful: $careful,
         );
     }
 
@@ -199,6 +204,7 @@ final readonly class FrozenLine
             'warnings' => array_map($said, $this->warnings),
             'working' => array_map($said, $this->working),
             'source' => $this->source,
+            'careful' => $this->careful?->toArray(),
         ];
     }
 
@@ -231,6 +237,7 @@ final readonly class FrozenLine
             warnings: $line->phrases('warnings'),
             working: $line->phrases('working'),
             source: $line->has('source') ? $line->text('source') : null,
+            careful: $line->has('careful') ? CarefulWork::fromArray($line->object('careful')) : null,
         );
     }
 }

@@ -11,6 +11,7 @@ use Hovik\Core\Pantry\Conversion;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\HouseMethod;
@@ -19,6 +20,7 @@ use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Weighing\Strictness;
 use Hovik\Core\Weighing\Tolerance;
 use Hovik\Core\Weighing\ToleranceLevel;
+use Hovik\Core\Weighing\TolerancePolicy;
 
 /** Puts tools, technique, target and tolerance together for one line of a lab, by a class's settings. */
 final class LinePlanner
@@ -26,6 +28,8 @@ final class LinePlanner
     private readonly ToolPlanner $tools;
 
     private readonly HouseRules $schools;
+
+    private readonly TolerancePolicy $policy;
 
     /**
      * @param  list<Tool>  $drawer
@@ -35,9 +39,10 @@ final class LinePlanner
         public readonly Pantry $pantry,
         private readonly array $drawer,
         private readonly MeasureStandard $standard,
-        private readonly ToleranceLevel $level,
+        ToleranceLevel|TolerancePolicy $level,
         ?HouseRules $schools = null,
     ) {
+        $this->policy = $level instanceof TolerancePolicy ? $level : TolerancePolicy::usual($level);
         $this->schools = $schools ?? HouseRules::usual();
         $this->tools = new ToolPlanner($pantry, $this->schools);
     }
@@ -60,9 +65,11 @@ final class LinePlanner
     ): PlannedLine {
         $method = TechniqueCatalogue::methodFor($ingredient, $asked ?? $this->schools->methodFor($ingredient, $isSiftedLater));
         $handling = TechniqueCatalogue::handlingFor($ingredient, $method);
-        $usual = Tolerance::usual($ingredient->family, $this->level, $strictness);
-        $tolerance = $tolerancePct === null ? $usual : Tolerance::of($tolerancePct, $usual->floorG);
         $conversion = Conversion::toGrams($amount, $ingredient, $this->standard, $this->pantry, $handling);
+        $usual = $this->policy->tolerance(
+            $ingredient->family, $strictness, $this->isSmall($amount, $mode, $conversion->exact->toFloat()),
+        );
+        $tolerance = $tolerancePct === null ? $usual : Tolerance::of($tolerancePct, $usual->floorG);
 
         return new PlannedLine(
             ingredient: $ingredient,
@@ -86,5 +93,15 @@ final class LinePlanner
             hasOwnTolerance: $tolerancePct !== null,
             pantry: $this->pantry,
         );
+    }
+
+    /** Up to 20 mL by spoons, or up to 15 g weighed out: the least that is asked of anyone is less. */
+    private function isSmall(Amount $amount, MeasuringMode $mode, float $grams): bool
+    {
+        return match (true) {
+            $amount->unit->dimension() === Dimension::Count => false,
+            $mode === MeasuringMode::Weight, $amount->unit->dimension() === Dimension::Mass => $grams <= TolerancePolicy::SMALL_G,
+            default => $amount->inBase($this->standard)->toFloat() <= TolerancePolicy::SMALL_ML,
+        };
     }
 }

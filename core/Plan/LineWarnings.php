@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Hovik\Core\Plan;
 
 use Hovik\Core\Drawer\Scale;
-use Hovik\Core\Weighing\ScaleFitness;
 use Hovik\Core\Weighing\Target;
 use Hovik\Core\Words\Phrase;
 
-/** What the teacher should know about a line before the day: scale, tolerance, tools (domain: before anybody weighs). */
+/** What the teacher should know about a line's tools before the day. How often careful work is Level is {@see CarefulWork}. */
 final class LineWarnings
 {
     /**
@@ -21,7 +20,7 @@ final class LineWarnings
     {
         $target = $line->target();
 
-        return [...self::tools($line, $target, $stations), ...self::tolerance($line, $target), ...self::scales($target, $scales)];
+        return [...self::tools($line, $target, $stations), ...($scales === [] ? [Phrase::of('warning.no-scale')] : [])];
     }
 
     /** @return list<Phrase> */
@@ -49,37 +48,5 @@ final class LineWarnings
         }
 
         return $warnings;
-    }
-
-    /** @return list<Phrase> */
-    private static function tolerance(PlannedLine $line, Target $target): array
-    {
-        $u = $line->plans->best()?->uG;
-
-        return $u !== null && 2 * $u > $target->toleranceG()
-            ? [Phrase::of('warning.tight', ['grams' => round(2 * $u, 1)])]
-            : [];
-    }
-
-    /**
-     * @param  array<string, Scale>  $scales
-     * @return list<Phrase>
-     */
-    private static function scales(Target $target, array $scales): array
-    {
-        if ($scales === []) {
-            return [Phrase::of('warning.no-scale')];
-        }
-        $fitness = array_map(static fn (Scale $scale): ScaleFitness => ScaleFitness::of($scale, $target), $scales);
-        $fit = array_keys(array_filter($fitness, static fn (ScaleFitness $one): bool => $one->fit));
-        if (count($fit) === count($scales)) {
-            return [];
-        }
-        if ($fit !== []) {
-            return [Phrase::of('warning.some-scales', ['names' => implode(', ', $fit)])];
-        }
-        $fewest = min(array_map(static fn (ScaleFitness $one): int => $one->weighTogether ?? 1, $fitness));
-
-        return [Phrase::of('warning.coarse', ['count' => $fewest])];
     }
 }

@@ -49,8 +49,8 @@ final readonly class Tolerance
         return self::of($stored->number('percent'), $stored->number('floor_g'));
     }
 
-    /** The defaults of the craft, Getting started / Practised / Exacting by family, widened by the line's strictness. */
-    public static function usual(Family $family, ToleranceLevel $level, Strictness $strictness): self
+    /** The defaults of the craft, Getting started / Practised / Exacting by family: per cent, before strictness. */
+    public static function usualPercent(Family $family, ToleranceLevel $level): float
     {
         $byLevel = match ($family) {
             Family::FinePowder, Family::MoistSugar => [12, 8, 5],
@@ -62,9 +62,14 @@ final readonly class Tolerance
             Family::Shredded, Family::WholeIrregular => [20, 12, 8],
             Family::Counted => [10, 8, 5],
         };
-        $percent = $byLevel[array_search($level, ToleranceLevel::cases(), true)];
 
-        return self::of($strictness->factor()->multipliedBy($percent)->toFloat(), $family === Family::LeavenerSpice ? 0.2 : 1.0);
+        return (float) $byLevel[array_search($level, ToleranceLevel::cases(), true)];
+    }
+
+    /** As a class without settings of its own has it, of an amount that is not small. */
+    public static function usual(Family $family, ToleranceLevel $level, Strictness $strictness): self
+    {
+        return TolerancePolicy::usual($level)->tolerance($family, $strictness, false);
     }
 
     /** g, by the percentage alone */
