@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Hovik\Core\Drawer\ToolCatalogue;
+use Hovik\Core\Quantity\MeasureStandard;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\SchoolTestCase;
 
@@ -27,4 +29,15 @@ function refused(Closure $act): ?array
 function openapi(): array
 {
     return json_decode((string) file_get_contents(dirname(__DIR__).'/docs/openapi.json'), true, 64, JSON_THROW_ON_ERROR);
+}
+
+/** @return list<Hovik\Core\Drawer\Tool> each tool by its id, its count and what it truly holds, in shares of its size */
+function drawerOf(string|array ...$tools): array
+{
+    return array_map(static function (string|array $tool): Hovik\Core\Drawer\Tool {
+        [$id, $count, $share] = (array) $tool + [1 => 6, 2 => null];
+        $made = ToolCatalogue::tool($id, MeasureStandard::UsCustomary);
+
+        return ToolCatalogue::tool($id, MeasureStandard::UsCustomary, $share === null ? null : $share * $made->aboutMl, $count);
+    }, array_values($tools));
 }

@@ -8,6 +8,8 @@ use App\Exceptions\Refusal;
 use App\Models\Lab;
 use App\Models\Section;
 use Hovik\Core\Lab\LabState;
+use Hovik\Core\Plan\MeasuringMode;
+use Hovik\Core\Recipe\Flag;
 use Hovik\Core\Weighing\Strictness;
 use Illuminate\Support\Facades\DB;
 
@@ -31,6 +33,9 @@ final class MakeLab
                     'amount' => $line->scaled->amount,
                     'method' => $line->scaled->line->method,
                     'strictness' => Strictness::usual($line->scaled->line->ingredient),
+                    // Nobody can check a pinch: it is measured, and has no target, unless the teacher gave an amount.
+                    'mode' => $line->read->has(Flag::NotCheckable) && ! $line->kept->isSettled()
+                        ? MeasuringMode::Volume : MeasuringMode::Checked,
                 ];
             }
         }

@@ -25,6 +25,6 @@ final readonly class ScaledRecipeLine
     /** Something must be answered before a lab can measure it. */
     public function isOpen(): bool
     {
-        return ! $this->isHeading() && ! $this->kept->skip && $this->line === null;
+        return ! $this->isHeading() && ! $this->kept->skip && $this->line === null && ! $this->read->isWithoutAmount();
     }
 }

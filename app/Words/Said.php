@@ -6,6 +6,7 @@ namespace App\Words;
 
 use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Pantry\Family;
+use Hovik\Core\Pantry\Role;
 use Hovik\Core\Plan\ToolPlan;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\KitchenMeasure;
@@ -58,16 +59,19 @@ final class Said
     }
 
     /**
-     * A step's words; the family or the method may have its own.
+     * A step's words; the method, what the food is in a recipe, or its family may have its own.
      *
      * @return array{text: string, why: string}
      */
-    public static function step(Step $step, ?HouseMethod $method, Family $family): array
+    public static function step(Step $step, ?HouseMethod $method, Family $family, ?Role $role = null): array
     {
         $book = self::book();
 
         return [
-            'text' => $book->firstOf("step.$step->value.".($method->value ?? ''), "step.$step->value.$family->value", "step.$step->value"),
+            'text' => $book->firstOf(
+                "step.$step->value.".($method->value ?? ''), "step.$step->value.role.".($role->value ?? ''),
+                "step.$step->value.$family->value", "step.$step->value",
+            ),
             'why' => $book->firstOf("step.$step->value.why.$family->value", "step.$step->value.why"),
         ];
     }

@@ -53,6 +53,14 @@ final readonly class ReadLine
     ) {
     }
 
+    /** A food to taste, or by the splash: it is no question how much, and nothing of it is measured. */
+    public function isWithoutAmount(): bool
+    {
+        $isSizeless = $this->amounts !== [] && $this->amounts[0]->unit === null && $this->has(Flag::NotCheckable);
+
+        return $this->ingredient !== null && ($isSizeless || $this->amounts === [] && $this->has(Flag::ToTaste));
+    }
+
     /** Measured first, and sifted then. */
     public function isSiftedLater(): bool
     {

@@ -47,11 +47,11 @@ final readonly class TolerancePolicy
         foreach ($percents as $family => $percent) {
             $isPercent = is_int($percent) || is_float($percent);
             if (Family::tryFrom((string) $family) === null || ! $isPercent || $percent <= 0 || $percent > 50) {
-                throw InvalidInput::because("percents.$family", Phrase::of('refusal.above-to', ['least' => 0, 'most' => 50]));
+                throw InvalidInput::because("tolerances.percents.$family", Phrase::of('refusal.above-to', ['least' => 0, 'most' => 50]));
             }
             $own[(string) $family] = (float) $percent;
         }
-        foreach (['small_floor_g' => $smallFloorG, 'floor_g' => $floorG] as $field => $grams) {
+        foreach (['tolerances.small_floor_g' => $smallFloorG, 'tolerances.floor_g' => $floorG] as $field => $grams) {
             if ($grams < 0 || $grams > 10) {
                 throw InvalidInput::because($field, Phrase::of('refusal.range', ['least' => 0, 'most' => 10]));
             }

@@ -30,17 +30,6 @@ use Hovik\Core\Words\Phrasebook;
 
 // Plans and their words, case by case; searches against trying everything.
 
-/** @return list<Hovik\Core\Drawer\Tool> each tool by its id, its count and what it truly holds, in shares of its size */
-function drawerOf(string|array ...$tools): array
-{
-    return array_map(static function (string|array $tool): Hovik\Core\Drawer\Tool {
-        [$id, $count, $share] = (array) $tool + [1 => 6, 2 => null];
-        $made = ToolCatalogue::tool($id, MeasureStandard::UsCustomary);
-
-        return ToolCatalogue::tool($id, MeasureStandard::UsCustomary, $share === null ? null : $share * $made->aboutMl, $count);
-    }, array_values($tools));
-}
-
 function plansFor(string $food, string $amount, Unit $unit, string|array ...$tools): Plans
 {
     return (new ToolPlanner(Pantry::reference()))->plan(
@@ -222,24 +211,7 @@ describe('warnings before the lab', function () {
         'no scale' => fn () => [
             lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.0]]), [], 6, ['No scale in the drawer.'],
         ],
-        'one of two scales' => fn () => [
-            lineFor('baking-soda', '1', Unit::Teaspoon, [['spoon-us-1-tsp', 6, 1.0]]), [...$fine, 'Old' => new Scale(1.0, 0.5)], 6,
-            ['Careful hands vary by ±0.7 g.', 'Only these scales can judge it: Fine.'],
-        ],
-        'none of them' => fn () => [
-            lineFor('baking-soda', '1', Unit::Teaspoon, [['spoon-us-1-tsp', 6, 1.0]]),
-            ['Older' => new Scale(5.0, 2.0), 'Old' => new Scale(1.0, 0.0)], 6,
-            ['Careful hands vary by ±0.7 g.', 'No scale here can judge so little. Weigh 5 measures together.'],
-        ],
     ]);
-
-    it('say so when careful hands vary by more than is tolerated', function () use ($said, $fine) {
-        $line = fn (float $pct) => lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.0]], pct: $pct);
-        $u = $line(5.0)->plans->best()->uG;
-        $edge = 100 * 2 * $u / $line(5.0)->target()->grams;
-        expect($said($line(1.001 * $edge), $fine))->toBe([])
-            ->and($said($line(0.99 * $edge), $fine))->toBe(['Careful hands vary by ±'.round(2 * $u, 1).' g.']);
-    });
 });
 
 describe('the search for fills', function () {

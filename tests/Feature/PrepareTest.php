@@ -110,7 +110,7 @@ it('makes a lab, plans it by the class and warns before the day', function () {
     $this->putJson("/api/labs/$lab/items/$item", ['strictness' => 'free', 'tolerance_pct' => 3])->assertNoContent();
     $changed = $this->getJson("/api/labs/$lab/sheet")
         ->assertJsonPath('lines.0.tolerance_pct', 3)->assertJsonPath('lines.0.own_tolerance', true);
-    expect(implode(' ', array_column($changed->json('lines.0.warnings'), 'text')))->toContain('Careful hands vary by');
+    expect($changed->json('lines.0.careful'))->toStartWith('Careful work is Level ')->and($changed->json('careful'))->not->toBe([]);
     $this->putJson("/api/labs/$lab/items/$item", ['strictness' => 'free', 'tolerance_pct' => 300])->assertUnprocessable();
     $this->deleteJson("/api/labs/$lab/items/$item")->assertNoContent();
     $this->getJson("/api/labs/$lab/sheet")->assertJsonCount(3, 'lines');

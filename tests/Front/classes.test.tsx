@@ -8,6 +8,7 @@ import NewClass from "../../resources/js/classes/NewClass";
 import Roster from "../../resources/js/classes/Roster";
 import Seats from "../../resources/js/classes/Seats";
 import Settings from "../../resources/js/classes/Settings";
+import Tolerances from "../../resources/js/classes/Tolerances";
 import { learn, speak, startWords } from "../../resources/js/i18n/i18n";
 import { page, refusal } from "./page";
 import { json, settle } from "./render";
@@ -30,11 +31,16 @@ const oneClass = (more: Partial<Class> = {}): Class => ({
     tolerance_level: "practised",
     methods: ["stir-spoon-level", "packed-firm"],
     schools: { "butter-fat": "wrapper" },
+    tolerances: { percents: { oil: 7 }, small_floor_g: 0.2, floor_g: 1 },
     shows_target: false,
     asks_guess: true,
     asks_prediction: false,
     open_to_join: false,
   },
+  families: [
+    { family: "oil", percent: 7, usual: 5 },
+    { family: "fine-powder", percent: 8, usual: 8 },
+  ],
   schools: [
     {
       family: "fine-powder",
@@ -360,5 +366,33 @@ describe("coming in", () => {
     await screen.press("Let them in");
     expect(screen.wrong()).toEqual(["Nobody here has that address."]);
     expect(screen.box("Their e-mail").value).toBe("x@school.example");
+  });
+});
+
+describe("what counts as Level", () => {
+  const own = { percents: { oil: 7 }, small_floor_g: 0.2, floor_g: 1 };
+  const open = () => {
+    const keep = vi.fn();
+    return page(<Tolerances one={oneClass()} own={own} keep={keep} />).then((screen) => ({ screen, keep }));
+  };
+
+  it.each([
+    ["Oil", "6", { ...own, percents: { oil: 6 } }],
+    ["Oil", "5", { ...own, percents: {} }],
+    ["Oil", "", { ...own, percents: {} }],
+    ["Fine powder", "6,5", { ...own, percents: { oil: 7, "fine-powder": 6.5 } }],
+    ["Never less than, g", "2", { ...own, floor_g: 2 }],
+  ])("keeps %s at '%s'", async (label, typed, kept) => {
+    const { screen, keep } = await open();
+    const name = new RegExp(`^${label}`);
+    screen.type(name, typed);
+    await screen.leave(name);
+    expect(keep).toHaveBeenCalledExactlyOnceWith(kept);
+  });
+
+  it("sends nothing that did not change", async () => {
+    const { screen, keep } = await open();
+    for (const label of [/^Oil/, /^Fine powder/, /^Never less than, g/]) await screen.leave(label);
+    expect(keep).not.toHaveBeenCalled();
   });
 });

@@ -30,6 +30,7 @@ export const labSheet = (more: Partial<LabSheet> = {}): LabSheet => ({
   ],
   allergens: [],
   preparation: [],
+  careful: [],
   directions: [],
   ...more,
 });
@@ -48,6 +49,7 @@ export const labLine = (more: Partial<LabLine> = {}): LabLine => ({
   alternatives: ["seven 1/4 cups"],
   notes: [],
   steps: [],
+  careful: null,
   technique: "Spoon and level",
   target_g: 218.75,
   decimals: 0,

@@ -1,5 +1,6 @@
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
 import { learn, speak, startWords } from "../../resources/js/i18n/i18n";
+import CarefulGroups from "../../resources/js/prepare/CarefulGroups";
 import LabActions from "../../resources/js/prepare/LabActions";
 import LabLineRow from "../../resources/js/prepare/LabLineRow";
 import MakeLab from "../../resources/js/prepare/MakeLab";
@@ -716,5 +717,49 @@ describe("the lists of what there is", () => {
     await settle();
     expect(screen.changes()).toEqual([{ asked: "POST /api/labs", query: {}, body: { section: 3, text: '{"a":1}' } }]);
     expect(screen.wrong()).toEqual(["That is no lab of ours."]);
+  });
+});
+
+describe("lines on which careful work would often miss", () => {
+  const sheet = {
+    ...labSheet(),
+    state: "prepared" as const,
+    careful: [
+      {
+        remedy: "own-cup" as const,
+        says: "Weigh your own cup.",
+        names: ["Bread flour (61)"],
+        items: [{ item: 4, strictness: "structural" as const, percent: null }],
+      },
+      {
+        remedy: "wider-tolerance" as const,
+        says: "Wider is fair.",
+        names: ["Cinnamon (40)", "Ginger (38)"],
+        items: [
+          { item: 5, strictness: "flavour" as const, percent: 22 },
+          { item: 6, strictness: "flavour" as const, percent: 24 },
+        ],
+      },
+    ],
+  };
+
+  it("stand once for each thing that helps, which is one tap away", async () => {
+    const screen = await page(<CarefulGroups sheet={sheet} />, {
+      "PUT /api/labs/8/items/5": {},
+      "PUT /api/labs/8/items/6": {},
+    });
+    expect(screen.all(".careful .note > p:first-child")).toEqual(["Bread flour (61)", "Cinnamon (40), Ginger (38)"]);
+    expect(screen.link("Weigh your own cup").getAttribute("href")).toBe("/pantry");
+    await screen.press("Widen to ±22%, 24%");
+    expect(screen.changes().map((one) => one.body)).toEqual([
+      { strictness: "flavour", tolerance_pct: "22" },
+      { strictness: "flavour", tolerance_pct: "24" },
+    ]);
+  });
+
+  it("say nothing where there are none, and change nothing in an open lab", async () => {
+    expect((await page(<CarefulGroups sheet={labSheet()} />)).text()).toBe("");
+    const open = await page(<CarefulGroups sheet={{ ...sheet, state: "open" }} />);
+    expect(open.all("button")).toEqual([]);
   });
 });

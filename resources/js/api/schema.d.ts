@@ -1510,6 +1510,21 @@ export interface components {
             /** @description a wrong entry, kept; a later one stands for it */
             corrected: boolean;
         };
+        /** @description Lines on which careful work would be Level too seldom, and the one thing that helps all of them. */
+        CarefulGroup: {
+            /** @enum {string} */
+            remedy: "together" | "finer-scale" | "own-cup" | "narrower-vessel" | "wider-tolerance";
+            says: string;
+            names: string[];
+            items: components["schemas"]["CarefulItem"][];
+        };
+        CarefulItem: {
+            item: number;
+            /** @enum {string} */
+            strictness: "structural" | "flavour" | "free";
+            /** @description the tolerance at which careful work is Level often enough */
+            percent: number | null;
+        };
         CauseChoice: {
             /** @enum {string} */
             id: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line";
@@ -1607,6 +1622,14 @@ export interface components {
             standard: "us_customary" | "us_label_240" | "metric_250" | "au" | "uk_imperial_legacy";
             rows: components["schemas"]["EquivalentRow"][];
         };
+        /** @description How far from the target is Level, for a family: per cent of the target at the class's level. */
+        FamilyTolerance: {
+            /** @enum {string} */
+            family: "fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular";
+            percent: number;
+            /** @description at this level, where the class has none of its own */
+            usual: number;
+        };
         FaultChoice: {
             /** @enum {string} */
             id: "dry" | "tough" | "dense" | "flat" | "spread" | "sunken" | "cracked" | "gummy" | "greasy" | "pale" | "dark" | "bitter" | "salty" | "bland" | "crumbly";
@@ -1668,6 +1691,8 @@ export interface components {
             stations: components["schemas"]["LabStation"][];
             scales: string[];
             lines: components["schemas"]["LabPageLine"][];
+            /** @description where careful work would be Level too seldom */
+            careful: components["schemas"]["CarefulGroup"][];
             supplies: components["schemas"]["SupplyRow"][];
             allergens: string[];
             preparation: string[];
@@ -1707,6 +1732,8 @@ export interface components {
             /** @enum {string} */
             mode: "checked" | "weight" | "volume";
             warnings: components["schemas"]["LineWarning"][];
+            /** @description how often careful work is Level */
+            careful: string | null;
             working: string[];
             source: string | null;
         };
@@ -2182,6 +2209,8 @@ export interface components {
             settings: components["schemas"]["SectionSettings"];
             /** @description where cooks disagree about a family */
             schools: components["schemas"]["MethodChoice"][];
+            /** @description what is Level for each */
+            families: components["schemas"]["FamilyTolerance"][];
             /** @description and about everything else */
             questions: components["schemas"]["RuleQuestion"][];
             stations: components["schemas"]["SeatStation"][];
@@ -2201,6 +2230,7 @@ export interface components {
             schools: {
                 [key: string]: string;
             };
+            tolerances: components["schemas"]["Tolerances"];
             shows_target: boolean;
             asks_guess: boolean;
             asks_prediction: boolean;
@@ -2359,6 +2389,8 @@ export interface components {
             recipe_says: string;
             /** @description what to weigh, where the scale measures it */
             weigh_out: string | null;
+            /** @description only where the class shows it before weighing */
+            target: string | null;
             fills: components["schemas"]["DrawnFill"][];
             /** @description that lie on the floor */
             fallen: components["schemas"]["DrawnFill"][];
@@ -2399,7 +2431,7 @@ export interface components {
             /** @description today, against a known weight */
             checked: boolean;
         };
-        /** @description What a student or a station's tablet works by. A line's target is not in here. */
+        /** @description What a student or a station's tablet works by. A line's target is in here only where the class shows it. */
         StationWork: {
             /** @enum {string} */
             kind: "student" | "station";
@@ -2551,6 +2583,17 @@ export interface components {
             stations: components["schemas"]["StationCode"][];
             /** @description the open one first, then those being prepared */
             labs: components["schemas"]["LabSummary"][];
+        };
+        /** @description What a class settled on as Level. */
+        Tolerances: {
+            /** @description its own, by family */
+            percents: {
+                [key: string]: number;
+            };
+            /** @description the least asked of anyone for small amounts */
+            small_floor_g: number;
+            /** @description the least asked of anyone */
+            floor_g: number;
         };
         /** @description What a food of a family usually weighs, a US cup or a piece of it: to begin with where nobody has weighed it. */
         UsualWeight: {
@@ -4412,6 +4455,13 @@ export interface operations {
                     schools: {
                         [key: string]: string;
                     };
+                    tolerances?: {
+                        percents?: {
+                            [key: string]: number | string;
+                        };
+                        small_floor_g?: number | string;
+                        floor_g?: number | string;
+                    } | null;
                     shows_target: boolean;
                     asks_guess: boolean;
                     asks_prediction: boolean;

@@ -4,6 +4,7 @@ import { type Body, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import { type Class, useClassRefresh } from "./class";
+import Tolerances from "./Tolerances";
 
 type Kept = Body<"put", "/api/sections/{section}">;
 type Method = Kept["methods"][number];
@@ -125,6 +126,7 @@ export default function Settings({ one }: { one: Class }) {
           </label>
         ))}
       </div>
+      <Tolerances one={one} own={one.settings.tolerances} keep={(tolerances) => keep({ tolerances })} />
       {YES.map(([what, words]) => (
         <label key={what} className="opt">
           <input

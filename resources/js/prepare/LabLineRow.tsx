@@ -82,13 +82,11 @@ export default function LabLineRow({ lab, line, frozen }: { lab: number; line: L
           </ul>
         </details>
         {line.warnings.map((warning) => (
-          <p
-            key={warning.text}
-            className={warning.id === "tight" ? "soft running text-[0.8125rem]" : "warning running"}
-          >
+          <p key={warning.text} className="warning running">
             <KitchenFraction>{warning.text}</KitchenFraction>
           </p>
         ))}
+        {line.careful && <p className="soft text-[0.8125rem]">{line.careful}</p>}
       </td>
       <td>
         <select

@@ -2,6 +2,7 @@ import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import KitchenFraction from "../kit/KitchenFraction";
 import { useDay } from "../kit/useDay";
+import CarefulGroups from "./CarefulGroups";
 import LabActions from "./LabActions";
 import LabLineRow from "./LabLineRow";
 import { PRINTS, type Sheet } from "./lab";
@@ -11,8 +12,7 @@ import Supplies from "./Supplies";
 export default function LabPage({ sheet }: { sheet: Sheet }) {
   const { t } = useTranslation();
   const day = useDay();
-  const warned = sheet.lines.filter((line) => line.warnings.some((warning) => warning.id !== "tight"));
-  const tight = sheet.lines.filter((line) => line.warnings.some((warning) => warning.id === "tight"));
+  const warned = sheet.lines.filter((line) => line.warnings.length > 0);
   return (
     <main className="sheet">
       <div>
@@ -69,9 +69,7 @@ export default function LabPage({ sheet }: { sheet: Sheet }) {
           <p className="note">
             {warned.length === 0 ? t("lab.noWarnings") : <b>{t("lab.warnings", { count: warned.length })}</b>}
           </p>
-          {tight.length > 0 && (
-            <p className="note">{t("lab.tight", { names: tight.map((line) => line.name).join(", ") })}</p>
-          )}
+          <CarefulGroups sheet={sheet} />
           <p className="note">
             {sheet.allergens.length > 0
               ? t("lab.allergens", { list: sheet.allergens.join(", ") })

@@ -8,6 +8,7 @@ use App\Http\Requests\ApiRequest;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Weighing\ToleranceLevel;
+use Hovik\Core\Weighing\TolerancePolicy;
 use Illuminate\Validation\Rule;
 
 final class SectionRequest extends ApiRequest
@@ -25,6 +26,11 @@ final class SectionRequest extends ApiRequest
             'methods.*' => ['string', Rule::enum(HouseMethod::class)],
             'schools' => ['present', 'array', 'max:20'],
             'schools.*' => ['string', 'max:20'],
+            'tolerances' => ['sometimes', 'nullable', 'array:percents,small_floor_g,floor_g'],
+            'tolerances.percents' => ['present_with:tolerances', 'array', 'max:20'],
+            'tolerances.percents.*' => ['numeric'],
+            'tolerances.small_floor_g' => ['required_with:tolerances', 'numeric'],
+            'tolerances.floor_g' => ['required_with:tolerances', 'numeric'],
             'shows_target' => ['required', 'boolean'],
             'asks_guess' => ['required', 'boolean'],
             'asks_prediction' => ['required', 'boolean'],
@@ -35,5 +41,13 @@ final class SectionRequest extends ApiRequest
     protected function passedValidation(): void
     {
         HouseRules::of($this->array('schools')); // refuses what is no answer
+        if ($this->filled('tolerances')) {
+            TolerancePolicy::of(
+                ToleranceLevel::from($this->string('tolerance_level')->toString()),
+                array_map(floatval(...), array_filter($this->array('tolerances.percents'), is_numeric(...))),
+                $this->float('tolerances.small_floor_g'),
+                $this->float('tolerances.floor_g'),
+            );
+        }
     }
 }

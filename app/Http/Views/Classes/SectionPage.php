@@ -7,6 +7,7 @@ namespace App\Http\Views\Classes;
 use App\Http\Views\View;
 use App\Models\Section;
 use Hovik\Core\Pantry\Family;
+use Hovik\Core\Weighing\Tolerance;
 use Hovik\Core\Technique\HouseRules;
 
 /** A class: its settings, people and codes. */
@@ -14,6 +15,7 @@ final readonly class SectionPage extends View
 {
     /**
      * @param  list<MethodChoice>  $schools  where cooks disagree about a family
+     * @param  list<FamilyTolerance>  $families  what is Level for each
      * @param  list<RuleQuestion>  $questions  and about everything else
      * @param  list<SeatStation>  $stations
      * @param  list<RosterStudent>  $students
@@ -24,6 +26,7 @@ final readonly class SectionPage extends View
         public string $code,
         public SectionSettings $settings,
         public array $schools,
+        public array $families,
         public array $questions,
         public array $stations,
         public array $students,
@@ -37,6 +40,9 @@ final readonly class SectionPage extends View
             id: $section->id,
             code: $section->code,
             settings: SectionSettings::of($section),
+            families: array_map(static fn (Family $family): FamilyTolerance => new FamilyTolerance(
+                $family, $section->tolerancePolicy()->percent($family), Tolerance::usualPercent($family, $section->tolerance_level),
+            ), Family::cases()),
             schools: array_map(
                 static fn (Family $family): MethodChoice => MethodChoice::of($family, $section),
                 [Family::FinePowder, Family::MoistSugar],

@@ -25,6 +25,7 @@ final readonly class SectionSettings extends View
         public ToleranceLevel $tolerance_level,
         public array $methods,
         public JsonMap $schools,
+        public Tolerances $tolerances,
         public bool $shows_target,
         public bool $asks_guess,
         public bool $asks_prediction,
@@ -34,6 +35,8 @@ final readonly class SectionSettings extends View
 
     public static function of(Section $section): self
     {
+        $policy = $section->tolerancePolicy();
+
         return new self(
             name: $section->name,
             starts_at: substr($section->starts_at, 0, 5),
@@ -42,6 +45,7 @@ final readonly class SectionSettings extends View
             tolerance_level: $section->tolerance_level,
             methods: array_values($section->methods->all()),
             schools: new JsonMap($section->schools ?? []),
+            tolerances: new Tolerances(new JsonMap($policy->percents), $policy->smallFloorG, $policy->floorG),
             shows_target: $section->shows_target,
             asks_guess: $section->asks_guess,
             asks_prediction: $section->asks_prediction,

@@ -20,6 +20,7 @@ final readonly class LabPage extends View
      * @param  list<LabStation>  $stations
      * @param  list<string>  $scales
      * @param  list<LabPageLine>  $lines
+     * @param  list<CarefulGroup>  $careful  where careful work would be Level too seldom
      * @param  list<SupplyRow>  $supplies
      * @param  list<string>  $allergens
      * @param  list<string>  $preparation
@@ -42,6 +43,7 @@ final readonly class LabPage extends View
         public array $stations,
         public array $scales,
         public array $lines,
+        public array $careful,
         public array $supplies,
         public array $allergens,
         public array $preparation,
@@ -78,6 +80,7 @@ final readonly class LabPage extends View
                 static fn (FrozenLine $line): LabPageLine => LabPageLine::of($line, $items->get($line->position)->id ?? 0),
                 $plan->lines,
             ),
+            careful: CarefulGroup::all($plan->lines, $items),
             supplies: array_map(SupplyRow::of(...), $plan->supplies()),
             allergens: array_values(array_map(static fn (string $id): string => Said::phrase(Phrase::of("allergen.$id")), $allergens)),
             preparation: array_map(Said::phrase(...), $plan->kitchen->preparation),

@@ -25,6 +25,7 @@ final readonly class LabPageLine extends View
      * @param  list<string>  $notes  why it is no plainer plan
      * @param  list<string>  $steps
      * @param  list<LineWarning>  $warnings
+     * @param  string|null  $careful  how often careful work is Level
      * @param  list<string>  $working
      */
     public function __construct(
@@ -53,6 +54,7 @@ final readonly class LabPageLine extends View
         public Strictness $strictness,
         public MeasuringMode $mode,
         public array $warnings,
+        public ?string $careful,
         public array $working,
         public ?string $source,
     ) {
@@ -68,7 +70,7 @@ final readonly class LabPageLine extends View
         $plan = $way->plan;
         $target = $line->judgedBy();
         [$low, $high] = $target->band();
-        $say = static fn (Step $step): string => Said::step($step, $line->method, $food->family)['text'];
+        $say = static fn (Step $step): string => Said::step($step, $line->method, $food->family, $food->role)['text'];
         $short = array_filter($way->technique->steps, static fn (Step $step): bool => ! in_array($step, self::UNSAID, true));
 
         return new self(
@@ -102,6 +104,7 @@ final readonly class LabPageLine extends View
                 ),
                 $line->warnings,
             ),
+            careful: $line->careful === null ? null : Said::phrase(Phrase::of('careful.times', ['times' => $line->careful->times])),
             working: array_map(Said::phrase(...), $line->working),
             source: $line->source === null ? null : Said::source($line->source, $food->confidence),
         );

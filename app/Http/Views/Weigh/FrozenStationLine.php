@@ -57,7 +57,7 @@ final readonly class FrozenStationLine extends View
         $technique = $frozen->way()->technique;
         $why = $frozen->way()->plan?->why;
         $step = static function (Step $step) use ($frozen, $line): StepToDo {
-            $words = Said::step($step, $frozen->method, $line->family);
+            $words = Said::step($step, $frozen->method, $line->family, $frozen->food->ingredient->role);
 
             return new StepToDo($step, $words['text'], $words['why']);
         };

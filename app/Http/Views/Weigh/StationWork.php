@@ -14,7 +14,7 @@ use App\Models\Student;
 use Hovik\Core\Lab\StationState;
 use Hovik\Core\Safety\StationChecklist;
 
-/** What a student or a station's tablet works by. A line's target is not in here. */
+/** What a student or a station's tablet works by. A line's target is in here only where the class shows it. */
 final readonly class StationWork extends View
 {
     /**
