@@ -49,7 +49,7 @@ final class Weighings
                     'predicts_g' => [Ask::tidy(round($low, 3)), Ask::tidy(round($high, 3))],
                     'said' => Ask::english($likely->said()),
                     'likely' => Ask::english($likely->word()),
-                    'tell_apart' => Ask::english($likely->cause->tell()),
+                    'tell_apart' => Ask::english($likely->tell()),
                     'do_next' => Ask::english($likely->cause->next()),
                 ];
             }, $diagnosis->causes),

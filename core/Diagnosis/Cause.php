@@ -50,6 +50,15 @@ enum Cause: string
     case NotScaled = 'not-scaled';
     case ScaledTwice = 'scaled-twice';
     case NeighbourLine = 'neighbour-line';
+    /** The next line of the jug, the next mark of the wrapper. */
+    case NextMark = 'next-mark';
+    /** Filled well under the rim. */
+    case UnderFilled = 'under-filled';
+    /** Weighed out: too much, and none taken out again. */
+    case Overshot = 'overshot';
+    case StoppedShort = 'stopped-short';
+    case EggSize = 'egg-size';
+    case InShell = 'in-shell';
 
     /** @throws InvalidInput */
     public static function named(string $id, string $field = 'cause'): self
@@ -77,6 +86,9 @@ enum Cause: string
             self::TopOfCurve => [Step::TopUpCurve],
             self::InHand, self::JugTilted => [Step::FlatSurface],
             self::Residue => [Step::ScrapeOut, Step::OilTool],
+            self::UnderFilled => [Step::SpoonHeaped, Step::DipHeaped, Step::Fill],
+            self::NextMark => [Step::CutAtMark],
+            self::InShell => [Step::CrackApart],
             default => [],
         };
     }
@@ -89,11 +101,11 @@ enum Cause: string
             self::Dipped, self::Tapped, self::Pressed, self::NotLoosened, self::Sifted, self::Unsifted, self::LooseSugar,
             self::AirPockets, self::Lumps, self::JugForDry => 'filling',
             self::Heaped, self::Hollow, self::EyeAbove, self::EyeBelow, self::FarEdge, self::TopOfCurve, self::InHand,
-            self::JugTilted, self::Residue => 'level',
+            self::JugTilted, self::Residue, self::UnderFilled => 'level',
             self::FillMissing, self::FillExtra, self::NeighbourTool, self::TspForTbsp, self::TbspForTsp, self::WrongColumn,
-            self::ToolOffSize => 'tool',
-            self::NotTared, self::WrongUnit, self::DecimalSlip, self::SwappedDigits => 'scale',
-            self::WrongIngredient, self::SaltCrystal => 'food',
+            self::ToolOffSize, self::NextMark => 'tool',
+            self::Overshot, self::StoppedShort, self::NotTared, self::WrongUnit, self::DecimalSlip, self::SwappedDigits => 'scale',
+            self::WrongIngredient, self::SaltCrystal, self::EggSize, self::InShell => 'food',
             self::FlOzForOz, self::NotScaled, self::ScaledTwice, self::NeighbourLine => 'recipe',
         };
     }
@@ -103,10 +115,16 @@ enum Cause: string
         return Phrase::of("cause.{$this->value}");
     }
 
-    /** One way to tell it from others. */
-    public function tell(): Phrase
+    /**
+     * One way to tell it from others.
+     *
+     * @param  bool  $isTicked  a step that keeps it from happening is ticked: the words respect that
+     */
+    public function tell(bool $isTicked = false): Phrase
     {
-        return Phrase::of("cause.{$this->value}.tell");
+        $tell = Phrase::of("cause.{$this->value}.tell");
+
+        return $isTicked && $this->guards() !== [] ? Phrase::of('cause.ticked', ['tell' => $tell]) : $tell;
     }
 
     public function next(): Phrase

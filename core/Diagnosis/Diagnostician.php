@@ -43,7 +43,7 @@ final class Diagnostician
             $scores = [...$scores, ...self::pairs($at, $priors, $predictions)];
         }
 
-        return self::ranked($scores, $nonsense, $grams);
+        return self::ranked($scores, $nonsense, $at);
     }
 
     /** The one prediction of a cause here, or null where it cannot happen. */
@@ -54,8 +54,9 @@ final class Diagnostician
             default => match ($cause->place()) {
                 'filling' => FoodSlips::predict($cause, $at),
                 'level' => FoodSlips::predict($cause, $at) ?? JugSlips::predict($cause, $at),
-                'tool' => $cause === Cause::WrongColumn ? JugSlips::predict($cause, $at) : ToolSlips::predict($cause, $at),
+                'tool' => $cause === Cause::WrongColumn || $cause === Cause::NextMark ? JugSlips::predict($cause, $at) : ToolSlips::predict($cause, $at),
                 'scale' => ScaleSlips::predict($cause, $at),
+                'food' => EggSlips::predict($cause, $at) ?? RecipeSlips::predict($cause, $at),
                 default => RecipeSlips::predict($cause, $at),
             },
         };
@@ -118,14 +119,18 @@ final class Diagnostician
     }
 
     /** @param  list<array{Cause, Cause|null, float, Prediction}>  $scores */
-    private static function ranked(array $scores, float $nonsense, float $grams): Diagnosis
+    private static function ranked(array $scores, float $nonsense, Situation $at): Diagnosis
     {
+        $grams = $at->reading->grams;
         $all = array_sum(array_column($scores, 2)) + $nonsense;
         usort($scores, static fn (array $a, array $b): int => $b[2] <=> $a[2]);
         $causes = [];
         foreach ($scores as [$cause, $with, $score, $prediction]) {
             if ($score / $all >= self::WORTH_NAMING) {
-                $causes[] = new LikelyCause($cause, $with, $score / $all, $prediction, $grams);
+                $isTicked = array_intersect(
+                    array_column($cause->guards(), 'value'), array_column($at->ticked, 'value'),
+                ) !== [];
+                $causes[] = new LikelyCause($cause, $with, $score / $all, $prediction, $grams, $isTicked);
             }
         }
 

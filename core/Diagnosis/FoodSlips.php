@@ -41,6 +41,11 @@ final class FoodSlips
     /** Dry food in a jug is shaken level and read by eye: this much of its weight to and fro. An estimate of ours. */
     private const JUG_SPREAD = 0.06;
 
+    /** Well under the rim: this full, give or take (the craft's page: 60 to 85 %). */
+    private const UNDER = [0.63, 0.72, 0.81];
+
+    private const UNDER_SPREAD = 0.04;
+
     /** A spoon of liquid not full to the brim: this much is missing, and how much that varies. An estimate of ours. */
     private const NOT_BRIMFUL = [0.12, 0.05];
 
@@ -57,6 +62,7 @@ final class FoodSlips
                 : self::rim($at, static fn (float $s): WorkingHabit => WorkingHabit::of(hollow: $s)),
             Cause::JugForDry => self::inJug($at),
             Cause::Residue => self::residue($at),
+            Cause::UnderFilled => self::underFilled($at),
             default => null,
         };
     }
@@ -65,7 +71,8 @@ final class FoodSlips
     private static function handled(Cause $cause, array $handled, Situation $at): ?Prediction
     {
         $right = $at->density($at->handling);
-        if ($right === null || ! self::isSlip($cause, $at)) {
+        // A stick that is cut has no pockets and is not dipped.
+        if ($right === null || $at->firstTool() === ToolKind::ButterWrapper || ! self::isSlip($cause, $at)) {
             return null;
         }
         $weights = [];
@@ -132,6 +139,27 @@ final class FoodSlips
                     $weight->mean, $weight->fillU, $weight->toolU, $weight->batchU, hypot($weight->habitU, $around),
                     $weight->residueU,
                 );
+            })];
+        }
+
+        return Prediction::ofWeights($weights, $at->reading->scale);
+    }
+
+    /** A cup or a spoon of dry or thick food that nobody filled to the rim. */
+    private static function underFilled(Situation $at): ?Prediction
+    {
+        $density = $at->density($at->handling);
+        $hasNoRim = static fn (Fill $fill): bool => $fill->toMark !== null || $fill->tool->kind === ToolKind::ButterWrapper;
+        $canBe = $at->fills !== [] && array_filter($at->fills, $hasNoRim) === [] && ! $at->ingredient->family->isPoured();
+        if ($density === null || ! $canBe) {
+            return null;
+        }
+        $weights = [];
+        foreach (self::UNDER as $share) {
+            $weights = [...$weights, ...self::allOrOne($at, 1.0, static function (array $fills) use ($at, $share): Weight {
+                $full = $at->soundWith($fills);
+
+                return new Weight($full->mean * $share, hypot($full->u(), self::UNDER_SPREAD * $full->mean));
             })];
         }
 

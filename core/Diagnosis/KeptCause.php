@@ -15,9 +15,11 @@ final readonly class KeptCause
      * @param  float  $p  0 to 1
      * @param  float  $lowG  g, of the range it predicts
      * @param  Phrase|null  $way  which cup, which line, which salt
+     * @param  bool  $isTicked  a step that keeps it from happening was ticked
      */
     public function __construct(
         public Cause $cause, public ?Cause $with, public float $p, public float $lowG, public float $highG, public ?Phrase $way,
+        public bool $isTicked = false,
     ) {
     }
 
@@ -25,7 +27,7 @@ final readonly class KeptCause
     {
         [$low, $high] = $likely->range();
 
-        return new self($likely->cause, $likely->with, $likely->p, $low, $high, $likely->way());
+        return new self($likely->cause, $likely->with, $likely->p, $low, $high, $likely->way(), $likely->isTicked);
     }
 
     public function said(): Phrase
@@ -43,6 +45,7 @@ final readonly class KeptCause
             'low' => $this->lowG,
             'high' => $this->highG,
             'way' => $this->way?->toArray(),
+            'ticked' => $this->isTicked,
         ];
     }
 
@@ -56,6 +59,7 @@ final readonly class KeptCause
             $stored->number('low'),
             $stored->number('high'),
             $stored->has('way') ? Phrase::fromArray($stored->listOrMap('way')) : null,
+            $stored->flag('ticked', false),
         );
     }
 }

@@ -15,9 +15,11 @@ final readonly class LikelyCause
      * @param  Cause|null  $with  a second slip on top, where one alone explains nothing
      * @param  float  $p  0 to 1
      * @param  float  $grams  the reading it is asked of
+     * @param  bool  $isTicked  a step that keeps it from happening is ticked
      */
     public function __construct(
         public Cause $cause, public ?Cause $with, public float $p, private Prediction $prediction, private float $grams,
+        public bool $isTicked = false,
     ) {
     }
 
@@ -25,6 +27,12 @@ final readonly class LikelyCause
     public function range(): array
     {
         return $this->prediction->rangeAt($this->grams);
+    }
+
+    /** One way to tell it from others. */
+    public function tell(): Phrase
+    {
+        return $this->cause->tell($this->isTicked);
     }
 
     /** How likely, in words. */

@@ -81,7 +81,8 @@ final class Prediction
         }
         $near = new self($near);
 
-        return [$near->quantile(0.05), $near->quantile(0.95)];
+        // A range beside the very reading that it explains would be hard to believe.
+        return [min($near->quantile(0.05), $grams), max($near->quantile(0.95), $grams)];
     }
 
     /**

@@ -24,7 +24,7 @@ final class Priors
     /** A step that failed is left unticked this much more often than one that was done; and ticked this much less. */
     private const SKIPPED = 6.0;
 
-    private const TICKED = 0.6;
+    private const TICKED = 0.45;
 
     /** How many earlier weighings the priors are worth against a person's own. */
     private const WORTH = 12;
@@ -38,13 +38,14 @@ final class Priors
         'swapped-digits' => 0.012,
         'wrong-ingredient' => 0.012, 'tool-off-size' => 0.03, 'not-scaled' => 0.05, 'scaled-twice' => 0.02,
         'neighbour-line' => 0.015, 'floz-for-oz' => 0.06,
+        'next-mark' => 0.04, 'under-filled' => 0.025, 'overshot' => 0.3, 'stopped-short' => 0.15, 'egg-size' => 0.2, 'in-shell' => 0.05,
         'salt-crystal' => 0.25, 'tsp-for-tbsp' => 0.05, 'tbsp-for-tsp' => 0.05,
     ];
 
     /** Slips at a line on a wall. */
     private const AT_A_LINE = [
         'eye-above' => 0.22, 'eye-below' => 0.06, 'far-edge' => 0.06, 'top-of-curve' => 0.09, 'in-hand' => 0.08,
-        'jug-tilted' => 0.04, 'wrong-column' => 0.08,
+        'jug-tilted' => 0.04, 'wrong-column' => 0.05,
     ];
 
     /** A fill too few, by how many there are: nobody forgets one of one. */

@@ -6,12 +6,16 @@ namespace Hovik\Core\Diagnosis;
 
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Weighing\Weight;
 
 /** Slips between the scale and the number written down. */
 final class ScaleSlips
 {
     /** What stands on a scale where nobody says: g, spread, how often. Paper, a small bowl, a cup, a bowl, a jug. */
     private const VESSELS = [[8.0, 4.0, 0.15], [45.0, 18.0, 0.25], [110.0, 35.0, 0.25], [220.0, 70.0, 0.25], [400.0, 120.0, 0.1]];
+
+    /** How much a hand that pours scatters, relative. An estimate of ours. */
+    private const POURING = 0.02;
 
     /** Steps of displays in ounces and pounds. */
     private const OUNCE_STEP = 0.1;
@@ -31,6 +35,8 @@ final class ScaleSlips
                 [0.2, $mean / $pound, hypot($sd / $pound, self::POUND_STEP / sqrt(12))],
             ]),
             Cause::DecimalSlip => new Prediction([[0.5, $mean * 10, $sd * 10], [0.5, $mean / 10, $sd / 10]]),
+            Cause::Overshot => self::weighedOut($at, [1.04, 1.09]),
+            Cause::StoppedShort => self::weighedOut($at, [0.96, 0.9]),
             Cause::SwappedDigits => self::swapped($at, $mean, $sd),
             default => null,
         };
@@ -43,6 +49,22 @@ final class ScaleSlips
         assert($sound !== null);
 
         return [$sound->parts[0][1], $sound->parts[0][2]];
+    }
+
+    /**
+     * Poured onto the scale until it said so, and a little or much too far; or not far enough.
+     *
+     * @param  list<float>  $shares
+     */
+    private static function weighedOut(Situation $at, array $shares): ?Prediction
+    {
+        if ($at->isMeasured() || $at->isCounted()) {
+            return null;
+        }
+
+        return Prediction::ofWeights(array_map(
+            static fn (float $share): array => [1.0, new Weight($at->targetG * $share, $at->targetG * self::POURING)], $shares,
+        ), $at->reading->scale);
     }
 
     private static function notTared(Situation $at, float $mean, float $sd): Prediction

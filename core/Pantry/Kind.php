@@ -11,6 +11,8 @@ enum Kind: string
     case LumpyPowder = 'lumpy-powder';
     /** Shares the technique of spices, and is cupped all the same. */
     case Cupped = 'cupped';
+    /** Weighed without its shell; boxes hold several sizes. */
+    case WholeEgg = 'whole-egg';
     // A recipe that names only one of these asks which.
     case Salt = 'salt';
     case Yeast = 'yeast';

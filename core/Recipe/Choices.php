@@ -53,7 +53,9 @@ final class Choices
         ?HouseMethod $method = null,
     ): Choice {
         $method ??= SettledLine::method($line);
-        $settled = new SettledLine($ingredient, $amount, $method?->suits($ingredient->family) === true ? $method : null, $line->isSiftedLater());
+        $settled = new SettledLine(
+            $ingredient, $amount, $method?->suits($ingredient->family) === true ? $method : null, $line->isSiftedLater(),
+        );
         try {
             $grams = Conversion::toGrams(
                 $amount, $ingredient, $standard, $pantry, TechniqueCatalogue::handlingFor($ingredient, $settled->method),

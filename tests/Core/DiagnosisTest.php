@@ -120,7 +120,7 @@ it('has one place for every cause, and predicts each somewhere', function () use
         ['light-brown-sugar', '3/4', Unit::Cup, []], ['table-salt', '1', Unit::Teaspoon, []],
         ['cinnamon', '1', Unit::Tablespoon, []],
         ['whole-milk', '12', Unit::FluidOunce, ['factor' => 2.0, 'others' => [50.0]]], ['honey', '1/3', Unit::Cup, []],
-        ['butter', '1/2', Unit::Cup, []],
+        ['butter', '1/2', Unit::Cup, []], ['egg-large', '2', Unit::Piece, []], ['all-purpose-flour', '250', Unit::Gram, []],
     ];
     $seen = [];
     foreach ($lines as [$id, $number, $unit, $more]) {

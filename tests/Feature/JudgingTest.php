@@ -79,7 +79,7 @@ it('shows the target before weighing only where the class wants it', function ()
     $target = function (): mixed {
         $this->asNobody()->asStation(Station::query()->where('section_id', $this->class->id)->firstOrFail());
 
-        return $this->getJson('/api/work')->assertOk()->json('lines.0.target');
+        return $this->getJson('/api/work')->assertOk()->json('lines.0.aim');
     };
     expect($target())->toBeNull();
     $this->asNobody()->asTeacher($this->class->teacher);

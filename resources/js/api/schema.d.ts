@@ -2389,8 +2389,8 @@ export interface components {
             recipe_says: string;
             /** @description what to weigh, where the scale measures it */
             weigh_out: string | null;
-            /** @description only where the class shows it before weighing */
-            target: string | null;
+            /** @description its target, only where the class shows it before weighing */
+            aim: string | null;
             fills: components["schemas"]["DrawnFill"][];
             /** @description that lie on the floor */
             fallen: components["schemas"]["DrawnFill"][];

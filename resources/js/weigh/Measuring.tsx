@@ -36,7 +36,7 @@ export default function Measuring({ line }: { line: Line }) {
           {line.weigh_out && line.weigh_out !== line.amount && (
             <p className="pt-2 text-[1.375rem] font-semibold">{t("measure.weighOut", { grams: line.weigh_out })}</p>
           )}
-          {line.target && <p className="pt-2 text-[1.375rem] font-semibold">{line.target}</p>}
+          {line.aim && <p className="pt-2 text-[1.375rem] font-semibold">{line.aim}</p>}
           {line.recipe_says !== line.amount && (
             <p className="soft running pt-2">
               <KitchenFraction>{t("measure.recipeSays", { amount: line.recipe_says })}</KitchenFraction>

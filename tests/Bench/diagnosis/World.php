@@ -26,7 +26,7 @@ final class World
         'any' => ['fill-missing' => 6, 'fill-extra' => 3, 'neighbour-tool' => 7, 'tsp-for-tbsp' => 6, 'tbsp-for-tsp' => 6, 'not-tared' => 8, 'wrong-unit' => 3, 'decimal-slip' => 1.5, 'swapped-digits' => 1.5,
             'wrong-ingredient' => 1.5, 'salt-crystal' => 18, 'tool-off-size' => 4, 'not-scaled' => 6, 'scaled-twice' => 2,
             'neighbour-line' => 1.5, 'floz-for-oz' => 4,
-            'eye-above' => 20, 'eye-below' => 5, 'far-edge' => 5, 'top-of-curve' => 8, 'in-hand' => 7, 'jug-tilted' => 4, 'wrong-column' => 7],
+            'eye-above' => 20, 'eye-below' => 5, 'far-edge' => 5, 'top-of-curve' => 8, 'in-hand' => 7, 'jug-tilted' => 4, 'wrong-column' => 4, 'next-mark' => 4, 'under-filled' => 3],
         'fine-powder' => [
             'dipped' => 28, 'unsifted' => 12, 'tapped' => 9, 'pressed' => 10, 'not-loosened' => 8, 'heaped' => 8, 'sifted' => 4,
             'air-pockets' => 4, 'lumps' => 3, 'hollow' => 4, 'jug-for-dry' => 3,
@@ -87,6 +87,7 @@ final class World
         'eye-above' => ['eye-level'], 'eye-below' => ['eye-level'],
         'far-edge' => ['eye-level'], 'top-of-curve' => ['top-up-curve'], 'in-hand' => ['flat-surface'],
         'jug-tilted' => ['flat-surface'], 'residue' => ['scrape-out', 'oil-tool'],
+        'under-filled' => ['spoon-heaped', 'dip-heaped', 'fill'],
     ];
 
     /** A step that failed is left unticked this often; one that was done is forgotten this often. */
@@ -133,7 +134,9 @@ final class World
                 'top-of-curve' => self::height($at, [[-1.0, 0.3], [-1.5, 0.4], [-2.0, 0.3]]),
                 'in-hand' => self::height($at, [[-4.0, 0.15], [-2.0, 0.2], [0.0, 0.3], [2.0, 0.2], [4.0, 0.15]]),
                 'jug-tilted' => self::height($at, [[-6.0, 0.25], [-3.0, 0.25], [3.0, 0.25], [6.0, 0.25]]),
-                'wrong-column' => self::lines($at),
+                'wrong-column' => self::lines($at, true),
+                'next-mark' => self::lines($at, false),
+                'under-filled' => self::underFilled($at),
                 'residue' => $at->ingredient->residue < 0.008
                         ? []
                         : self::times(
@@ -291,6 +294,18 @@ final class World
     }
 
     /** @return list<array{float, float, float, string}> */
+    private static function underFilled(Setting $at): array
+    {
+        foreach ($at->fills as $fill) {
+            if ($fill->toMark !== null || $at->ingredient->family->isPoured() || $fill->tool->kind === ToolKind::ButterWrapper) {
+                return [];
+            }
+        }
+
+        return [...self::allOrOne($at, 0.3, 0.6, 0.03), ...self::allOrOne($at, 0.4, 0.7, 0.03), ...self::allOrOne($at, 0.3, 0.83, 0.03)];
+    }
+
+    /** @return list<array{float, float, float, string}> */
     private static function notBrimful(Setting $at): array
     {
         return $at->isRead() || $at->fills[0]->tool->kind->isMarked() ? [] : self::times($at, [[0.95, 0.25], [0.9, 0.4], [0.82, 0.35]]);
@@ -429,7 +444,7 @@ final class World
     }
 
     /** @return list<array{float, float, float, string}> */
-    private static function lines(Setting $at): array
+    private static function lines(Setting $at, bool $other): array
     {
         if (! $at->isRead()) {
             return [];
@@ -443,12 +458,20 @@ final class World
             $same = strtok($mark->text, 'a..z') !== false
                     && explode(' ', $mark->text)[0] === explode(' ', $fill->toMark->text ?? '')[0]
                     && abs($ratio - 1) > 0.02;
-            if ($same || ($ratio > 0.72 && $ratio < 1.38 && abs($ratio - 1) > 0.02)) {
-                $parts = [...$parts, ...self::with($at, 0, $fill->tool, $mark, $same ? 2.0 : 1.0)];
+            $isNear = $ratio > 0.72 && $ratio < 1.38 && abs($ratio - 1) > 0.02;
+            $isSameColumn = self::column($mark) === self::column($fill->toMark ?? $mark);
+            if ($other ? $same || $isNear && ! $isSameColumn : $isNear && $isSameColumn) {
+                $parts = [...$parts, ...self::with($at, 0, $fill->tool, $mark, 1.0)];
             }
         }
 
         return $parts;
+    }
+
+    /** By what is printed: the unit, and thirds apart. */
+    private static function column(Mark $mark): string
+    {
+        return preg_replace('~^[\d /]+~', '', $mark->text).(preg_match('~/3\b~', $mark->text) === 1 ? ' thirds' : '');
     }
 
     /**

@@ -45,7 +45,9 @@ final readonly class BoardLine extends View
             name: Said::ingredient($line->ingredient_id),
             family: $line->family,
             steps: array_map(
-                static fn (Step $step): StepName => new StepName($step, Said::step($step, $frozen->method, $line->family, $frozen->food->ingredient->role)['text']),
+                static fn (Step $step): StepName => new StepName(
+                    $step, Said::step($step, $frozen->method, $line->family, $frozen->food->ingredient->role)['text'],
+                ),
                 $frozen->steps(),
             ),
             shared: $frozen->shared,

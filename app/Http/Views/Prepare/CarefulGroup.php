@@ -40,7 +40,9 @@ final readonly class CarefulGroup extends View
         return array_map(static fn (string $remedy, array $of): self => new self(
             Remedy::from($remedy),
             Said::phrase(Phrase::of("remedy.$remedy", ['count' => $of[0]->careful->count ?? 0])),
-            array_map(static fn (FrozenLine $line): string => Said::ingredient($line->food->ingredient->id)." ({$line->careful?->times})", $of),
+            array_map(
+                static fn (FrozenLine $line): string => Said::ingredient($line->food->ingredient->id)." ({$line->careful?->times})", $of,
+            ),
             array_map(static fn (FrozenLine $line): CarefulItem => new CarefulItem(
                 $items->get($line->position)->id ?? 0, $line->strictness, $line->careful?->percent,
             ), $of),

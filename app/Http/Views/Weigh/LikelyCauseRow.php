@@ -34,7 +34,7 @@ final readonly class LikelyCauseRow extends View
             likely: Said::phrase(LikelyCause::wordFor($kept->p)),
             p: $kept->p,
             range: Said::phrase(LikelyCause::rangeInWords($kept->lowG, $kept->highG, $places)),
-            tell: Said::phrase($kept->cause->tell()),
+            tell: Said::phrase($kept->cause->tell($kept->isTicked)),
             next: Said::phrase($kept->cause->next()),
             guessed: $guess === $kept->cause,
         );

@@ -23,7 +23,7 @@ final readonly class StationLine extends View
      * @param  string  $named  in the middle of a sentence
      * @param  string  $amount  as a cook measures it
      * @param  string|null  $weigh_out  what to weigh, where the scale measures it
-     * @param  string|null  $target  only where the class shows it before weighing
+     * @param  string|null  $aim  its target, only where the class shows it before weighing
      * @param  list<DrawnFill>  $fills
      * @param  list<DrawnFill>  $fallen  that lie on the floor
      * @param  list<string>  $fetch  tools and helpers by name
@@ -45,7 +45,7 @@ final readonly class StationLine extends View
         public string $amount,
         public string $recipe_says,
         public ?string $weigh_out,
-        public ?string $target,
+        public ?string $aim,
         public array $fills,
         public array $fallen,
         public array $fetch,
@@ -78,7 +78,9 @@ final readonly class StationLine extends View
         $dropped = array_keys($own->dropped);
         $shows = $lab->section->shows_target;
 
-        return array_map(static function (FrozenStationLine $line) use ($lab, $station, $states, $own, $fits, $attempts, $dropped, $shows): self {
+        return array_map(static function (FrozenStationLine $line) use (
+            $lab, $station, $states, $own, $fits, $attempts, $dropped, $shows,
+        ): self {
             $fallen = array_values(array_filter($line->fills, static fn (DrawnFill $fill): bool => in_array($fill->tool, $dropped, true)));
             $other = $fallen === [] ? null : $lab->frozen?->instead($lab->lines->findOrFail($line->id)->frozen, $dropped);
             $fills = $other === null ? $line->fills : array_map(DrawnFill::of(...), $other->fills);
@@ -91,7 +93,7 @@ final readonly class StationLine extends View
                 amount: $line->amount,
                 recipe_says: $line->recipe_says,
                 weigh_out: $line->weigh_out,
-                target: $shows && $line->weigh_out === null ? Said::phrase(Phrase::of('weigh.target', [
+                aim: $shows && $line->weigh_out === null ? Said::phrase(Phrase::of('weigh.target', [
                     'grams' => ShownGrams::of($lab->lines->findOrFail($line->id)->target()->grams),
                 ])) : null,
                 fills: $fills,
