@@ -49,6 +49,19 @@ foreach (['units', 'ingredients', 'ingredients_es', 'look_alikes', 'recipe_words
     }
 }
 
+// The names of foods, taken apart once.
+require dirname(__DIR__).'/vendor/autoload.php';
+$names = array_map(Hovik\Core\Recipe\NameFinder::compile(...), array_column(Hovik\Core\Recipe\Line\LanguagePack::all(), null, 'language'));
+$php = "<?php\n\n// Made from the names of foods by ops/compile-reference.php. Edit the CSVs, not this.\n\nreturn ".var_export($names, true).";\n";
+$target = "$data/compiled/food_names.php";
+if ($check) {
+    if (! is_file($target) || file_get_contents($target) !== $php) {
+        $stale[] = 'food_names';
+    }
+} else {
+    file_put_contents($target, $php);
+}
+
 if ($stale !== []) {
     fwrite(STDERR, 'Out of date: '.implode(', ', $stale).". Run php ops/compile-reference.php\n");
     exit(1);

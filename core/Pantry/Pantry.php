@@ -154,6 +154,12 @@ final class Pantry
         );
     }
 
+    /** @return list<string> ids of foods that the reference does not know */
+    public function own(): array
+    {
+        return $this->added;
+    }
+
     /** @return list<string> */
     public function ids(): array
     {

@@ -16,6 +16,7 @@ use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\HouseRules;
+use Hovik\Core\Technique\Technique;
 use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Weighing\Strictness;
 use Hovik\Core\Weighing\Tolerance;
@@ -75,12 +76,7 @@ final class LinePlanner
             ingredient: $ingredient,
             amount: $amount,
             measure: KitchenMeasure::asMeasured($amount, $this->standard),
-            plans: $mode === MeasuringMode::Weight
-                ? new Plans(
-                    [], TechniqueCatalogue::for($ingredient, $method, null, $this->pantry), [Advice::WeighInstead],
-                    $conversion->exact->toFloat(),
-                )
-                : $this->tools->plan($amount, $ingredient, $this->drawer, $this->standard, $method, $tolerance->percent),
+            plans: $this->plans($ingredient, $amount, $mode, $method, $tolerance->percent, $conversion->exact->toFloat()),
             method: $method,
             handling: $handling,
             targetG: $conversion->exact->toScale(4, RoundingMode::HALF_UP),
@@ -93,6 +89,20 @@ final class LinePlanner
             hasOwnTolerance: $tolerancePct !== null,
             pantry: $this->pantry,
         );
+    }
+
+    private function plans(
+        Ingredient $ingredient, Amount $amount, MeasuringMode $mode, ?HouseMethod $method, float $tolerancePct, float $grams,
+    ): Plans {
+        $weighed = TechniqueCatalogue::for($ingredient, $method, null, $this->pantry);
+        if ($mode === MeasuringMode::Weight) {
+            return new Plans([], $weighed, [Advice::WeighInstead], $grams);
+        }
+        $plans = $this->tools->plan($amount, $ingredient, $this->drawer, $this->standard, $method, $tolerancePct);
+
+        // A pinch that nobody checks is taken by hand: it is not weighed either.
+        return $mode === MeasuringMode::Volume && $plans->best() === null
+            ? new Plans([], new Technique([], null, $weighed->cautions), [], $grams) : $plans;
     }
 
     /** Up to 20 mL by spoons, or up to 15 g weighed out: the least that is asked of anyone is less. */

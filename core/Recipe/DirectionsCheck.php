@@ -19,11 +19,24 @@ final readonly class DirectionsCheck
 
     private const WET = [Family::ThinLiquid, Family::Oil, Family::ViscousLiquid, Family::ThickDairyPuree, Family::Counted];
 
-    private NameFinder $names;
+    /** What directions say of many foods at once, by language: of all, of what is dry, of what is wet, of spices. */
+    private const TOGETHER = [
+        'en' => [
+            'all' => '~ (?:all|remaining|other|rest of the|every) (?:the )?(?:the )?ingredient | everything ~',
+            'dry' => '~ dry (?:ingredient|mixture|thing) ~', 'wet' => '~ (?:wet|liquid) (?:ingredient|mixture|thing) | liquid ~',
+            'spice' => '~ spice ~',
+        ],
+        'es' => [
+            'all' => '~ (?:todo|toda|resto|demas) (?:de )?(?:el |lo |la |los )?(?:ingrediente)?| mezcla todo ~',
+            'dry' => '~ (?:ingrediente )?seco ~', 'wet' => '~ (?:ingrediente )?(?:liquido|humedo) ~', 'spice' => '~ especia ~',
+        ],
+    ];
+
+    /** Words by which a text shows its language. */
+    private const TELLING = ['en' => '~ (?:the|and|with|in|to|until) ~', 'es' => '~ (?:el|la|lo|y|con|en|de|hasta|a) ~'];
 
     public function __construct(private Pantry $pantry)
     {
-        $this->names = new NameFinder($pantry);
     }
 
     /**
@@ -49,76 +62,76 @@ final readonly class DirectionsCheck
         if (trim($text) === '') {
             return $findings;
         }
-        $plain = ' '.implode(' ', $this->names->words($text)).' ';
+        $words = self::languageOf($text);
+        $names = new NameFinder($this->pantry, $words);
+        $foods = FoodNames::of($this->pantry, $words->language)->names;
+        $plain = ' '.implode(' ', $names->words($text)).' ';
+        $heads = static fn (string $id): array => self::heads($id, $foods[$id] ?? [], $names, $words);
         foreach ($lines as $id => $positions) {
-            if (! $this->isUsed($this->pantry->ingredient($id), $plain)) {
+            if (! self::isUsed($this->pantry->ingredient($id), $heads($id), $plain, $words->language)) {
                 $findings[] = new Finding(Finding::NEVER_USED, $id, $positions);
             }
         }
 
-        return [...$findings, ...$this->notListed(array_keys($lines), $text)];
+        return [...$findings, ...self::notListed(array_merge([], ...array_map($heads, array_keys($lines))), $names, $words, $text)];
     }
 
-    private function isUsed(Ingredient $ingredient, string $plain): bool
+    private static function languageOf(string $text): LanguagePack
     {
-        if (
-            preg_match('~ (all|remaining|other|rest of the|every) (the )?(the )?ingredient ~', $plain) === 1
-                || str_contains($plain, ' everything ')
-        ) {
-            return true;
-        }
-        if (in_array($ingredient->family, self::DRY, true) && preg_match('~ dry (ingredient|mixture) ~', $plain) === 1) {
-            return true;
-        }
-        if (in_array($ingredient->family, self::WET, true) && preg_match('~ (wet|liquid) (ingredient|mixture) | liquid ~', $plain) === 1) {
-            return true;
-        }
-        if ($ingredient->family === Family::LeavenerSpice && str_contains($plain, ' spice ')) {
-            return true;
-        }
-        foreach ($this->heads($ingredient) as $head) {
-            if (str_contains($plain, " $head ")) {
-                return true;
-            }
-        }
+        $plain = ' '.str_replace(' ', '  ', mb_strtolower((string) preg_replace('~\PL+~u', ' ', $text))).' ';
+        $said = array_map(static fn (string $pattern): int => (int) preg_match_all($pattern, $plain), self::TELLING);
 
-        return false;
+        return $said['es'] > $said['en'] ? LanguagePack::spanish() : LanguagePack::english();
     }
 
-    /** @return list<string> the nouns an ingredient goes by: 'flour' for bread flour; 'nut' and 'walnut' for walnuts */
-    private function heads(Ingredient $ingredient): array
+    /** @param  list<string>  $heads */
+    private static function isUsed(Ingredient $ingredient, array $heads, string $plain, string $language): bool
+    {
+        $together = self::TOGETHER[$language] ?? self::TOGETHER['en'];
+        $said = static fn (string $what): bool => preg_match($together[$what], $plain) === 1;
+
+        return $said('all')
+            || in_array($ingredient->family, self::DRY, true) && $said('dry')
+            || in_array($ingredient->family, self::WET, true) && $said('wet')
+            || $ingredient->family === Family::LeavenerSpice && $said('spice')
+            || array_filter($heads, static fn (string $head): bool => str_contains($plain, " $head ")) !== [];
+    }
+
+    /**
+     * The nouns an ingredient goes by: 'flour' for bread flour, 'harina' for 'harina de fuerza'; 'nut' and 'walnut' for walnuts.
+     *
+     * @param  list<string>  $called
+     * @return list<string>
+     */
+    private static function heads(string $id, array $called, NameFinder $names, LanguagePack $words): array
     {
         $heads = [];
-        foreach ([explode(',', $ingredient->name)[0], ...$ingredient->aliases] as $name) {
-            $words = $this->names->words($name);
-            $heads[] = $words[count($words) - 1] ?? '';
-            $heads[] = implode(' ', $words);
+        foreach ($called as $name) {
+            $parts = $names->words($name);
+            $heads[] = $words->isBehind ? ($parts[0] ?? '') : ($parts[count($parts) - 1] ?? '');
+            $heads[] = implode(' ', $parts);
         }
-        if (preg_match('~walnut|pecan|almond|hazelnut~', $ingredient->id) === 1) {
-            $heads[] = 'nut';
+        if (preg_match('~walnut|pecan|almond|hazelnut~', $id) === 1) {
+            $heads[] = $words->isBehind ? 'nuez' : 'nut';
         }
 
         return array_values(
-            array_unique(array_filter($heads, static fn (string $head): bool => $head !== '' && ! LanguagePack::english()->isPlain($head))),
+            array_unique(array_filter($heads, static fn (string $head): bool => $head !== '' && ! $words->isPlain($head))),
         );
     }
 
     /**
-     * @param  list<string>  $listed  ids
+     * @param  list<string>  $heads  of all that is listed
      * @return list<Finding>
      */
-    private function notListed(array $listed, string $text): array
+    private static function notListed(array $heads, NameFinder $names, LanguagePack $words, string $text): array
     {
-        $known = [];
-        foreach ($listed as $id) {
-            foreach ($this->heads($this->pantry->ingredient($id)) as $head) {
-                $known[$head] = true;
-            }
-        }
+        $known = array_flip($heads);
         $findings = [];
-        foreach ($this->names->findAll($text) as $match) {
-            $words = explode(' ', $match->alias);
-            if (! isset($known[$match->alias]) && ! isset($known[$words[count($words) - 1]])) {
+        foreach ($names->findAll($text) as $match) {
+            $parts = explode(' ', $match->alias);
+            $head = $words->isBehind ? $parts[0] : $parts[count($parts) - 1];
+            if (! isset($known[$match->alias]) && ! isset($known[$head])) {
                 $findings[$match->ingredient] ??= new Finding(Finding::NOT_LISTED, $match->ingredient, []);
             }
         }

@@ -13,13 +13,13 @@ final class NameFinder
     /** Longest name, in words. */
     private const LONGEST = 6;
 
-    private readonly string $language;
+    private string $language;
 
     /** @var array<string, string> plain singular name => ingredient id */
     private array $names = [];
 
-    /** @var array<int, list<string>> names by their number of words */
-    private array $byWords = [];
+    /** @var array<int, list<string>>|null names by their number of words; for misspelt ones only */
+    private ?array $byWords = null;
 
     /** @var array<string, list<string>> ingredient ids by a name that means several */
     private array $open = [];
@@ -28,17 +28,37 @@ final class NameFinder
     {
         $pack ??= LanguagePack::english();
         $this->language = $pack->language;
-        $foods = FoodNames::of($pantry, $pack->language);
-        foreach ($foods->open as $word => $ids) {
-            $name = implode(' ', $this->words($word));
-            $this->names[$name] = $ids[0];
-            $this->open[$name] = $ids;
+        /** @var array<string, array{names: array<string, string>, open: array<string, list<string>>}> $compiled */
+        $compiled = require __DIR__.'/../data/compiled/food_names.php';
+        ['names' => $this->names, 'open' => $this->open] = $compiled[$this->language];
+        foreach ($pantry->own() as $id) {
+            $food = $pantry->ingredient($id);
+            foreach ([$food->name, ...$food->aliases] as $name) {
+                $this->names[implode(' ', $this->words($name))] ??= $id;
+            }
         }
-        $bare = [];
-        foreach ($foods->names as $id => $names) {
-            foreach ($names as $name) {
-                $words = $this->words($name);
-                $this->names[implode(' ', $words)] ??= $id;
+    }
+
+    /**
+     * The reference's names, to be compiled: taking hundreds of names apart is slow, and they change with the data only.
+     *
+     * @return array{names: array<string, string>, open: array<string, list<string>>} ids by plain singular name
+     */
+    public static function compile(LanguagePack $pack): array
+    {
+        $finder = (new \ReflectionClass(self::class))->newInstanceWithoutConstructor();
+        $finder->language = $pack->language;
+        $names = $open = $bare = [];
+        $foods = FoodNames::of(Pantry::reference(), $pack->language);
+        foreach ($foods->open as $word => $ids) {
+            $name = implode(' ', $finder->words($word));
+            $names[$name] = $ids[0];
+            $open[$name] = $ids;
+        }
+        foreach ($foods->names as $id => $called) {
+            foreach ($called as $name) {
+                $words = $finder->words($name);
+                $names[implode(' ', $words)] ??= $id;
                 // In English a handling stands before its noun, and the noun alone is the food: 'chopped walnuts', 'walnuts'.
                 $without = $pack->isBehind ? [] : array_filter(
                     $words, static fn (string $word): bool => $word === 'ground' || ! $pack->isHandling($word),
@@ -48,12 +68,8 @@ final class NameFinder
                 }
             }
         }
-        foreach ($bare as $name => $id) {
-            $this->names[$name] ??= $id;
-        }
-        foreach (array_keys($this->names) as $name) {
-            $this->byWords[substr_count($name, ' ') + 1][] = $name;
-        }
+
+        return ['names' => $names + $bare, 'open' => $open];
     }
 
     /** @return list<string> ids of the foods a name may mean; none where it means one */
@@ -153,7 +169,7 @@ final class NameFinder
                 if ($allowed < 1) {
                     continue;
                 }
-                foreach ($this->byWords[$length] ?? [] as $known) {
+                foreach ($this->byWords()[$length] ?? [] as $known) {
                     $isNear = abs(strlen($known) - $letters) <= $allowed && $known[0] === $name[0]
                         && levenshtein($known, $name) <= $allowed;
                     if ($isNear && self::isWordByWord($known, $name)) {
@@ -169,6 +185,19 @@ final class NameFinder
         }
 
         return $best;
+    }
+
+    /** @return array<int, list<string>> */
+    private function byWords(): array
+    {
+        if ($this->byWords === null) {
+            $this->byWords = [];
+            foreach (array_keys($this->names) as $name) {
+                $this->byWords[substr_count($name, ' ') + 1][] = $name;
+            }
+        }
+
+        return $this->byWords;
     }
 
     /** A long name forgives no more in each of its words than the word itself: 'ripe pear' is no 'ripe peach'. */

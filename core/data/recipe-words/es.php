@@ -28,7 +28,7 @@ return new LanguagePack(
     handlings: [...$english->handlings, 'lightly packed', 'loosely packed', 'clarified'],
     forms: $english->forms,
     how: $english->how,
-    plain: ['plain', 'muy', 'pura', 'puro', 'sin', 'sal', 'azucar', 'sabor', 'polvo'],
+    plain: ['plain', 'muy', 'pura', 'puro', 'sin'],
     remarks: [
         'remark', 'plain', 'of', 'and', 'or', 'to', 'afterwards', 'already', 'about', 'for', 'y', 'e', 'en', 'con', 'sin', 'por', 'si',
         'para',

@@ -41,7 +41,7 @@ function cup(fill: Fill, k: number): Drawn {
           fontWeight={650}
           fill="currentColor"
         >
-          {fill.nominal.replace(/ cup$/, "").replace("/", "⁄")}
+          {fill.nominal.replace(/ (cups?|tazas?)$/, "").replace("/", "⁄")}
         </text>
       </>
     ),

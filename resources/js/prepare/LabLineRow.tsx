@@ -49,7 +49,7 @@ export default function LabLineRow({ lab, line, frozen }: { lab: number; line: L
         {line.fills.length > 0 && <ToolRow fills={line.fills} label={line.plan ?? ""} k={6} />}
         <details className="how">
           <summary className="plan running">
-            <KitchenFraction>{line.plan ?? t("lab.weigh")}</KitchenFraction>
+            <KitchenFraction>{line.plan ?? t(line.mode === "volume" ? "lab.byHand" : "lab.weigh")}</KitchenFraction>
           </summary>
           <ul className="running">
             {[line.why, ...line.alternatives].filter(Boolean).map((one) => (
@@ -69,8 +69,14 @@ export default function LabLineRow({ lab, line, frozen }: { lab: number; line: L
       <td>
         <details className="how">
           <summary className="num">
-            <span className="amt">{grams(line.target_g)} g</span>{" "}
-            <span className="soft">±{grams(line.tolerance_g, line.tolerance_decimals)}</span>
+            {line.mode === "volume" ? (
+              <span className="soft">{t("lab.noTarget")}</span>
+            ) : (
+              <>
+                <span className="amt">{grams(line.target_g)} g</span>{" "}
+                <span className="soft">±{grams(line.tolerance_g, line.tolerance_decimals)}</span>
+              </>
+            )}
           </summary>
           <ul className="running">
             {line.working.map((one) => (

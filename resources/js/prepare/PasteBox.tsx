@@ -4,6 +4,7 @@ import { useNavigate } from "react-router";
 import { useRefresh, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
+import FilePick from "../kit/FilePick";
 import SendButton from "../kit/SendButton";
 
 /** A recipe as it was found, to be read. */
@@ -47,18 +48,16 @@ export default function PasteBox() {
         </small>
         <FieldProblem id="paste-problem">{says}</FieldProblem>
       </label>
-      <label className="field pt-3">
-        <span>{t("prepare.file")}</span>
-        <input
-          type="file"
+      <p className="pt-3">
+        <FilePick
+          label={t("prepare.file")}
           accept=".txt,.html,.htm,.json,.jsonld,text/plain,text/html,application/json,application/ld+json"
-          onChange={async (event) => {
-            const file = event.target.files?.[0];
-            if (file) setText(await file.text());
+          take={(file) => {
+            setText(file);
             keeping.reset();
           }}
         />
-      </label>
+      </p>
       <div className="grid max-w-md gap-4 pt-4">
         {isOfFlour && (
           <Field

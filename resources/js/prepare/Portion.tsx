@@ -7,8 +7,8 @@ import KitchenFraction from "../kit/KitchenFraction";
 /** A batch shared out by cup: how many portions, and what is left. */
 export default function Portion({ section }: { section: number }) {
   const { t } = useTranslation();
-  const [batch, setBatch] = useState("10 cups");
-  const [each, setEach] = useState("1/3 cup");
+  const [batch, setBatch] = useState(t("recipe.batchFirst"));
+  const [each, setEach] = useState(t("recipe.eachFirst"));
   const asking = useSend("get", "/api/portions");
   const ask = (event: FormEvent) => {
     event.preventDefault();

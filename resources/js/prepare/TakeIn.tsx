@@ -2,6 +2,7 @@ import { useTranslation } from "react-i18next";
 import { useNavigate } from "react-router";
 import { useRefresh, useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
+import FilePick from "../kit/FilePick";
 import { useToday } from "../shell/useToday";
 
 /** A lab somebody shared, for the first class; it is prepared, not open. */
@@ -20,18 +21,14 @@ export default function TakeIn() {
   return (
     <section>
       <h2 className="h2rim">{t("prepare.takeIn")}</h2>
-      <label className="field pt-3">
-        <span className="unseen">{t("prepare.takeInFile")}</span>
-        <input
-          type="file"
+      <p className="pt-3">
+        <FilePick
+          label={t("prepare.takeInFile")}
           accept=".json,application/json"
-          onChange={async (event) => {
-            const [file] = event.target.files ?? [];
-            if (file) taking.send({ body: { section, text: await file.text() } });
-          }}
+          take={(text) => taking.send({ body: { section, text } })}
         />
-        <FieldProblem>{taking.says}</FieldProblem>
-      </label>
+      </p>
+      <FieldProblem>{taking.says}</FieldProblem>
     </section>
   );
 }

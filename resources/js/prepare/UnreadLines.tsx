@@ -16,8 +16,8 @@ export default function UnreadLines({ recipe, lines }: { recipe: number; lines: 
   const settle = (as: "heading" | "left-out") =>
     settling.send({ params: { path: { recipe } }, body: { as, lines: chosen } });
   return (
-    <fieldset className="settle open">
-      <legend className="side-h">{t("recipe.severalUnread", { count: lines.length })}</legend>
+    <fieldset className="settle open" aria-labelledby="several-unread">
+      <h4 id="several-unread">{t("recipe.severalUnread", { count: lines.length })}</h4>
       {lines.map((line) => (
         <label key={line.id} className="flex min-h-10 items-center gap-3">
           <input

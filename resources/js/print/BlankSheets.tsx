@@ -6,6 +6,7 @@ import Lettered from "./Lettered";
 /** For a room without devices: written by hand, typed in later. */
 export default function BlankSheets({ sheet }: { sheet: Sheet }) {
   const { t } = useTranslation();
+  const judged = sheet.lines.filter((line) => line.mode !== "volume");
   return sheet.stations.map((station) => (
     <Lettered key={station.name} title={station.name} under={t("print.weighIn")} sheet={sheet}>
       <table className="print-t blank running">
@@ -20,7 +21,7 @@ export default function BlankSheets({ sheet }: { sheet: Sheet }) {
           </tr>
         </thead>
         <tbody>
-          {sheet.lines.map((line) => (
+          {judged.map((line) => (
             <tr key={line.item}>
               <th scope="row">
                 {line.name}

@@ -10,6 +10,8 @@ import ToolOutlines from "./ToolOutlines";
 export default function StationCards({ sheet }: { sheet: Sheet }) {
   const { t, i18n } = useTranslation();
   const grams = (number: number, decimals: number) => shown(number, decimals, i18n.language);
+  // What is not weighed has no band.
+  const judged = sheet.lines.filter((line) => line.mode !== "volume");
   return sheet.stations.map((station) => (
     <Lettered key={station.name} title={station.name} under={station.students.join(", ")} sheet={sheet}>
       <p className="every">{t("print.every")}</p>
@@ -27,12 +29,15 @@ export default function StationCards({ sheet }: { sheet: Sheet }) {
               {line.fills.length > 0 && <ToolRow fills={line.fills} label={line.plan ?? ""} k={5} />}
               <p className="card-plan">
                 <KitchenFraction>
-                  {line.plan ?? t("print.weighIt", { grams: grams(line.target_g, line.decimals) })}
+                  {line.plan ??
+                    (line.mode === "volume"
+                      ? t("lab.byHand")
+                      : t("print.weighIt", { grams: grams(line.target_g, line.decimals) }))}
                 </KitchenFraction>
               </p>
             </div>
             <p>{line.technique}</p>
-            {["print.first", "print.second"].map((which) => (
+            {(line.mode === "volume" ? [] : ["print.first", "print.second"]).map((which) => (
               <div key={which} className="card-try">
                 <div className="card-box">
                   <span>{t(which)}</span>
@@ -49,7 +54,7 @@ export default function StationCards({ sheet }: { sheet: Sheet }) {
       </p>
       <div className="bands">
         <b>{t("print.levelIn")}</b>
-        {sheet.lines.map((line) => (
+        {judged.map((line) => (
           <span key={line.item}>
             <b className="num">
               {grams(line.low_g, line.tolerance_decimals)}–{grams(line.high_g, line.tolerance_decimals)}

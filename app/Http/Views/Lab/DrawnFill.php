@@ -8,6 +8,7 @@ use App\Http\Views\View;
 use App\Words\Said;
 use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\ToolKind;
+use Hovik\Core\Words\Phrase;
 
 /** One tool, so many times, or once to a mark; to be drawn and named. */
 final readonly class DrawnFill extends View
@@ -31,7 +32,7 @@ final readonly class DrawnFill extends View
             kind: $fill->tool->kind,
             ml: $fill->tool->aboutMl,
             count: $fill->count,
-            nominal: $fill->tool->nominal,
+            nominal: Said::phrase(Phrase::of('working.amount', ['amount' => $fill->tool->size ?? $fill->tool->nominal])),
             to_mark: $fill->toMark?->text,
             mark_ml: $fill->toMark?->about,
             called: Said::phrase($fill->tool->called()),

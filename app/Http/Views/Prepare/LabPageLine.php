@@ -87,7 +87,10 @@ final readonly class LabPageLine extends View
             alternatives: array_map(Said::plan(...), $way->alternatives()),
             notes: array_map(Said::phrase(...), $way->notes),
             steps: array_map($say, $way->technique->steps),
-            technique: implode('. ', [...array_map($say, $short), ...array_map(Said::phrase(...), ThenSteps::of($line->then))]).'.',
+            technique: implode(' ', array_map(
+                static fn (string $said): string => "$said.",
+                [...array_map($say, $short), ...array_map(Said::phrase(...), ThenSteps::of($line->then))],
+            )),
             target_g: $target->grams,
             decimals: $target->decimals(),
             tolerance_g: $target->toleranceG(),
