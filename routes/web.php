@@ -49,6 +49,7 @@ use App\Http\Controllers\Prepare\RecipeController;
 use App\Http\Controllers\Prepare\RecipeFileController;
 use App\Http\Controllers\Prepare\RecipeLabController;
 use App\Http\Controllers\Prepare\RecipeLineController;
+use App\Http\Controllers\Prepare\RecipeStandardController;
 use App\Http\Controllers\Prepare\RecipeVersionController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SignIn\TeacherSessionController;
@@ -151,6 +152,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('recipes/{recipe}', [RecipeController::class, 'show']);
         Route::post('recipes/{recipe}/versions', [RecipeVersionController::class, 'store']);
         Route::post('recipes/{recipe}/archive', [RecipeArchiveController::class, 'store']);
+        Route::put('recipes/{recipe}/standard', [RecipeStandardController::class, 'update']);
         Route::post('recipes/{recipe}/lines', [RecipeLineController::class, 'store']);
         Route::put('recipes/{recipe}/lines/{line}', [RecipeLineController::class, 'update']);
         Route::post('recipes/{recipe}/labs', [RecipeLabController::class, 'store']);

@@ -16,9 +16,10 @@ use Illuminate\Support\Facades\DB;
 /** Opens a prepared lab: plans every line by the class's settings as they are now, once, and freezes it with its kitchen. */
 final class OpenLab
 {
-    public function open(Lab $lab): void
+    /** @param  bool  $anyway  with plans that miss by more than is tolerated, the teacher knowing */
+    public function open(Lab $lab, bool $anyway = false): void
     {
-        DB::transaction(function () use ($lab): void {
+        DB::transaction(function () use ($lab, $anyway): void {
             // The section is locked, so that two taps cannot open two labs.
             Section::query()->whereKey($lab->section_id)->lockForUpdate()->value('id');
             $section = $lab->section()->sole();
@@ -32,6 +33,9 @@ final class OpenLab
             $plan = LabPlan::now($lab);
             if (array_filter($plan->lines, static fn (FrozenLine $line): bool => $line->target !== null) === []) {
                 throw new Refusal('refusal.lab-empty');
+            }
+            if (! $anyway && array_filter($plan->lines, static fn (FrozenLine $line): bool => $line->isOutOfReach()) !== []) {
+                throw new Refusal('refusal.lab-out-of-reach');
             }
             $lab->lines()->createMany(array_map(LabLine::columns(...), $plan->lines));
             $lab->update(['state' => LabState::Open, 'opened_at' => now(), 'frozen' => $plan->kitchen, 'orders' => self::orders($plan)]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hovik\Core\Quantity\MeasureStandard;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -16,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $kitchen_id
  * @property string $title
+ * @property MeasureStandard|null $standard  whose cups it is written in; null for the class's own
  * @property Carbon|null $archived_at
  * @property-read Kitchen $kitchen
  * @property-read RecipeVersion $newest
@@ -27,7 +29,7 @@ final class Recipe extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['archived_at' => 'datetime'];
+    protected $casts = ['archived_at' => 'datetime', 'standard' => MeasureStandard::class];
 
     /** @return BelongsTo<Kitchen, $this> */
     public function kitchen(): BelongsTo

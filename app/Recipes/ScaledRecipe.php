@@ -47,10 +47,12 @@ final readonly class ScaledRecipe
     public static function of(RecipeVersion $version, Section $section, Factor $factor): self
     {
         $pantry = $section->kitchen->pantry();
+        $theirs = $version->recipe->standard ?? $section->standard;
         $reader = new LineReader($pantry);
         $reads = array_map(static fn (RecipeLine $line): ReadLine => $reader->read($line->text), $version->lines);
         $meanings = array_map(
-            static fn (RecipeLine $line, ReadLine $read): ?SettledLine => $line->meaning($read, $pantry, $section->standard),
+            static fn (RecipeLine $line, ReadLine $read): ?SettledLine => $line->meaning($read, $pantry, $theirs)
+                ?->measuredIn($theirs, $section->standard),
             $version->lines,
             $reads,
         );
@@ -70,7 +72,11 @@ final readonly class ScaledRecipe
             : ($line->line->ingredient ?? $line->read->ingredient);
         $findings = (new DirectionsCheck($pantry))->check(array_map($listed, $lines), $version->directions);
 
-        return new self($version, $pantry, $section->standard, $factor, $lines, $findings, $batch->cautions, $rules);
+        $cautions = $theirs === $section->standard ? $batch->cautions : [
+            Phrase::of('caution.other-standard', ['standard' => Phrase::of("standard.$theirs->value")]), ...$batch->cautions,
+        ];
+
+        return new self($version, $pantry, $section->standard, $factor, $lines, $findings, $cautions, $rules);
     }
 
     /** The same lines at another factor; nothing is read again. */

@@ -150,6 +150,14 @@ final readonly class FrozenLine
         return in_array(Step::Weigh, $this->steps(), true);
     }
 
+    /** The best tools there are miss it by more than is tolerated: even perfect work would not be Level. */
+    public function isOutOfReach(): bool
+    {
+        $plan = $this->way()->plan;
+
+        return $plan !== null && $this->target !== null && ! $plan->exact && abs($plan->errorPct) > $this->tolerance->percent;
+    }
+
     /** Food that stays in its cup is weighed by difference. */
     public function isByDifference(): bool
     {

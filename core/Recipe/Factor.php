@@ -19,6 +19,11 @@ final readonly class Factor
 {
     private const MOST = 1000;
 
+    /** Sizes a class is likely to want, from x 1/6 to x 200; any other is typed. */
+    private const STEPS = [
+        '1/6', '1/4', '1/3', '1/2', '2/3', '3/4', '1', '1 1/2', '2', '3', '4', '5', '6', '8', '10', '12', '15', '20', '30', '50', '100', '200',
+    ];
+
     /** Letters of the number in lowest terms. */
     private const LONGEST = 20;
 
@@ -63,6 +68,22 @@ final readonly class Factor
         $exact = KitchenNotation::isKitchenFraction($factor) ? $factor : $factor->toScale(3, RoundingMode::DOWN)->toBigRational();
 
         return self::of($exact->isZero() ? BigRational::of('1/1000') : $exact);
+    }
+
+    /** The next smaller size that a class is likely to want; null below the least. */
+    public function less(): ?self
+    {
+        $smaller = array_filter(self::STEPS, fn (string $step): bool => KitchenNotation::read($step)->isLessThan($this->number));
+
+        return $smaller === [] ? null : self::of($smaller[array_key_last($smaller)]);
+    }
+
+    /** The next larger one; null above the most. */
+    public function more(): ?self
+    {
+        $larger = array_filter(self::STEPS, fn (string $step): bool => KitchenNotation::read($step)->isGreaterThan($this->number));
+
+        return $larger === [] ? null : self::of($larger[array_key_first($larger)]);
     }
 
     /** `1 1/2` */

@@ -13,6 +13,7 @@ use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\TechniqueCatalogue;
 
@@ -48,6 +49,21 @@ final readonly class SettledLine
         $amount = self::amount($line, $standard);
 
         return $amount === null ? null : new self($line->ingredient, $amount, self::method($line), $line->isSiftedLater());
+    }
+
+    /**
+     * Written in one standard's cups and measured with another's: the same volume, in millilitres where the two differ.
+     */
+    public function measuredIn(MeasureStandard $theirs, MeasureStandard $ours): self
+    {
+        $unit = $this->amount->unit;
+        if ($unit->dimension() !== Dimension::Volume || $theirs->size($unit)->isEqualTo($ours->size($unit))) {
+            return $this;
+        }
+
+        return new self(
+            $this->ingredient, Amount::of($this->amount->inBase($theirs), Unit::Millilitre), $this->method, $this->isSiftedLater,
+        );
     }
 
     /**

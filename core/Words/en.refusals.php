@@ -42,6 +42,7 @@ return [
     'refusal.id-reused' => 'This weigh-in was sent before with another number. Weigh it again.',
     'refusal.in-row' => 'Row {row}: {why}',
     'refusal.is-a-scale' => '"{id}" is a scale, not a measuring tool.',
+    'refusal.lab-out-of-reach' => 'The tools here miss a line by more than is tolerated. Weigh it out, or open it anyway.',
     'refusal.lab-empty' => 'This lab has no ingredients yet.',
     'refusal.lab-frozen' => 'This lab has been opened: its lines are frozen. Copy it to change them.',
     'refusal.lab-is-open' => 'This lab is open. Close it first.',

@@ -104,3 +104,54 @@ it('refuses what is no name', function (string $name) {
     $this->postJson('/api/pantry', ['name' => $name, 'family' => 'fine-powder', 'grams' => '140', 'allergens' => [], 'reason' => 'x'])
         ->assertUnprocessable()->assertJsonValidationErrors('name');
 })->with(['', 'x', '12', '<b>flour</b>', 'a/b', "tab\there\u{202E}", str_repeat('long ', 12)]);
+
+it('reads a recipe in cups of its own, and measures the same volume with the class’s', function () {
+    $id = $this->postJson('/api/recipes', ['text' => "It\n1 cup flour\n1 tsp table salt\n250 g butter"])->json('id');
+    $this->getJson("/api/recipes/$id")->assertJsonPath('lines.0.scaled.grams', 125)->assertJsonPath('recipe_standard', null);
+    $this->putJson("/api/recipes/$id/standard", ['standard' => 'metric_250'])->assertNoContent();
+    $page = $this->getJson("/api/recipes/$id")->assertJsonPath('recipe_standard', 'metric_250')->json();
+    expect($page['lines'][0]['scaled']['measure'])->toBe('250 mL')->and(round($page['lines'][0]['scaled']['grams']))->toEqual(132)
+        ->and($page['lines'][2]['scaled']['grams'])->toEqual(250)->and($page['cautions'][0])->toContain('metric cups');
+    $this->putJson("/api/recipes/$id/standard", ['standard' => 'mugs'])->assertUnprocessable();
+    $this->putJson("/api/recipes/$id/standard", ['standard' => null])->assertNoContent();
+    $this->getJson("/api/recipes/$id")->assertJsonPath('lines.0.scaled.grams', 125)->assertJsonPath('cautions', []);
+});
+
+it('keeps a lab’s amounts when the recipe’s cups are changed afterwards', function () {
+    $id = $this->postJson('/api/recipes', ['text' => "It\n1 cup flour"])->json('id');
+    $lab = $this->postJson(
+        "/api/recipes/$id/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'for' => 'station'],
+    )->json('id');
+    $this->putJson("/api/recipes/$id/standard", ['standard' => 'metric_250'])->assertNoContent();
+    $this->getJson("/api/labs/$lab/sheet")->assertJsonPath('lines.0.measure', '1 cup')->assertJsonPath('lines.0.target_g', 125);
+});
+
+it('shows the recipe’s own grams, and asks whose where they are far apart', function () {
+    $id = $this->postJson('/api/recipes', ['text' => "It\n1 cup (127 g) flour\n1 cup flour (150 g)\n1 cup flour"])->json('id');
+    $lines = $this->getJson("/api/recipes/$id")->json('lines');
+    expect($lines[0]['own_grams']['says'])->toBe('the recipe says 127 g')->and($lines[0]['own_grams']['asks'])->toBeNull()
+        ->and($lines[1]['own_grams']['asks'])->toContain('150 g')->toContain('125 g')->and($lines[2]['own_grams'])->toBeNull();
+    $this->putJson("/api/recipes/$id/lines/{$lines[1]['id']}", [
+        'as' => 'settled', 'ingredient' => 'all-purpose-flour', 'amount' => '150', 'unit' => 'g', 'method' => null,
+    ])->assertNoContent();
+    $this->getJson("/api/recipes/$id")->assertJsonPath('lines.1.own_grams', null)->assertJsonPath('lines.1.scaled.grams', 150);
+});
+
+it('steps to sizes a class is likely to want, from any factor', function (string $factor, ?string $less, ?string $more) {
+    $id = $this->postJson('/api/recipes', ['text' => "It\n1 cup flour"])->json('id');
+    $this->getJson("/api/recipes/$id?factor=".rawurlencode($factor))->assertJsonPath('less', $less)->assertJsonPath('more', $more);
+})->with([['1', '3/4', '1 1/2'], ['1 9/25', '1', '1 1/2'], ['2.6', '2', '3'], ['1/6', null, '1/4'], ['200', '100', null], ['7', '6', '8']]);
+
+it('opens nothing that no tools make within its tolerance without a question', function () {
+    $this->class->kitchen->tools()->delete();
+    $this->putJson('/api/drawer/tools/dry-cup-us-1-3', ['count' => 6, 'place' => null])->assertSuccessful();
+    $id = $this->postJson('/api/recipes', ['text' => "It\n1/2 cup flour"])->json('id');
+    $lab = $this->postJson(
+        "/api/recipes/$id/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'for' => 'station'],
+    )->json('id');
+    $this->getJson("/api/labs/$lab/sheet")->assertJsonPath('out_of_reach', ['All-purpose flour']);
+    $this->postJson("/api/labs/$lab/open")->assertConflict()->assertJsonPath('reason', 'lab-out-of-reach');
+    $this->getJson("/api/labs/$lab/sheet")->assertJsonPath('state', 'prepared');
+    $this->postJson("/api/labs/$lab/open", ['anyway' => true])->assertNoContent();
+    $this->getJson("/api/labs/$lab/sheet")->assertJsonPath('state', 'open');
+});

@@ -178,6 +178,7 @@ $routes = function (): array {
         ['GET', 'api/recipes/{recipe}', KITCHENS, []], ['GET', 'api/recipes/{recipe}/json-ld', KITCHENS, []],
         ['POST', 'api/recipes/{recipe}/versions', KITCHENS, ['text' => "Sweet\n2 cups sugar", 'note' => 'More.']],
         ['POST', 'api/recipes/{recipe}/archive', KITCHENS, []],
+        ['PUT', 'api/recipes/{recipe}/standard', KITCHENS, ['standard' => 'metric_250']],
         ['PUT', 'api/recipes/{recipe}/lines/{line}', KITCHENS, ['as' => 'left-out']],
         ['POST', 'api/recipes/{recipe}/lines', KITCHENS, ['as' => 'left-out', 'lines' => ['1.1']]],
         [

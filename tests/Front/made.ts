@@ -31,6 +31,7 @@ export const labSheet = (more: Partial<LabSheet> = {}): LabSheet => ({
   allergens: [],
   preparation: [],
   careful: [],
+  out_of_reach: [],
   directions: [],
   ...more,
 });

@@ -17,6 +17,7 @@ import Settle from "../../resources/js/prepare/Settle";
 import Supplies from "../../resources/js/prepare/Supplies";
 import TakeIn from "../../resources/js/prepare/TakeIn";
 import UnreadLines from "../../resources/js/prepare/UnreadLines";
+import WhoseCups from "../../resources/js/prepare/WhoseCups";
 import { type LabLine, labLine, labSheet } from "./made";
 import { page, refusal } from "./page";
 import { json, settle } from "./render";
@@ -37,6 +38,7 @@ const line = (more: Partial<SheetLine> = {}): SheetLine => ({
   text: "3 1/2 cups bread flour",
   status: "read",
   name: null,
+  own_grams: null,
   parts: [
     { part: "amount", text: "3 1/2 cups" },
     { part: "filler", text: " " },
@@ -97,6 +99,9 @@ const sheet = (more: Partial<Sheet> = {}): Sheet => ({
   versions: [],
   section: { id: 3, name: "Foods 1", stations: 6 },
   standard: "us_customary",
+  recipe_standard: null,
+  less: "3/4",
+  more: "1 1/2",
   factor: "1",
   text: "Cardamom oat buns",
   lines: [line()],
@@ -211,30 +216,45 @@ describe("what lines leave open", () => {
 });
 
 describe("how much of a recipe", () => {
-  const scaler = (factor: string, want = vi.fn(), wanted = {}) => (
-    <Scaler sheet={sheet({ factor, lines: [line(), ounces] })} wanted={wanted} want={want} problem={undefined} />
+  const scaler = (
+    factor: string,
+    want = vi.fn(),
+    wanted = {},
+    steps = { less: "3/4", more: "1 1/2" } as Partial<Sheet>,
+  ) => (
+    <Scaler
+      sheet={sheet({ factor, lines: [line(), ounces], ...steps })}
+      wanted={wanted}
+      want={want}
+      problem={undefined}
+    />
   );
 
   it.each([
-    ["1", "More", "1 1/2"],
-    ["1", "Less", "3/4"],
-    ["1/4", "Less", "1/6"],
-    ["10", "More", "12"],
-  ])("from × %s, %s is × %s", async (from, button, to) => {
+    ["More", "1 1/2"],
+    ["Less", "3/4"],
+  ])("steps as the server says: %s is × %s", async (button, to) => {
     const want = vi.fn();
-    const screen = await page(scaler(from, want));
+    const screen = await page(scaler("1", want, { section: 4 }));
     await screen.press(button);
-    expect(want).toHaveBeenCalledExactlyOnceWith({ factor: to });
+    expect(want).toHaveBeenCalledExactlyOnceWith({ section: 4, factor: to });
   });
 
-  it("ends at both ends, and keeps the class it is read for", async () => {
-    const want = vi.fn();
-    const least = await page(scaler("1/6", want, { section: 4 }));
+  it("ends at both ends", async () => {
+    const least = await page(scaler("1/6", vi.fn(), {}, { less: null }));
     expect([least.button("Less").disabled, least.button("More").disabled]).toEqual([true, false]);
-    await least.press("More");
-    expect(want).toHaveBeenCalledWith({ section: 4, factor: "1/4" });
-    const most = await page(scaler("12"));
+    const most = await page(scaler("200", vi.fn(), {}, { more: null }));
     expect([most.button("Less").disabled, most.button("More").disabled]).toEqual([false, true]);
+  });
+
+  it("takes any factor that is typed, and nothing where nothing was", async () => {
+    const want = vi.fn();
+    const screen = await page(scaler("1", want));
+    await screen.leave("How much");
+    expect(want).not.toHaveBeenCalled();
+    screen.type("How much", " 2 3/5 ");
+    await screen.leave("How much");
+    expect(want).toHaveBeenCalledExactlyOnceWith({ factor: "2 3/5" });
   });
 
   it("follows from what is to be used up, of a line that has a weight", async () => {
@@ -761,5 +781,46 @@ describe("lines on which careful work would often miss", () => {
     expect((await page(<CarefulGroups sheet={labSheet()} />)).text()).toBe("");
     const open = await page(<CarefulGroups sheet={{ ...sheet, state: "open" }} />);
     expect(open.all("button")).toEqual([]);
+  });
+});
+
+describe("a recipe that writes its own grams, or in other cups", () => {
+  const apart = line({
+    settled: { ingredient: "bread-flour", amount: "1", unit: "cup", method: null },
+    own_grams: {
+      says: "the recipe says 150 g",
+      asks: "The recipe says 150 g, our weight is 125 g. Whose?",
+      grams: "150",
+    },
+  });
+
+  it("shows them beside ours, and asks whose where they are far apart", async () => {
+    const screen = await page(<Settle sheet={sheet({ lines: [apart] })} />, { "PUT /api/recipes/5/lines/01A": {} });
+    expect(screen.text()).toContain("Whose?");
+    await screen.press(/^Weigh out the recipe's/);
+    await screen.press("Keep ours");
+    expect(screen.changes().map((one) => one.body)).toEqual([
+      { as: "settled", ingredient: "bread-flour", amount: "150", unit: "g", method: null },
+      { as: "settled", ingredient: "bread-flour", amount: "1", unit: "cup", method: null },
+    ]);
+  });
+
+  it("is told whose cups it is written in", async () => {
+    const screen = await page(<WhoseCups sheet={sheet({})} />, { "PUT /api/recipes/5/standard": {} });
+    screen.type("Its cups are", "metric_250");
+    await settle();
+    screen.type("Its cups are", "");
+    await settle();
+    expect(screen.changes().map((one) => one.body)).toEqual([{ standard: "metric_250" }, { standard: null }]);
+  });
+});
+
+describe("a lab that nobody could measure", () => {
+  it("asks before it opens, and opens all the same", async () => {
+    const far = labSheet({ out_of_reach: ["Cinnamon"] });
+    const screen = await page(<LabActions sheet={far} />, { "POST /api/labs/8/open": {} });
+    expect(screen.text()).toContain("miss Cinnamon by more than is tolerated");
+    await screen.press("Open it anyway");
+    expect(screen.changes()[0]?.body).toEqual({ anyway: true });
   });
 });

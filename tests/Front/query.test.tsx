@@ -72,7 +72,7 @@ describe("what changes something", () => {
       () => Promise.reject(new TypeError("no network")),
     );
     const sending = hook(() => useSend("post", "/api/labs/{lab}/open"));
-    const asked = { params: { path: { lab: 3 } } };
+    const asked = { params: { path: { lab: 3 } }, body: {} };
     act(() => sending.get().send(asked));
     await settle();
     expect(api.calls[0]).toMatchObject({ method: "POST", url: "/api/labs/3/open" });
@@ -102,7 +102,7 @@ describe("what changes something", () => {
 
 it("asks again for what has changed, and for nothing else", async () => {
   const queries = newQueries();
-  const key = (path: string) => ["get", path, { params: { path: { lab: 1 } } }];
+  const key = (path: string) => ["get", path, { params: { path: { lab: 1 } }, body: {} }];
   queries.setQueryData(key("/api/labs/{lab}/board"), { old: true });
   queries.setQueryData(key("/api/labs/{lab}/sheet"), { old: true });
   const refresh = hook(() => useRefresh(), queries);

@@ -827,6 +827,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes/{recipe}/standard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say whose cups a recipe is written in; labs already made keep theirs */
+        put: operations["recipeStandardUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes/{recipe}/versions": {
         parameters: {
             query?: never;
@@ -1527,7 +1544,7 @@ export interface components {
         };
         CauseChoice: {
             /** @enum {string} */
-            id: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line";
+            id: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line" | "next-mark" | "under-filled" | "overshot" | "stopped-short" | "egg-size" | "in-shell";
             said: string;
             /** @description in the middle of a sentence */
             named: string;
@@ -1693,6 +1710,8 @@ export interface components {
             lines: components["schemas"]["LabPageLine"][];
             /** @description where careful work would be Level too seldom */
             careful: components["schemas"]["CarefulGroup"][];
+            /** @description that no tools here make within their tolerance */
+            out_of_reach: string[];
             supplies: components["schemas"]["SupplyRow"][];
             allergens: string[];
             preparation: string[];
@@ -1762,7 +1781,7 @@ export interface components {
         /** @description One cause as a screen shows it. */
         LikelyCauseRow: {
             /** @enum {string} */
-            id: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line";
+            id: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line" | "next-mark" | "under-filled" | "overshot" | "stopped-short" | "egg-size" | "in-shell";
             said: string;
             likely: string;
             p: number;
@@ -1813,7 +1832,7 @@ export interface components {
         };
         MistakeRow: {
             /** @enum {string} */
-            cause: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line";
+            cause: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line" | "next-mark" | "under-filled" | "overshot" | "stopped-short" | "egg-size" | "in-shell";
             said: string;
             tell: string;
             grams: string;
@@ -2029,6 +2048,13 @@ export interface components {
             skills: components["schemas"]["SkillName"][];
             marked: components["schemas"]["PracticeMarked"];
         };
+        /** @description The recipe's own grams beside ours. */
+        RecipeGrams: {
+            says: string;
+            /** @description whose to use, where they are too far apart */
+            asks: string | null;
+            grams: string;
+        };
         RecipeLabOption: {
             /** @enum {string} */
             for: "class" | "station";
@@ -2048,7 +2074,16 @@ export interface components {
             section: components["schemas"]["RecipeSection"];
             /** @enum {string} */
             standard: "us_customary" | "us_label_240" | "metric_250" | "au" | "uk_imperial_legacy";
+            /**
+             * @description whose cups it is written in; null for the class's own
+             * @enum {string|null}
+             */
+            recipe_standard: "us_customary" | "us_label_240" | "metric_250" | "au" | "uk_imperial_legacy" | null;
             factor: string;
+            /** @description the next smaller size */
+            less: string | null;
+            /** @description the next larger size */
+            more: string | null;
             /** @description the newest version as text, to be changed */
             text: string;
             lines: components["schemas"]["RecipePageLine"][];
@@ -2092,6 +2127,7 @@ export interface components {
             settled: components["schemas"]["Settled"] | null;
             methods: components["schemas"]["Named"][];
             scaled: components["schemas"]["ScaledLineView"] | null;
+            own_grams: components["schemas"]["RecipeGrams"] | null;
         };
         RecipeSection: {
             id: number;
@@ -2610,7 +2646,7 @@ export interface components {
         WeighingCauses: {
             asks_first: boolean;
             /** @enum {string|null} */
-            guess: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line" | null;
+            guess: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line" | "next-mark" | "under-filled" | "overshot" | "stopped-short" | "egg-size" | "in-shell" | null;
             choices: components["schemas"]["CauseChoice"][];
             /** @description likeliest first */
             causes: components["schemas"]["LikelyCauseRow"][];
@@ -3413,7 +3449,13 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": {
+                    anyway?: boolean;
+                };
+            };
+        };
         responses: {
             /** @description Done. */
             204: {
@@ -3426,6 +3468,7 @@ export interface operations {
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
     paperShow: {
@@ -4290,6 +4333,38 @@ export interface operations {
                     amount?: string;
                     unit?: string;
                     method?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    recipeStandardUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recipe: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string|null} */
+                    standard: "us_customary" | "us_label_240" | "metric_250" | "au" | null;
                 };
             };
         };
@@ -5431,7 +5506,7 @@ export interface operations {
             content: {
                 "application/json": {
                     /** @enum {string} */
-                    cause: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line";
+                    cause: "sound" | "dipped" | "tapped" | "pressed" | "not-loosened" | "sifted" | "unsifted" | "loose-sugar" | "air-pockets" | "lumps" | "heaped" | "hollow" | "fill-missing" | "fill-extra" | "neighbour-tool" | "tsp-for-tbsp" | "tbsp-for-tsp" | "jug-for-dry" | "eye-above" | "eye-below" | "far-edge" | "top-of-curve" | "in-hand" | "jug-tilted" | "wrong-column" | "residue" | "not-tared" | "wrong-unit" | "decimal-slip" | "swapped-digits" | "floz-for-oz" | "wrong-ingredient" | "salt-crystal" | "tool-off-size" | "not-scaled" | "scaled-twice" | "neighbour-line" | "next-mark" | "under-filled" | "overshot" | "stopped-short" | "egg-size" | "in-shell";
                 };
             };
         };

@@ -11,6 +11,8 @@ export default function LabActions({ sheet }: { sheet: Sheet }) {
   const go = useNavigate();
   const refresh = useRefresh();
   const of = { params: { path: { lab: sheet.id } } };
+  // Even perfect work would miss these: nothing opens without that question.
+  const isFar = sheet.out_of_reach.length > 0;
   const opening = useSend("post", "/api/labs/{lab}/open", {
     onSuccess: () => {
       refresh.all();
@@ -34,13 +36,14 @@ export default function LabActions({ sheet }: { sheet: Sheet }) {
       {sheet.state === "prepared" ? (
         <>
           <p className="soft text-[0.875rem]">{t("lab.openHint")}</p>
+          {isFar && <p className="note">{t("lab.outOfReach", { names: sheet.out_of_reach.join(", ") })}</p>}
           <SendButton
             type="button"
             className="btn btn-primary h-12 text-[1.0625rem]"
             isPending={opening.isPending}
-            onClick={() => opening.send(of)}
+            onClick={() => opening.send({ ...of, body: { anyway: isFar } })}
           >
-            {t("lab.open")}
+            {t(isFar ? "lab.openAnyway" : "lab.open")}
           </SendButton>
         </>
       ) : (

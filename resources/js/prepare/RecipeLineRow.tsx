@@ -54,6 +54,7 @@ export default function RecipeLineRow({ recipe, line, hasFlour, mending, mend }:
           )}
         </td>
         <td>
+          {line.own_grams && <span className="soft block text-[0.8125rem]">{line.own_grams.says}</span>}
           {scaled && (
             <details className="how">
               <summary className="amt num">{grams(scaled.grams, scaled.decimals)} g</summary>

@@ -9,6 +9,7 @@ import type { Sheet, Wanted } from "./recipe";
 import Scaler from "./Scaler";
 import Settle from "./Settle";
 import UndoHeading from "./UndoHeading";
+import WhoseCups from "./WhoseCups";
 
 type Props = { sheet: Sheet; wanted: Wanted; want: (wanted: Wanted) => void; problem: string | undefined };
 
@@ -90,6 +91,7 @@ export default function RecipePage({ sheet, wanted, want, problem }: Props) {
       </div>
       <aside className="sheet-side">
         <Settle sheet={sheet} />
+        <WhoseCups sheet={sheet} />
         <RecipeNotes title={t("recipe.findings")} sentences={sheet.findings} />
         <RecipeNotes title={t("recipe.cautions")} sentences={sheet.cautions} />
         <MakeLab sheet={sheet} />

@@ -2,11 +2,7 @@ import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
-import KitchenFraction from "../kit/KitchenFraction";
 import type { Sheet, Wanted } from "./recipe";
-
-/** Sizes a class is likely to want; others are typed by what is to be used up. */
-const STEPS = ["1/6", "1/4", "1/3", "1/2", "2/3", "3/4", "1", "1 1/2", "2", "3", "4", "5", "6", "8", "10", "12"];
 
 type Props = { sheet: Sheet; wanted: Wanted; want: (wanted: Wanted) => void; problem: string | undefined };
 
@@ -15,11 +11,14 @@ export default function Scaler({ sheet, wanted, want, problem }: Props) {
   const { t } = useTranslation();
   const [line, setLine] = useState("");
   const [grams, setGrams] = useState("");
-  const at = STEPS.indexOf(sheet.factor);
-  const go = (by: number) => {
-    const from = at === -1 ? STEPS.indexOf("1") : at;
-    const factor = STEPS[Math.max(0, Math.min(STEPS.length - 1, from + by))] ?? "1";
-    want({ ...(wanted.section ? { section: wanted.section } : {}), factor });
+  const [typed, setTyped] = useState<string>();
+  const go = (factor: string | null) => {
+    setTyped(undefined);
+    if (factor !== null) want({ ...(wanted.section ? { section: wanted.section } : {}), factor });
+  };
+  const type = (event: FormEvent) => {
+    event.preventDefault();
+    if (typed?.trim()) go(typed.trim());
   };
   const measured = sheet.lines.filter((one) => one.scaled);
   const chosen = measured.find((one) => one.id === line) ?? measured[0];
@@ -29,17 +28,35 @@ export default function Scaler({ sheet, wanted, want, problem }: Props) {
   };
   return (
     <div className="scale-box">
-      <fieldset className="scaler" aria-label={t("recipe.factor")}>
-        <button type="button" aria-label={t("recipe.less")} disabled={at === 0} onClick={() => go(-1)}>
+      <form className="scaler" aria-label={t("recipe.factor")} onSubmit={type} noValidate>
+        <button
+          type="button"
+          aria-label={t("recipe.less")}
+          disabled={sheet.less === null}
+          onClick={() => go(sheet.less)}
+        >
           −
         </button>
-        <output aria-live="polite" className="running">
-          <KitchenFraction>{t("recipe.times", { factor: sheet.factor })}</KitchenFraction>
-        </output>
-        <button type="button" aria-label={t("recipe.more")} disabled={at === STEPS.length - 1} onClick={() => go(1)}>
+        <label className="scaler-typed">
+          <span aria-hidden="true">×</span>
+          <input
+            aria-label={t("recipe.factor")}
+            value={typed ?? sheet.factor}
+            maxLength={20}
+            autoComplete="off"
+            onChange={(event) => setTyped(event.target.value)}
+            onBlur={type}
+          />
+        </label>
+        <button
+          type="button"
+          aria-label={t("recipe.more")}
+          disabled={sheet.more === null}
+          onClick={() => go(sheet.more)}
+        >
           +
         </button>
-      </fieldset>
+      </form>
       {chosen && (
         <details className="use-up">
           <summary>{t("recipe.useUp")}</summary>

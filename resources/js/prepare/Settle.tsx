@@ -7,7 +7,7 @@ import UnreadLines from "./UnreadLines";
 /** The questions that lines leave open; most are answered by one tap. */
 export default function Settle({ sheet }: { sheet: Sheet }) {
   const { t } = useTranslation();
-  const asked = sheet.lines.filter((line) => line.questions.length > 0);
+  const asked = sheet.lines.filter((line) => line.questions.length > 0 || line.own_grams?.asks);
   const unread = asked.filter((line) => line.status === "unread");
   const must = asked.filter((line) => line.open && !(unread.length > 1 && unread.includes(line)));
   const may = asked.filter((line) => !line.open);

@@ -18,6 +18,28 @@ export default function SettleQuestion({ recipe, line }: { recipe: number; line:
           <KitchenFraction>{question.text}</KitchenFraction>
         </p>
       ))}
+      {line.own_grams?.asks && <p>{line.own_grams.asks}</p>}
+      {line.own_grams?.asks && line.settled && (
+        <button
+          type="button"
+          className="opt running"
+          onClick={() =>
+            settling.settle(line.id, { as: "settled", ...line.settled, amount: line.own_grams?.grams ?? "", unit: "g" })
+          }
+        >
+          <span>{t("recipe.theirGrams")}</span>
+          <b className="num">{line.own_grams.grams} g</b>
+        </button>
+      )}
+      {line.own_grams?.asks && line.settled && (
+        <button
+          type="button"
+          className="opt running"
+          onClick={() => settling.settle(line.id, { as: "settled", ...line.settled })}
+        >
+          <span>{t("recipe.ourGrams")}</span>
+        </button>
+      )}
       {line.choices.map((choice) => (
         <button
           key={choice.label}

@@ -35,7 +35,7 @@ export default function LabRow({ lab, timeZone }: { lab: Lab; timeZone: string }
           type="button"
           className="btn btn-outline min-h-11"
           isPending={opening.isPending}
-          onClick={() => opening.send({ params: { path: { lab: lab.id } } })}
+          onClick={() => opening.send({ params: { path: { lab: lab.id } }, body: {} })}
         >
           {t("today.open")}
         </SendButton>

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Lab;
 
 use App\Exceptions\Refusal;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Prepare\OpenLabRequest;
 use App\Labs\OpenLab;
 use App\Live\Live;
 use App\Models\Lab;
@@ -19,10 +20,10 @@ use Illuminate\Support\Facades\Gate;
 final class LabStateController extends Controller
 {
     /** Open a prepared lab: its lines are planned and frozen. */
-    public function open(Lab $lab, OpenLab $opening): Response
+    public function open(OpenLabRequest $request, Lab $lab, OpenLab $opening): Response
     {
         Gate::authorize('run', $lab);
-        $opening->open($lab);
+        $opening->open($lab, $request->boolean('anyway'));
         Live::tell($lab, 'lab-opened');
 
         return response()->noContent();

@@ -21,6 +21,7 @@ final readonly class LabPage extends View
      * @param  list<string>  $scales
      * @param  list<LabPageLine>  $lines
      * @param  list<CarefulGroup>  $careful  where careful work would be Level too seldom
+     * @param  list<string>  $out_of_reach  that no tools here make within their tolerance
      * @param  list<SupplyRow>  $supplies
      * @param  list<string>  $allergens
      * @param  list<string>  $preparation
@@ -44,6 +45,7 @@ final readonly class LabPage extends View
         public array $scales,
         public array $lines,
         public array $careful,
+        public array $out_of_reach,
         public array $supplies,
         public array $allergens,
         public array $preparation,
@@ -81,6 +83,10 @@ final readonly class LabPage extends View
                 $plan->lines,
             ),
             careful: CarefulGroup::all($plan->lines, $items),
+            out_of_reach: array_values(array_map(
+                static fn (FrozenLine $line): string => Said::ingredient($line->food->ingredient->id),
+                array_filter($plan->lines, static fn (FrozenLine $line): bool => $line->isOutOfReach()),
+            )),
             supplies: array_map(SupplyRow::of(...), $plan->supplies()),
             allergens: array_values(array_map(static fn (string $id): string => Said::phrase(Phrase::of("allergen.$id")), $allergens)),
             preparation: array_map(Said::phrase(...), $plan->kitchen->preparation),

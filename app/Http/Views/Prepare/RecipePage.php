@@ -19,6 +19,9 @@ final readonly class RecipePage extends View
 {
     /**
      * @param  list<RecipeVersionRow>  $versions
+     * @param  MeasureStandard|null  $recipe_standard  whose cups it is written in; null for the class's own
+     * @param  string|null  $less  the next smaller size
+     * @param  string|null  $more  the next larger size
      * @param  string  $text  the newest version as text, to be changed
      * @param  list<RecipePageLine>  $lines
      * @param  list<string>  $directions
@@ -36,7 +39,10 @@ final readonly class RecipePage extends View
         public array $versions,
         public RecipeSection $section,
         public MeasureStandard $standard,
+        public ?MeasureStandard $recipe_standard,
         public string $factor,
+        public ?string $less,
+        public ?string $more,
         public string $text,
         public array $lines,
         public array $directions,
@@ -64,7 +70,10 @@ final readonly class RecipePage extends View
             versions: array_values($recipe->versions->map(RecipeVersionRow::of(...))->all()),
             section: new RecipeSection($section->id, $section->name, $section->stations->count()),
             standard: $sheet->standard,
+            recipe_standard: $recipe->standard,
             factor: $sheet->factor->text(),
+            less: $sheet->factor->less()?->text(),
+            more: $sheet->factor->more()?->text(),
             text: self::text($sheet),
             lines: array_map(static fn (ScaledRecipeLine $line): RecipePageLine => RecipePageLine::of($line, $sheet), $sheet->lines),
             directions: $version->directions,

@@ -12,6 +12,7 @@ use App\Words\Said;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Recipe\Choices;
 use Hovik\Core\Recipe\Flag;
+use Hovik\Core\Recipe\OwnGrams;
 use Hovik\Core\Recipe\Piece;
 use Hovik\Core\Recipe\ReadLine;
 use Hovik\Core\Technique\HouseMethod;
@@ -49,6 +50,7 @@ final readonly class RecipePageLine extends View
         public ?Settled $settled,
         public array $methods,
         public ?ScaledLineView $scaled,
+        public ?RecipeGrams $own_grams,
     ) {
     }
 
@@ -61,6 +63,8 @@ final readonly class RecipePageLine extends View
         ));
         $isSettled = $line->kept->isSettled();
         $question = static fn (Flag $flag): LineQuestion => LineQuestion::of($flag, $read, $sheet->standard);
+
+        $own = OwnGrams::of($read, $sheet->version->recipe->standard ?? $sheet->standard, $sheet->pantry);
 
         return new self(
             id: $line->kept->id,
@@ -81,6 +85,7 @@ final readonly class RecipePageLine extends View
                 $methods,
             ),
             scaled: $line->scaled === null ? null : ScaledLineView::of($line->scaled),
+            own_grams: $own === null || $isSettled ? null : RecipeGrams::of($own),
         );
     }
 }
