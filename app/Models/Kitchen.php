@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $school
  * @property string $name
  * @property string $time_zone
+ * @property array<string, string>|null $meanings  which food a word that stands for several means here
  * @property-read Collection<int, Tool> $tools
  * @property-read Collection<int, Scale> $scales
  * @property-read Collection<int, OwnWeight> $ownWeights
@@ -34,6 +35,8 @@ final class Kitchen extends Model
     protected $table = 'kitchens';
 
     protected $guarded = [];
+
+    protected $casts = ['meanings' => 'array'];
 
     /** @return HasMany<Tool, $this> */
     public function tools(): HasMany
@@ -66,7 +69,7 @@ final class Kitchen extends Model
             array_values($this->ownIngredients->map(fn (OwnIngredient $own): NewIngredient => $own->toCore())->all()),
         )->with($this->ownWeights->mapWithKeys(fn (OwnWeight $own): array => [
             $own->ingredient_id => ['g_per_us_cup' => $own->g_per_us_cup, 'g_per_piece' => $own->g_per_piece],
-        ])->all());
+        ])->all())->meaning($this->meanings ?? []);
     }
 
     /** @return list<MeasuringTool> as the planner wants them */

@@ -11,6 +11,7 @@ use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Safety\LabSafety;
@@ -22,8 +23,8 @@ use Hovik\Core\Technique\Step;
 use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Weighing\Strictness;
 use Hovik\Core\Weighing\Target;
-use Hovik\Core\Weighing\Tolerance;
 use Hovik\Core\Weighing\ToleranceLevel;
+use Hovik\Core\Weighing\TolerancePolicy;
 use Hovik\Core\Words\Phrase;
 
 /** A page of the technique library: how a family is measured the class's way, shown on one of its foods. */
@@ -108,7 +109,8 @@ final readonly class TechniquePage
     ): array {
         $handling = TechniqueCatalogue::handlingFor($example, $method);
         $grams = Conversion::toGrams($amount, $example, $standard, $pantry, $handling)->exact->toFloat();
-        $target = Target::of($grams, Tolerance::usual($example->family, $level, Strictness::Structural));
+        $isSmall = TolerancePolicy::isSmallVolume($amount->unit->dimension() === Dimension::Volume ? $amount->inBase($standard)->toFloat() : INF);
+        $target = Target::of($grams, TolerancePolicy::usual($level)->tolerance($example->family, Strictness::Structural, $isSmall));
 
         return [
             $target,

@@ -11,7 +11,6 @@ use Hovik\Core\InvalidInput;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\FilledCups;
-use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
@@ -65,22 +64,6 @@ final readonly class Conversion
             ...self::weightOf($density, $unitMl, $to, $standard),
             Phrase::of('working.divide', ['grams' => self::worked($grams), 'each' => self::worked($perUnit), 'unit' => self::one($to)]),
         ], $ingredient->source);
-    }
-
-    /**
-     * Grams back to the nearest measure a cook has.
-     *
-     * @throws InvalidInput when the ingredient is not measured by volume
-     */
-    public static function nearestMeasure(Amount $grams, Ingredient $ingredient, MeasureStandard $standard, Pantry $pantry): KitchenMeasure
-    {
-        // Little is measured by spoon, and a spoon may hold another weight.
-        $cups = self::fromGrams($grams->number, Unit::Cup, $ingredient, $standard, $pantry)->exact;
-        $unit = $cups->isLessThan('1/4') ? Unit::Tablespoon : Unit::Cup;
-
-        return KitchenMeasure::of(
-            Amount::of(self::fromGrams($grams->number, $unit, $ingredient, $standard, $pantry)->exact, $unit), $standard,
-        );
     }
 
     /** mL of an amount of this food, as its family fills it. @throws InvalidInput when the amount is no volume */

@@ -22,6 +22,9 @@ final class Pantry
     /** @var array<string, Ingredient> made when first asked for */
     private array $made = [];
 
+    /** @var array<string, string> which food a word that stands for several means in this kitchen, by the plain word */
+    private array $meanings = [];
+
     /** @var list<string> ids of foods the reference does not know */
     private array $added = [];
 
@@ -130,6 +133,28 @@ final class Pantry
         }
 
         return $with;
+    }
+
+    /**
+     * This pantry in a kitchen that said what its words mean: 'salt' is table salt here.
+     *
+     * @param  array<string, string>  $meanings  ingredient ids by plain word; what is no food any more is overlooked
+     */
+    public function meaning(array $meanings): self
+    {
+        if ($meanings === []) {
+            return $this;
+        }
+        $with = clone $this;
+        $with->meanings = array_filter($meanings, fn (string $id): bool => in_array($id, $this->ids(), true));
+
+        return $with;
+    }
+
+    /** The food a word means in this kitchen; null where it never said so. */
+    public function meaningOf(string $word): ?Ingredient
+    {
+        return isset($this->meanings[$word]) ? $this->ingredient($this->meanings[$word]) : null;
     }
 
     /** This pantry with a food as it once was: its weight and all its handling. */

@@ -111,7 +111,7 @@ final class LinePlanner
         return match (true) {
             $amount->unit->dimension() === Dimension::Count => false,
             $mode === MeasuringMode::Weight, $amount->unit->dimension() === Dimension::Mass => $grams <= TolerancePolicy::SMALL_G,
-            default => $amount->inBase($this->standard)->toFloat() <= TolerancePolicy::SMALL_ML,
+            default => TolerancePolicy::isSmallVolume($amount->inBase($this->standard)->toFloat()),
         };
     }
 }

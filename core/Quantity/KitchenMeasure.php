@@ -56,6 +56,22 @@ final readonly class KitchenMeasure implements Sayable
         };
     }
 
+    /**
+     * As a cook would say a volume: the fewest measures that come near enough, else the nearest there is.
+     *
+     * @param  float  $within  share that it may be off, 0.005 for half a per cent
+     */
+    public static function asACook(BigRational $ml, MeasureStandard $standard, float $within): self
+    {
+        $parts = CookMeasure::of($ml, $standard, $within);
+        if ($parts === null) {
+            return self::of(Amount::of($ml->dividedBy($standard->size(Unit::Cup)), Unit::Cup), $standard);
+        }
+        $sum = array_reduce($parts, static fn (BigRational $sum, Amount $one): BigRational => $sum->plus($one->inBase($standard)), BigRational::zero());
+
+        return new self($parts, $sum->isEqualTo($ml), 100 * ($sum->toFloat() / $ml->toFloat() - 1));
+    }
+
     /** As a cook measures what was said: `1/6 cup` is `2 tbsp + 2 tsp`; what is measurable as said stays as said. */
     public static function asMeasured(Amount $said, MeasureStandard $standard): self
     {
@@ -92,7 +108,7 @@ final readonly class KitchenMeasure implements Sayable
         foreach (self::cupsDownFrom($ml->dividedBy($standard->size(Unit::Cup))) as $cups) {
             $parts = self::withSpoons($cups, $ml, $standard);
             if ($parts !== null) {
-                return new self($parts, true, 0.0);
+                return new self(self::twoCups($parts, $ml, $standard) ?? $parts, true, 0.0);
             }
             $best ??= $cups;
         }
@@ -108,6 +124,19 @@ final readonly class KitchenMeasure implements Sayable
         }
 
         return self::nearestVolume($ml, $best ?? BigRational::zero(), $standard);
+    }
+
+    /**
+     * Two cup fractions before a row of spoons: 2/3 + 3/4 cup, where they say it exactly.
+     *
+     * @param  non-empty-list<Amount>  $parts
+     * @return list<Amount>|null
+     */
+    private static function twoCups(array $parts, BigRational $ml, MeasureStandard $standard): ?array
+    {
+        $two = count($parts) > 2 ? CookMeasure::of($ml, $standard, 0.0) : null;
+
+        return $two !== null && array_filter($two, static fn (Amount $one): bool => $one->unit !== Unit::Cup) === [] ? $two : null;
     }
 
     /** @return list<BigRational> the cup amounts kitchens measure that fit, largest first, ending with none */

@@ -33,6 +33,7 @@ final readonly class ReadLine
      * @param  ReadAmount|null  $package  what one can or packet holds
      * @param  list<Flag>  $flags
      * @param  list<string>  $options  ingredient ids to choose from, where the name leaves it open
+     * @param  string|null  $openWord  its name, plain, where that stands for several foods
      * @param  BigRational|null  $percent  of the flour's weight, in a recipe of bakers' per cent
      */
     public function __construct(
@@ -50,6 +51,7 @@ final readonly class ReadLine
         public array $flags = [],
         public array $options = [],
         public ?BigRational $percent = null,
+        public ?string $openWord = null,
     ) {
     }
 

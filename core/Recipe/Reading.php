@@ -44,6 +44,9 @@ final class Reading
 
     public bool $saysT = false;
 
+    /** The name, plain, where it stands for several foods. */
+    public ?string $openWord = null;
+
     /** What comes before the measuring is said by an adjective behind the noun alone. */
     public bool $isNear = false;
 
@@ -241,6 +244,7 @@ final class Reading
             flags: array_values($this->flags),
             options: array_values(array_unique($this->options)),
             percent: $this->percent,
+            openWord: $this->openWord,
         );
     }
 

@@ -17,14 +17,15 @@ use Hovik\Core\Plan\Plans;
 use Hovik\Core\Plan\ToolPlan;
 use Hovik\Core\Plan\ToolPlanner;
 use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Weighing\Chance;
 use Hovik\Core\Weighing\Geometry;
 use Hovik\Core\Weighing\Strictness;
 use Hovik\Core\Weighing\Target;
-use Hovik\Core\Weighing\Tolerance;
 use Hovik\Core\Weighing\ToleranceLevel;
+use Hovik\Core\Weighing\TolerancePolicy;
 use Hovik\Core\Weighing\Weight;
 use Hovik\Core\Weighing\WeightModel;
 use Hovik\Core\Words\Phrase;
@@ -88,7 +89,11 @@ final class Simulator
         )[$choice]
             ?? throw InvalidInput::because('plan', Phrase::of('refusal.no-such-plan'));
         $grams = Conversion::toGrams($amount, $ingredient, $standard, $pantry)->exact->toFloat();
-        $this->target = Target::of($grams, Tolerance::usual($ingredient->family, $level, Strictness::Structural));
+        $isSmall = $amount->unit->dimension() === Dimension::Volume
+            && TolerancePolicy::isSmallVolume($amount->inBase($standard)->toFloat());
+        $this->target = Target::of(
+            $grams, TolerancePolicy::usual($level)->tolerance($ingredient->family, Strictness::Structural, $isSmall),
+        );
     }
 
     /** @return list<array{string, string}> number and unit */

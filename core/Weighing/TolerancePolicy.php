@@ -60,6 +60,12 @@ final readonly class TolerancePolicy
         return new self($level, $own, $smallFloorG, $floorG);
     }
 
+    /** Whether an amount measured by volume is one of the small. */
+    public static function isSmallVolume(float $ml): bool
+    {
+        return $ml <= self::SMALL_ML;
+    }
+
     /** The percentage of a family at this class's level, before strictness. */
     public function percent(Family $family): float
     {

@@ -14,6 +14,7 @@ use Hovik\Core\Weighing\Strictness;
 use Hovik\Core\Weighing\Target;
 use Hovik\Core\Weighing\Tolerance;
 use Hovik\Core\Weighing\ToleranceLevel;
+use Hovik\Core\Weighing\TolerancePolicy;
 use Hovik\Core\Weighing\Verdict;
 
 uses(TestTrait::class);
@@ -71,7 +72,7 @@ it('takes its default tolerances from the craft', function () {
     expect($t(Family::FinePowder, ToleranceLevel::Practised, Strictness::Structural)->percent)->toBe(8.0)
         ->and($t(Family::FinePowder, ToleranceLevel::Exacting, Strictness::Flavour)->percent)->toBe(7.5)
         ->and($t(Family::LeavenerSpice, ToleranceLevel::GettingStarted, Strictness::Free)->percent)->toBe(60.0)
-        ->and($t(Family::LeavenerSpice, ToleranceLevel::Practised, Strictness::Structural)->floorG)->toBe(0.2)
+        ->and(TolerancePolicy::usual(ToleranceLevel::Practised)->tolerance(Family::LeavenerSpice, Strictness::Structural, true)->floorG)->toBe(0.2)
         ->and($t(Family::Oil, ToleranceLevel::Practised, Strictness::Structural)->floorG)->toBe(1.0);
 });
 

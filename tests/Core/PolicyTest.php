@@ -48,7 +48,7 @@ it('tolerates by family and level what the craft says', function (Family $family
     'oil' => [Family::Oil, [8, 5, 3], 1.0],
     'thick dairy' => [Family::ThickDairyPuree, [8, 5, 3], 1.0],
     'viscous liquid' => [Family::ViscousLiquid, [10, 6, 4], 1.0],
-    'leavener and spice' => [Family::LeavenerSpice, [20, 12, 8], 0.2],
+    'leavener and spice' => [Family::LeavenerSpice, [20, 12, 8], 1.0],
     'coarse grain' => [Family::CoarseGrain, [15, 10, 6], 1.0],
     'pieces' => [Family::Pieces, [15, 10, 6], 1.0],
     'shredded' => [Family::Shredded, [20, 12, 8], 1.0],

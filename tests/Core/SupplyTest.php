@@ -24,9 +24,7 @@ use Hovik\Core\Recipe\Choices;
 use Hovik\Core\Recipe\LineReader;
 use Hovik\Core\Recipe\Portions;
 use Hovik\Core\Recipe\Preparation;
-use Hovik\Core\Weighing\ScaleFitness;
 use Hovik\Core\Weighing\Strictness;
-use Hovik\Core\Weighing\Target;
 use Hovik\Core\Weighing\ToleranceLevel;
 use Hovik\Core\Words\Phrase;
 use Hovik\Core\Words\Phrasebook;
@@ -130,12 +128,6 @@ describe('warnings of a line', function () use ($us, $plan, $said) {
             )->toBe([]); // weighing is what was chosen
     });
 
-    it('tell that nobody\'s hands are as steady as the tolerance asks, with a cup that may hold anything', function () use ($us, $plan, $of, $fine) {
-        expect(
-            $of($plan('granulated-sugar', '1', Unit::Cup, [ToolCatalogue::tool('dry-cup-us-1', $us, count: 3)]), ['Fine' => $fine]),
-        )->toBe(['warning.tight']);
-    });
-
     it('tell of a tool that is off by a quarter of the tolerance, and not of one within it', function () use ($us, $plan, $of, $fine) {
         $cup = ToolCatalogue::tool('dry-cup-us-1', $us)->nominalMl->toFloat();
         $holding = fn (float $share) => $of(
@@ -160,25 +152,6 @@ describe('warnings of a line', function () use ($us, $plan, $said) {
         $small = $plan('granulated-sugar', '1', Unit::Cup, [ToolCatalogue::tool('dry-cup-us-1', $us, 0.9643 * $cup, 3)]);
         expect($said($small, 'warning.tool-off')['percent'] ?? null)->toBe(3.6)
             ->and($said($small, 'warning.few-tools'))->toBeNull();
-        $tight = $plan('granulated-sugar', '1', Unit::Cup, [ToolCatalogue::tool('dry-cup-us-1', $us, count: 3)]);
-        expect($said($tight, 'warning.tight'))->toBe(['grams' => round(2 * ($tight->plans->best()->uG ?? 0.0), 1)]);
-    });
-
-    it('name the scales that can judge it, or how many measures to weigh together', function () use ($plan, $fine) {
-        $soda = $plan('baking-soda', '1', Unit::Teaspoon);
-        $target = Target::of($soda->targetG->toFloat(), $soda->tolerance);
-        $coarse = new Scale(1, 0.5);
-        $word = fn (array $scales): ?Phrase => array_values(
-            array_filter(
-                LineWarnings::of($soda, $scales, 1),
-                fn (Phrase $one) => in_array($one->id, ['warning.some-scales', 'warning.coarse'], true),
-            ),
-        )[0] ?? null;
-        expect($word(['Fine' => $fine, 'Old' => $coarse])?->with)->toBe(['names' => 'Fine'])
-            ->and($word(['Old' => $coarse, 'Older' => new Scale(5, 2)])?->with)->toBe(
-                ['count' => ScaleFitness::of($coarse, $target)->weighTogether],
-            )
-            ->and($word(['Fine' => $fine]))->toBeNull();
     });
 });
 

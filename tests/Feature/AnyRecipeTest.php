@@ -155,3 +155,25 @@ it('opens nothing that no tools make within its tolerance without a question', f
     $this->postJson("/api/labs/$lab/open", ['anyway' => true])->assertNoContent();
     $this->getJson("/api/labs/$lab/sheet")->assertJsonPath('state', 'open');
 });
+
+it('remembers what a word means in this kitchen, once it was said', function () {
+    $first = $this->postJson('/api/recipes', ['text' => "It\n1 tsp salt\n1 cup flour"])->json('id');
+    $line = $this->getJson("/api/recipes/$first")->assertJsonPath('lines.0.questions.0.id', 'salt-crystal')->json('lines.0.id');
+    $this->putJson("/api/recipes/$first/lines/$line", [
+        'as' => 'settled', 'ingredient' => 'coarse-salt-light-flakes', 'amount' => '1', 'unit' => 'tsp', 'method' => null, 'always' => true,
+    ])->assertNoContent();
+    $second = $this->postJson('/api/recipes', ['text' => "It\n2 tsp salt\n1 tsp table salt"])->json('id');
+    $this->getJson("/api/recipes/$second")->assertJsonPath('lines.0.questions', [])->assertJsonPath('lines.0.reads_as', 'Light-flaked coarse salt')
+        ->assertJsonPath('lines.1.reads_as', 'Table salt');
+    // Of a food that has but one name it is said of the line alone.
+    $flour = $this->getJson("/api/recipes/$first")->json('lines.1.id');
+    $this->putJson("/api/recipes/$first/lines/$flour", [
+        'as' => 'settled', 'ingredient' => 'bread-flour', 'amount' => '1', 'unit' => 'cup', 'method' => null, 'always' => true,
+    ])->assertNoContent();
+    expect(array_keys($this->class->kitchen->refresh()->meanings ?? []))->toBe(['salt']);
+    // Another kitchen says it for itself.
+    $other = $this->section('Foods 2');
+    $this->asNobody()->asTeacher($other->teacher);
+    $third = $this->postJson('/api/recipes', ['text' => "It\n2 tsp salt"])->json('id');
+    $this->getJson("/api/recipes/$third")->assertJsonPath('lines.0.questions.0.id', 'salt-crystal');
+});

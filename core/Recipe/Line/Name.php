@@ -68,8 +68,7 @@ final readonly class Name implements PartReader
             }
         }
         $r->match = $match;
-        array_push($r->options, ...$this->names->meanings($match->alias));
-        $r->ingredient = $this->pantry->ingredient($match->ingredient);
+        $r->ingredient = $this->pantry->meaningOf($match->alias) ?? $this->pantry->ingredient($match->ingredient);
         for ($i = $a; $i < $behind; $i++) {
             $word = $r->word($i);
             $isPart = $i >= $match->from;

@@ -77,11 +77,15 @@ final readonly class OpenQuestions implements PartReader
     {
         $alias = $r->match->alias ?? '';
         $kind = Kind::tryFrom($r->words->kinds[$alias] ?? '');
-        if ($kind !== null) {
+        $meanings = $this->names->meanings($alias);
+        $r->openWord = $kind !== null || $meanings !== [] ? $alias : null;
+        $isSaid = $this->pantry->meaningOf($alias) !== null;
+        if ($kind !== null && ! $isSaid) {
             $r->flag($kind === Kind::Salt ? Flag::SaltCrystal : Flag::WhichKind);
             array_push($r->options, ...$this->pantry->ofKind($kind));
         }
-        if ($kind === null && count($this->names->meanings($alias)) > 0) {
+        if ($kind === null && $meanings !== [] && ! $isSaid) {
+            array_push($r->options, ...$meanings);
             $r->flag(Flag::WhichKind);
         }
         $this->wordOrder($r, $ingredient);

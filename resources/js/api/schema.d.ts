@@ -4333,6 +4333,7 @@ export interface operations {
                     amount?: string;
                     unit?: string;
                     method?: string | null;
+                    always?: boolean;
                 };
             };
         };

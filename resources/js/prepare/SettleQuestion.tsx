@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import FieldProblem from "../kit/FieldProblem";
 import KitchenFraction from "../kit/KitchenFraction";
@@ -8,6 +9,9 @@ import { type SheetLine, useSettle } from "./recipe";
 export default function SettleQuestion({ recipe, line }: { recipe: number; line: SheetLine }) {
   const { t, i18n } = useTranslation();
   const settling = useSettle(recipe);
+  const [always, setAlways] = useState(false);
+  // A word that stands for several foods may mean one of them in this kitchen, once and for all.
+  const isWord = line.questions.some(({ id }) => id === "which-kind" || id === "salt-crystal");
   return (
     <div className={`settle ${line.open ? "open" : ""}`}>
       <h4 className="running">
@@ -45,7 +49,7 @@ export default function SettleQuestion({ recipe, line }: { recipe: number; line:
           key={choice.label}
           type="button"
           className="opt running"
-          onClick={() => settling.settle(line.id, { as: "settled", ...choice.settled })}
+          onClick={() => settling.settle(line.id, { as: "settled", ...choice.settled, ...(always ? { always } : {}) })}
         >
           <span>
             <KitchenFraction>{choice.label}</KitchenFraction>
@@ -53,6 +57,12 @@ export default function SettleQuestion({ recipe, line }: { recipe: number; line:
           {choice.grams !== null && <b className="num">{shown(choice.grams, choice.decimals, i18n.language)} g</b>}
         </button>
       ))}
+      {isWord && line.choices.length > 0 && (
+        <label className="flex min-h-8 items-center gap-2 text-[0.9375rem]">
+          <input type="checkbox" className="size-5" checked={always} onChange={() => setAlways(!always)} />
+          {t("recipe.always")}
+        </label>
+      )}
       {line.open && line.choices.length === 0 && (
         <button type="button" className="opt" onClick={() => settling.settle(line.id, { as: "left-out" })}>
           {t("recipe.leaveOut")}

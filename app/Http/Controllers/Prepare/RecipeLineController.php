@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Prepare;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Prepare\SettleLinesRequest;
 use App\Http\Requests\Prepare\SettleRequest;
+use App\Models\Kitchen;
 use App\Models\Recipe;
 use App\Models\RecipeVersion;
 use Closure;
@@ -23,7 +24,16 @@ final class RecipeLineController extends Controller
     public function update(SettleRequest $request, Recipe $recipe, string $line): Response
     {
         Gate::authorize('use', $recipe);
-        $this->settle($recipe, [$line], $request->answered(...));
+        $this->settle($recipe, [$line], function (RecipeLine $one) use ($request, $recipe): RecipeLine {
+            $answered = $request->answered($one);
+            $word = $request->meaning($one);
+            if ($word !== null && $answered->ingredient !== null) {
+                $kitchen = Kitchen::query()->lockForUpdate()->findOrFail($recipe->kitchen_id);
+                $kitchen->update(['meanings' => [$word => $answered->ingredient] + ($kitchen->meanings ?? [])]);
+            }
+
+            return $answered;
+        });
 
         return response()->noContent();
     }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Requests\Pantry;
 
 use App\Http\Requests\ApiRequest;
-use Hovik\Core\Pantry\Conversion;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Recipe\WayBack;
 
 final class MeasureRequest extends ApiRequest
 {
@@ -26,6 +26,6 @@ final class MeasureRequest extends ApiRequest
         $pantry = $teacher->kitchen->pantry();
         $grams = Amount::of($this->string('grams')->toString(), Unit::Gram, 'grams');
 
-        return Conversion::nearestMeasure($grams, $pantry->ingredient($ingredient), $standard, $pantry);
+        return WayBack::measure($grams->number, $pantry->ingredient($ingredient), $standard, $pantry);
     }
 }

@@ -25,6 +25,8 @@ final class SettleRequest extends ApiRequest
             'amount' => ['required_if:as,settled', 'string', 'max:40'],
             'unit' => ['required_if:as,settled', 'string', 'max:20'],
             'method' => ['nullable', 'string', 'max:24'],
+            // The line's word means this food from now on, in this kitchen.
+            'always' => ['sometimes', 'boolean'],
         ];
     }
 
@@ -37,6 +39,14 @@ final class SettleRequest extends ApiRequest
             'read' => $line->asRead((new LineReader($this->teacher()->kitchen->pantry()))->read($line->text)),
             default => $line->settled($this->settled()),
         };
+    }
+
+    /** What the line's word means from now on; null where it is said of this line only, or the word means one food anyway. */
+    public function meaning(RecipeLine $line): ?string
+    {
+        return $this->boolean('always') && $this->string('as')->toString() === 'settled'
+            ? (new LineReader($this->teacher()->kitchen->pantry()))->read($line->text)->openWord
+            : null;
     }
 
     private function settled(): SettledLine
