@@ -28,7 +28,7 @@ final class RecipeLineController extends Controller
             $answered = $request->answered($one);
             $word = $request->meaning($one);
             if ($word !== null && $answered->ingredient !== null) {
-                $kitchen = Kitchen::query()->lockForUpdate()->findOrFail($recipe->kitchen_id);
+                $kitchen = Kitchen::query()->findOrFail($recipe->kitchen_id);
                 $kitchen->update(['meanings' => [$word => $answered->ingredient] + ($kitchen->meanings ?? [])]);
             }
 
