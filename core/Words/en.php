@@ -94,6 +94,8 @@ return $ingredients + [
     'step.dip-heaped' => 'Dip and lift it out heaped',
     'step.dip-heaped.why' => 'Heaped means no gap is left under the edge.',
     'step.fill' => 'Fill it until it mounds over',
+    'step.fill.packed-firm' => 'Fill it until it mounds over',
+    'step.fill.packed-light' => 'Fill it until it mounds over',
     'step.fill.pieces' => 'Drop it in up to the rim',
     'step.fill.shredded' => 'Drop it in lightly, do not press',
     'step.fill.viscous-liquid' => 'Pour slowly until it is full',

@@ -91,6 +91,8 @@ return $ingredients + [
     'step.dip-heaped' => 'Recoge y sácala colmada',
     'step.dip-heaped.why' => 'Colmada quiere decir que no queda hueco bajo el borde.',
     'step.fill' => 'Llena hasta que rebose',
+    'step.fill.packed-firm' => 'Llénalo hasta que rebose',
+    'step.fill.packed-light' => 'Llénalo hasta que rebose',
     'step.fill.pieces' => 'Échalos hasta el borde',
     'step.fill.shredded' => 'Échalo suelto, sin apretar',
     'step.fill.viscous-liquid' => 'Vierte despacio hasta llenar',

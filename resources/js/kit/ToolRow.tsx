@@ -41,7 +41,7 @@ function cup(fill: Fill, k: number): Drawn {
           fontWeight={650}
           fill="currentColor"
         >
-          {fill.nominal.replace(/ (cups?|tazas?)$/, "").replace("/", "⁄")}
+          {fill.nominal.replace(/ (cups?|tazas?|mL)$/, "").replace("/", "⁄")}
         </text>
       </>
     ),
