@@ -168,6 +168,12 @@ final class Ask
             return $answer($from === Dimension::Mass ? self::tidy($exact->toFloat()) : KitchenNotation::write($exact), $shown, 0.0, null);
         }
         $ingredient = $pantry->ingredient($given->text('ingredient'));
+        $sticks = Conversion::sticks($total, $to, $ingredient, $standard);
+        if ($sticks !== null) {
+            $shown = $to === Unit::Stick ? KitchenNotation::write($sticks) : KitchenMeasure::of(Amount::of($sticks, $to), $standard)->text();
+
+            return $answer($to === Unit::Stick ? self::tidy($sticks->toFloat()) : KitchenNotation::write($sticks), $shown, 0.0, null);
+        }
         if ($to->dimension() === Dimension::Mass) {
             $one = Conversion::toGrams($amount, $ingredient, $standard, $pantry, $handling);
             $all = Conversion::toGrams($total, $ingredient, $standard, $pantry, $handling);

@@ -66,6 +66,27 @@ final readonly class Conversion
         ], $ingredient->source);
     }
 
+    /**
+     * Sticks of fat and a volume, one as the other, exactly: a stick is 8 US tablespoons, whatever a table says it weighs.
+     *
+     * @return BigRational|null  how many of the unit; null where neither is a stick, or the food comes in none
+     */
+    public static function sticks(Amount $amount, Unit $to, Ingredient $ingredient, MeasureStandard $standard): ?BigRational
+    {
+        $isStick = static fn (Unit $unit): bool => $unit === Unit::Stick;
+        if (! $ingredient->family->comesInSticks() || $isStick($amount->unit) === $isStick($to)) {
+            return null;
+        }
+        $stickMl = MeasureStandard::UsCustomary->size(Unit::Tablespoon)->multipliedBy(8);
+        $volume = $isStick($to) ? $amount->unit : $to;
+
+        return match (true) {
+            $volume->dimension() !== Dimension::Volume => null,
+            $isStick($to) => $amount->inBase($standard)->dividedBy($stickMl)->simplified(),
+            default => $stickMl->multipliedBy($amount->number)->dividedBy($standard->size($to, 'to'))->simplified(),
+        };
+    }
+
     /** mL of an amount of this food, as its family fills it. @throws InvalidInput when the amount is no volume */
     public static function ml(Amount $amount, Ingredient $ingredient, MeasureStandard $standard): BigRational
     {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Brick\Math\BigRational;
+use Hovik\Core\Pantry\Conversion;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\CookMeasure;
@@ -54,4 +55,13 @@ it('says two cup fractions before a row of spoons when it scales', function (str
     expect(KitchenMeasure::of(Amount::of($cups, Unit::Cup), MeasureStandard::UsCustomary)->text())->toBe($says);
 })->with([
     ['17/12', '3/4 cup + 2/3 cup'], ['7/12', '1/3 cup + 1/4 cup'], ['1 3/4', '1 3/4 cups'], ['5/8', '1/2 cup + 2 tbsp'], ['1/6', '2 tbsp + 2 tsp'],
+]);
+
+it('turns sticks of fat into cups and back exactly, and nothing else', function (string $food, string $amount, Unit $from, Unit $to, ?string $is) {
+    $sticks = Conversion::sticks(Amount::of($amount, $from), $to, Pantry::reference()->ingredient($food), MeasureStandard::UsCustomary);
+    expect($sticks === null ? null : (string) $sticks)->toBe($is);
+})->with([
+    ['butter', '2', Unit::Stick, Unit::Cup, '1'], ['butter', '1/2', Unit::Stick, Unit::Tablespoon, '4'], ['butter', '1', Unit::Cup, Unit::Stick, '2'],
+    ['butter', '4', Unit::Tablespoon, Unit::Stick, '1/2'], ['butter', '1', Unit::Stick, Unit::Gram, null], ['honey', '1', Unit::Stick, Unit::Cup, null],
+    ['butter', '1', Unit::Cup, Unit::Tablespoon, null],
 ]);

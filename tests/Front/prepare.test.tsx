@@ -824,3 +824,26 @@ describe("a lab that nobody could measure", () => {
     expect(screen.changes()[0]?.body).toEqual({ anyway: true });
   });
 });
+
+describe("a lab of a recipe that leaves a kind open", () => {
+  const salt = line({
+    text: "1 tsp salt",
+    reads_as: "Table salt",
+    questions: [{ id: "salt-crystal", text: "Which?", must: false }],
+  });
+
+  it("asks once before it is made", async () => {
+    const screen = await page(
+      <MakeLab sheet={sheet({ lines: [salt], section: { id: 3, name: "Foods 1", stations: 1 } })} />,
+      {
+        "GET /api/today": today(),
+        "POST /api/recipes/5/labs": { id: 9 },
+      },
+    );
+    await screen.press("Make a lab");
+    expect(screen.changes()).toEqual([]);
+    expect(screen.text()).toContain("1 tsp salt (Table salt)");
+    await screen.press("Make it so");
+    expect(screen.changes()).toHaveLength(1);
+  });
+});
