@@ -170,7 +170,8 @@ final class Ask
         $ingredient = $pantry->ingredient($given->text('ingredient'));
         $sticks = Conversion::sticks($total, $to, $ingredient, $standard);
         if ($sticks !== null) {
-            $shown = $to === Unit::Stick ? KitchenNotation::write($sticks) : KitchenMeasure::of(Amount::of($sticks, $to), $standard)->text();
+            $shown = $to === Unit::Stick
+                ? KitchenNotation::write($sticks) : KitchenMeasure::of(Amount::of($sticks, $to), $standard)->text();
 
             return $answer($to === Unit::Stick ? self::tidy($sticks->toFloat()) : KitchenNotation::write($sticks), $shown, 0.0, null);
         }

@@ -54,7 +54,8 @@ final class Diagnostician
             default => match ($cause->place()) {
                 'filling' => FoodSlips::predict($cause, $at),
                 'level' => FoodSlips::predict($cause, $at) ?? JugSlips::predict($cause, $at),
-                'tool' => $cause === Cause::WrongColumn || $cause === Cause::NextMark ? JugSlips::predict($cause, $at) : ToolSlips::predict($cause, $at),
+                'tool' => in_array($cause, [Cause::WrongColumn, Cause::NextMark], true)
+                    ? JugSlips::predict($cause, $at) : ToolSlips::predict($cause, $at),
                 'scale' => ScaleSlips::predict($cause, $at),
                 'food' => EggSlips::predict($cause, $at) ?? RecipeSlips::predict($cause, $at),
                 default => RecipeSlips::predict($cause, $at),

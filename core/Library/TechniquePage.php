@@ -109,7 +109,8 @@ final readonly class TechniquePage
     ): array {
         $handling = TechniqueCatalogue::handlingFor($example, $method);
         $grams = Conversion::toGrams($amount, $example, $standard, $pantry, $handling)->exact->toFloat();
-        $isSmall = TolerancePolicy::isSmallVolume($amount->unit->dimension() === Dimension::Volume ? $amount->inBase($standard)->toFloat() : INF);
+        $isSmall = $amount->unit->dimension() === Dimension::Volume
+            && TolerancePolicy::isSmallVolume($amount->inBase($standard)->toFloat());
         $target = Target::of($grams, TolerancePolicy::usual($level)->tolerance($example->family, Strictness::Structural, $isSmall));
 
         return [

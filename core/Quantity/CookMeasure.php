@@ -7,8 +7,8 @@ namespace Hovik\Core\Quantity;
 use Brick\Math\BigRational;
 
 /**
- * A volume as a cook would say it: the fewest measures that come near enough, a cup fraction or two before a row of spoons. 249.9 g of flour
- * are 2 cups, 177 g are 2/3 + 3/4 cup.
+ * A volume as a cook would say it: the fewest measures that come near enough, a cup fraction or two before a row of spoons.
+ * 249.9 g of flour are 2 cups, 177 g are 2/3 + 3/4 cup.
  */
 final class CookMeasure
 {
@@ -51,7 +51,7 @@ final class CookMeasure
         }
     }
 
-    /** @return iterable<array{list<Amount>, float}> two measures: cups and a cup fraction, cups and tablespoons, tablespoons and teaspoons */
+    /** @return iterable<array{list<Amount>, float}> two measures: cups, or cups and tablespoons, or spoons of two sizes */
     private static function pairs(MeasureStandard $standard, float $goal): iterable
     {
         $amounts = self::amounts($standard, $goal);
@@ -62,7 +62,7 @@ final class CookMeasure
                 $other = $amounts[$j];
                 $isRow = $one->unit === Unit::Teaspoon && $other->unit === Unit::Cup; // a cook does not jump from cups to teaspoons
                 if (! $isRow && ($one->unit !== $other->unit || $one->unit === Unit::Cup)) {
-                    yield [$other->inBase($standard)->isLessThan($one->inBase($standard)) ? [$one, $other] : [$other, $one], $sizes[$i] + $sizes[$j]];
+                    yield [$sizes[$j] < $sizes[$i] ? [$one, $other] : [$other, $one], $sizes[$i] + $sizes[$j]];
                 }
             }
         }

@@ -67,7 +67,9 @@ final readonly class KitchenMeasure implements Sayable
         if ($parts === null) {
             return self::of(Amount::of($ml->dividedBy($standard->size(Unit::Cup)), Unit::Cup), $standard);
         }
-        $sum = array_reduce($parts, static fn (BigRational $sum, Amount $one): BigRational => $sum->plus($one->inBase($standard)), BigRational::zero());
+        $sum = array_reduce(
+            $parts, static fn (BigRational $sum, Amount $one): BigRational => $sum->plus($one->inBase($standard)), BigRational::zero(),
+        );
 
         return new self($parts, $sum->isEqualTo($ml), 100 * ($sum->toFloat() / $ml->toFloat() - 1));
     }

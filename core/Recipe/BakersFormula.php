@@ -35,7 +35,8 @@ final class BakersFormula
         $grams = BigRational::of($plain);
 
         return new Recipe($recipe->title, $recipe->makes, array_map(
-            static fn (ReadLine $line): ReadLine => $line->percent === null ? $line : $reader->read(self::line($line, $line->percent, $grams)),
+            static fn (ReadLine $line): ReadLine => $line->percent === null
+                ? $line : $reader->read(self::line($line, $line->percent, $grams)),
             $recipe->lines,
         ), $recipe->directions, $recipe->leftOut);
     }

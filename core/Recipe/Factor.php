@@ -21,7 +21,8 @@ final readonly class Factor
 
     /** Sizes a class is likely to want, from x 1/6 to x 200; any other is typed. */
     private const STEPS = [
-        '1/6', '1/4', '1/3', '1/2', '2/3', '3/4', '1', '1 1/2', '2', '3', '4', '5', '6', '8', '10', '12', '15', '20', '30', '50', '100', '200',
+        '1/6', '1/4', '1/3', '1/2', '2/3', '3/4', '1', '1 1/2', '2', '3', '4', '5', '6', '8', '10', '12', '15', '20',
+        '30', '50', '100', '200',
     ];
 
     /** Letters of the number in lowest terms. */

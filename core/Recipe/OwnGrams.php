@@ -14,7 +14,7 @@ use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Weighing\Tolerance;
 use Hovik\Core\Weighing\ToleranceLevel;
 
-/** The grams that a recipe itself writes beside its cups, '1 cup (120 g) flour', against ours: where they are far apart, somebody chooses. */
+/** The grams that a recipe itself writes beside its cups, '1 cup (120 g) flour', against ours: far apart, somebody chooses. */
 final readonly class OwnGrams
 {
     /**

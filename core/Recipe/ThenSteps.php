@@ -12,8 +12,8 @@ final class ThenSteps
     /** Handlings that are done to what was measured; words: `then.HANDLING`. How a tool is filled is none, nor what is done ahead. */
     private const LATER = [
         'sifted', 'melted', 'chopped', 'diced', 'minced', 'grated', 'shredded', 'sliced', 'crushed', 'ground', 'mashed', 'pureed', 'beaten',
-        'whisked', 'whipped', 'toasted', 'roasted', 'browned', 'cooled', 'drained', 'rinsed', 'peeled', 'cored', 'pitted', 'seeded', 'cubed',
-        'halved', 'quartered', 'crumbled', 'dissolved', 'strained', 'squeezed', 'cut', 'broken', 'separated', 'zested',
+        'whisked', 'whipped', 'toasted', 'roasted', 'browned', 'cooled', 'drained', 'rinsed', 'peeled', 'cored', 'pitted', 'seeded',
+        'cubed', 'halved', 'quartered', 'crumbled', 'dissolved', 'strained', 'squeezed', 'cut', 'broken', 'separated', 'zested',
     ];
 
     /**

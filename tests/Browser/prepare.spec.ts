@@ -201,3 +201,63 @@ test("a double click makes one recipe, one class and one lab", async ({ browser,
   await expect(page.getByRole("link", { name: "Foods 1, period 4" })).toBeVisible();
   await expect(page.getByRole("link", { name: "Foods 9" })).toHaveCount(0); // it is the one shown, and there is no other
 });
+
+/** What no Spanish reader should meet: names of people and places are data. */
+const ENGLISH = /\b(the|with|and|cups?|tbsp|tsp|flour|sugar|butter|milk|level|weigh|sweep|spoon)\b/i;
+
+test("a saved page in Spanish, by file, to cards in Spanish that hold no English", async ({ browser, school }) => {
+  test.setTimeout(120_000);
+  const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(page, school);
+  await button(page, "Español").click();
+  await page.getByRole("link", { name: "Preparar", exact: true }).click();
+  await page.locator(".file-pick input").first().setInputFiles("tests/Core/pages/pan-dulce.html");
+  await expect(page.getByRole("textbox", { name: "Pega una receta" })).toHaveValue(/Conchas de vainilla/);
+  await button(page, "Leer la receta").click();
+
+  await expect(page.getByRole("heading", { level: 1, name: "Conchas de vainilla" })).toBeVisible();
+  await expect(page.getByText("No queda nada por decidir.")).toBeVisible();
+  await expect(page.getByRole("row", { name: /4 tazas de harina de trigo/ })).toContainText("500 g");
+  await expectAccessible(page);
+  await expect(page.locator("main table")).not.toContainText(ENGLISH);
+
+  await page.getByRole("radio", { name: /^Cada estación/ }).check();
+  await button(page, "Crear un laboratorio").click();
+  await expect(page.getByRole("heading", { name: "Antes del día" })).toBeVisible();
+  await expectAccessible(page);
+  await expect(page.locator(".lab-t")).not.toContainText(ENGLISH);
+  await page.getByRole("link", { name: "Fichas de estación" }).click();
+  await expect(page.getByRole("heading", { name: "Hazel" })).toBeVisible();
+  await expect(page.locator(".card-rows").first()).not.toContainText(ENGLISH);
+});
+
+test("lines that nobody reads, foods that nobody knows: settled in one go, found by a word, added on their line", async ({
+  browser,
+  school,
+}) => {
+  const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(page, school);
+  await page.getByRole("link", { name: "Prepare", exact: true }).click();
+  await page
+    .getByRole("textbox", { name: "Paste a recipe" })
+    .fill("Pie\nIngredients\nTHE BOTTOM BIT\n1 cup flour\nWITH A LID\n2 cups teff flakes\n1 cup moo juice");
+  await button(page, "Read the recipe").click();
+  await expect(page.getByText("2 lines were not read")).toBeVisible();
+  await button(page, "These are headings").click();
+  await expect(page.getByRole("rowheader", { name: /^THE BOTTOM BIT/ })).toBeVisible();
+
+  await button(page, "Mend: 1 cup moo juice").click();
+  await page.getByLabel("Find the ingredient").fill("leche entera");
+  await page.getByLabel("Choose the ingredient").selectOption({ label: "Whole milk" });
+  await expectAccessible(page);
+  await button(page, "Settle it").click();
+  await expect(page.getByRole("row", { name: /1 cup moo juice/ })).toContainText("Whole milk");
+
+  await button(page, "Mend: 2 cups teff flakes").click();
+  await button(page, "Add this food to the pantry").click();
+  await expect(page.getByLabel("Its name")).toHaveValue("teff flakes");
+  await page.getByLabel("Measured like").selectOption("coarse-grain");
+  await page.getByLabel("Why").fill("A guess, until we weigh it.");
+  await button(page, "Add it").click();
+  await expect(page.getByText("Nothing left to settle.")).toBeVisible();
+});

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Plan\LinePlanner;

@@ -71,7 +71,7 @@ it('reads the Spanish lines that it is measured by', function () {
     expect(count($cases))->toBe(120)->and(count($missed))->toBeLessThanOrEqual(6, implode("\n", $missed));
 });
 
-it('reads the English lines that it is measured by', function () use ($asks) {
+it('reads the English lines that it is measured by', function () {
     $reader = new LineReader(Pantry::reference());
     $missed = $silent = [];
     $count = 0;
@@ -143,7 +143,7 @@ it('takes no fat content for bakers’ per cent', function () {
     expect((new LineReader(Pantry::reference()))->read('1 cup 2% milk')->percent)->toBeNull();
 });
 
-it('adds and takes off what a line says', function (string $text, string $is) use ($amounts) {
+it('adds and takes off what a line says', function (string $text, string $is) {
     $line = (new LineReader(Pantry::reference()))->read($text);
     $amount = SettledLine::amount($line, MeasureStandard::UsCustomary);
     expect($amount === null ? null : KitchenNotation::write($amount->number).' '.$amount->unit->value)->toBe($is);

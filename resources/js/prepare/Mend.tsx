@@ -1,5 +1,6 @@
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
+import { useRefresh } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import SendButton from "../kit/SendButton";
@@ -22,6 +23,7 @@ export default function Mend({ recipe, line, done }: Props) {
   const [unit, setUnit] = useState<Settled["unit"]>(first?.unit ?? "cup");
   const [method, setMethod] = useState<Settled["method"]>(first?.method ?? null);
   const [adding, setAdding] = useState(false);
+  const refresh = useRefresh();
   const { at, problem } = settling;
   const settle = (event: FormEvent) => {
     event.preventDefault();
@@ -36,8 +38,10 @@ export default function Mend({ recipe, line, done }: Props) {
         <NewFood
           named={line.name ?? ""}
           done={(id) => {
+            // Under its own name the line reads as it from now on; under another it is chosen.
             setIngredient(id);
             setAdding(false);
+            refresh.of("/api/recipes/{recipe}");
           }}
         />
         <button type="button" className="quiet" onClick={() => setAdding(false)}>

@@ -7,8 +7,8 @@ namespace App\Http\Views\Classes;
 use App\Http\Views\View;
 use App\Models\Section;
 use Hovik\Core\Pantry\Family;
-use Hovik\Core\Weighing\Tolerance;
 use Hovik\Core\Technique\HouseRules;
+use Hovik\Core\Weighing\Tolerance;
 
 /** A class: its settings, people and codes. */
 final readonly class SectionPage extends View
