@@ -251,7 +251,7 @@ test("lines that nobody reads, foods that nobody knows: settled in one go, found
   await page.getByLabel("Choose the ingredient").selectOption({ label: "Whole milk" });
   await expectAccessible(page);
   await button(page, "Settle it").click();
-  await expect(page.getByRole("row", { name: /1 cup moo juice/ })).toContainText("Whole milk");
+  await expect(page.getByRole("row", { name: /^1 cup moo juice/ })).toContainText("Whole milk");
 
   await button(page, "Mend: 2 cups teff flakes").click();
   await button(page, "Add this food to the pantry").click();

@@ -42,12 +42,13 @@ it('says a recipe in bakers’ per cent in grams', function () {
 });
 
 it('settles several lines in one go, and takes a heading back', function () {
-    $id = $this->postJson('/api/recipes', ['text' => "Pie\nIngredients\nTHE CRUSTY PART\n1 cup flour\nWith love\n2 zorbs"])->json('id');
+    $id = $this->postJson('/api/recipes', ['text' => "Pie\nIngredients\nTHE CRUSTY PART\n1 cup flour\nWith love\n2 cups zorbs"])->json('id');
     $lines = $this->getJson("/api/recipes/$id")->assertJsonPath('open', 3)->json('lines');
     $this->postJson("/api/recipes/$id/lines", ['as' => 'heading', 'lines' => [$lines[0]['id']]])->assertNoContent();
     $this->postJson("/api/recipes/$id/lines", ['as' => 'left-out', 'lines' => [$lines[2]['id'], $lines[3]['id']]])->assertNoContent();
     $page = $this->getJson("/api/recipes/$id")->assertJsonPath('open', 0)->json('lines');
-    expect(array_column($page, 'status'))->toBe(['heading', 'read', 'unread', 'partly'])->and(array_column($page, 'skip'))
+    expect($page[0]['questions'])->toBe([])->and($page[3]['said'])->toBe(['amount' => '2', 'unit' => 'cup'])
+        ->and(array_column($page, 'status'))->toBe(['heading', 'read', 'unread', 'partly'])->and(array_column($page, 'skip'))
         ->toBe([false, false, true, true])->and($page[0]['mended'])->toBeTrue();
     $this->putJson("/api/recipes/$id/lines/{$lines[0]['id']}", ['as' => 'read'])->assertNoContent();
     $this->getJson("/api/recipes/$id")->assertJsonPath('lines.0.status', 'unread')->assertJsonPath('open', 1);

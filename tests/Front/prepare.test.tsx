@@ -39,6 +39,7 @@ const line = (more: Partial<SheetLine> = {}): SheetLine => ({
   status: "read",
   name: null,
   own_grams: null,
+  said: null,
   parts: [
     { part: "amount", text: "3 1/2 cups" },
     { part: "filler", text: " " },
@@ -404,6 +405,12 @@ describe("mending a line", () => {
     await screen.press("Add it");
     expect(screen.changes()[0]?.body).toMatchObject({ name: "ñame morado", family: "coarse-grain", grams: "160" });
     expect(screen.all(".mend legend")).toEqual([]);
+  });
+
+  it("begins with the amount that was read, where the food is not known", async () => {
+    const unknown = line({ status: "partly", name: "moo juice", said: { amount: "1 1/2", unit: "fl-oz" } });
+    const screen = await page(<Mend recipe={5} line={unknown} done={() => {}} />, { "GET /api/pantry/names": names });
+    expect([screen.box("Amount").value, screen.box("Unit").value]).toEqual(["1 1/2", "fl-oz"]);
   });
 
   it("says that a line is a heading", async () => {

@@ -2125,6 +2125,7 @@ export interface components {
             questions: components["schemas"]["LineQuestion"][];
             choices: components["schemas"]["LineChoice"][];
             settled: components["schemas"]["Settled"] | null;
+            said: components["schemas"]["SaidAmount"] | null;
             methods: components["schemas"]["Named"][];
             scaled: components["schemas"]["ScaledLineView"] | null;
             own_grams: components["schemas"]["RecipeGrams"] | null;
@@ -2191,6 +2192,12 @@ export interface components {
             name: string;
             care: string;
             why: string;
+        };
+        /** @description How much a line says, whatever its food. */
+        SaidAmount: {
+            amount: string;
+            /** @enum {string} */
+            unit: "cup" | "tbsp" | "tsp" | "dessertspoon" | "fl-oz" | "gill" | "pt" | "dry-pt" | "qt" | "gal" | "ml" | "cl" | "dl" | "l" | "pinch" | "dash" | "smidgen" | "drop" | "oz" | "lb" | "g" | "kg" | "mg" | "stick" | "piece" | "dozen" | "packet" | "can" | "handful" | "knob" | "part";
         };
         ScaleChecked: {
             passed: boolean;

@@ -19,8 +19,8 @@ export default function Mend({ recipe, line, done }: Props) {
   const settling = useSettle(recipe);
   const first = line.settled ?? line.choices[0]?.settled;
   const [ingredient, setIngredient] = useState(first?.ingredient ?? "");
-  const [amount, setAmount] = useState(first?.amount ?? "");
-  const [unit, setUnit] = useState<Settled["unit"]>(first?.unit ?? "cup");
+  const [amount, setAmount] = useState(first?.amount ?? line.said?.amount ?? "");
+  const [unit, setUnit] = useState<Settled["unit"]>(first?.unit ?? line.said?.unit ?? "cup");
   const [method, setMethod] = useState<Settled["method"]>(first?.method ?? null);
   const [adding, setAdding] = useState(false);
   const refresh = useRefresh();

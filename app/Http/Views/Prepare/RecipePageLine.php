@@ -15,6 +15,7 @@ use Hovik\Core\Recipe\Flag;
 use Hovik\Core\Recipe\OwnGrams;
 use Hovik\Core\Recipe\Piece;
 use Hovik\Core\Recipe\ReadLine;
+use Hovik\Core\Recipe\SettledLine;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Words\Phrase;
 
@@ -48,6 +49,7 @@ final readonly class RecipePageLine extends View
         public array $questions,
         public array $choices,
         public ?Settled $settled,
+        public ?SaidAmount $said,
         public array $methods,
         public ?ScaledLineView $scaled,
         public ?RecipeGrams $own_grams,
@@ -64,6 +66,7 @@ final readonly class RecipePageLine extends View
         $isSettled = $line->kept->isSettled();
         $question = static fn (Flag $flag): LineQuestion => LineQuestion::of($flag, $read, $sheet->standard);
 
+        $said = SettledLine::amount($read, $sheet->standard);
         $own = OwnGrams::of($read, $sheet->version->recipe->standard ?? $sheet->standard, $sheet->pantry);
 
         return new self(
@@ -77,9 +80,11 @@ final readonly class RecipePageLine extends View
             open: $line->isOpen(),
             reads_as: $ingredient === null ? null : Said::ingredient($ingredient->id),
             family: $ingredient?->family,
-            questions: ($isSettled && $line->line !== null) || $line->kept->skip ? [] : array_map($question, $read->flags),
+            questions: $isSettled && $line->line !== null || $line->kept->skip || $line->isHeading()
+                ? [] : array_map($question, $read->flags),
             choices: $line->isHeading() ? [] : array_map(LineChoice::of(...), Choices::of($read, $sheet->standard, $sheet->pantry)),
             settled: $line->line === null ? null : Settled::of($line->line),
+            said: $said === null ? null : SaidAmount::of($said),
             methods: array_map(
                 static fn (HouseMethod $method): Named => new Named($method->value, Said::phrase(Phrase::of("method.$method->value"))),
                 $methods,
