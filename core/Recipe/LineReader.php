@@ -39,7 +39,7 @@ final class LineReader
             }
         }
 
-        return $best->line(mb_substr($text, self::LONGEST));
+        return WrittenOut::line($best, mb_substr($text, self::LONGEST));
     }
 
     private function in(LanguagePack $words, string $text, string $beginning): Reading

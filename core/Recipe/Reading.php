@@ -201,51 +201,15 @@ final class Reading
         return $segments;
     }
 
-    public function line(string $beyond): ReadLine
+    public function has(Flag $flag): bool
     {
-        if ($this->heading !== null) {
-            return new ReadLine($this->text, ReadLine::HEADING, [new Piece(Part::Note, $this->text)], name: $this->heading);
-        }
-        if ($this->isNote) {
-            return new ReadLine($this->text, ReadLine::NOTE, [new Piece(Part::Note, $this->text)]);
-        }
-        foreach ($this->tokens as $token) {
-            if ($token->text === '' || in_array($token->text, [',', ';', ':', '.', '(', ')'], true) && $token->part === Part::Unread) {
-                $token->part = Part::Filler;
-            }
-        }
-        $unread = array_filter($this->tokens, static fn (Token $t): bool => $t->part === Part::Unread) !== [] || $beyond !== '';
-        $isKnown = $this->ingredient !== null;
-        if ($unread && ($isKnown || $this->amounts !== [])) {
-            $onlyTheName = ! $isKnown && $this->unknown !== '';
-            if (! $onlyTheName) {
-                $this->flag(Flag::Unread);
-            }
-        }
-        $free = isset($this->flags[Flag::ToTaste->value]);
-        $status = match (true) {
-            ! $isKnown && $this->amounts === [] => ReadLine::UNREAD,
-            ! $isKnown, $unread, $this->amounts === [] && ! $free, isset($this->flags[Flag::NoUnit->value]) => ReadLine::PARTLY,
-            default => ReadLine::READ,
-        };
+        return isset($this->flags[$flag->value]);
+    }
 
-        return new ReadLine(
-            text: $this->text,
-            status: $status,
-            pieces: $this->pieces($beyond),
-            amounts: $this->amounts,
-            also: $this->also,
-            ingredient: $this->ingredient,
-            name: $this->ingredient === null ? $this->unknown : $this->nameAsWritten(),
-            before: array_values(array_unique($this->before)),
-            after: array_values(array_unique($this->after)),
-            size: $this->size,
-            package: $this->package,
-            flags: array_values($this->flags),
-            options: array_values(array_unique($this->options)),
-            percent: $this->percent,
-            openWord: $this->openWord,
-        );
+    /** @return list<Flag> */
+    public function flags(): array
+    {
+        return array_values($this->flags);
     }
 
     /** A few small words are in every language: another one is taken only where it tells the food, the amount or the heading. */
@@ -265,46 +229,8 @@ final class Reading
         return match (true) {
             $this->heading !== null => $this->isSureHeading ? 0 : 1,
             $this->isNote => 0,
-            default => 2 * $unread + ($this->ingredient === null ? 3 : 0) + (isset($this->flags[Flag::Spelling->value]) ? 2 : 0)
-                + ($this->amounts === [] ? 1 : 0) + (isset($this->flags[Flag::NoUnit->value]) ? 1 : 0),
+            default => 2 * $unread + ($this->ingredient === null ? 3 : 0) + ($this->has(Flag::Spelling) ? 2 : 0)
+                + ($this->amounts === [] ? 1 : 0) + ($this->has(Flag::NoUnit) ? 1 : 0),
         };
-    }
-
-    private function nameAsWritten(): string
-    {
-        $name = '';
-        foreach ($this->tokens as $token) {
-            if ($token->part === Part::Ingredient) {
-                $name .= $token->space.$token->text;
-            }
-        }
-
-        return trim($name);
-    }
-
-    /** @return list<Piece> neighbours of one kind joined; white space between two kinds is filler */
-    private function pieces(string $beyond): array
-    {
-        /** @var list<array{Part, string}> $runs */
-        $runs = [];
-        foreach ($this->tokens as $token) {
-            $last = count($runs) - 1;
-            if ($last >= 0 && $runs[$last][0] === $token->part) {
-                $runs[$last][1] .= $token->space.$token->text;
-
-                continue;
-            }
-            if ($token->space !== '') {
-                $runs[] = [Part::Filler, $token->space];
-            }
-            if ($token->text !== '') {
-                $runs[] = [$token->part, $token->text];
-            }
-        }
-        if ($beyond !== '') {
-            $runs[] = [Part::Unread, $beyond];
-        }
-
-        return array_map(static fn (array $run): Piece => new Piece(...$run), $runs);
     }
 }
