@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Models\LabItem;
+use Brick\Math\BigDecimal;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\JsonInput;
 use Hovik\Core\Pantry\Pantry;
@@ -29,6 +30,7 @@ final readonly class BundleItem
         public ?float $tolerancePct,
         public MeasuringMode $mode,
         public bool $shared,
+        public ?BigDecimal $gramsPerUsCup,
     ) {
     }
 
@@ -36,7 +38,7 @@ final readonly class BundleItem
     {
         return new self(
             $item->text, $item->ingredient_id, $item->amount, $item->method, $item->strictness, $item->tolerance_pct, $item->mode,
-            $item->shared,
+            $item->shared, $item->g_per_us_cup === null ? null : BigDecimal::of($item->g_per_us_cup),
         );
     }
 
@@ -53,6 +55,7 @@ final readonly class BundleItem
             'tolerance_pct' => $this->tolerancePct,
             'mode' => $this->mode->value,
             'shared' => $this->shared,
+            'g_per_us_cup' => $this->gramsPerUsCup === null ? null : (string) $this->gramsPerUsCup,
         ];
     }
 
@@ -61,7 +64,8 @@ final readonly class BundleItem
     {
         $method = $item->has('method') ? HouseMethod::named($item->text('method')) : null;
         $amount = Amount::of($item->text('amount'), Unit::named($item->text('unit')));
-        $settled = new SettledLine($pantry->ingredient($item->text('ingredient')), $amount, $method);
+        $cup = $item->has('g_per_us_cup') ? $item->decimal('g_per_us_cup') : null;
+        $settled = SettledLine::of($pantry->ingredient($item->text('ingredient')), $amount, $method, false, $cup);
         $settled->mustMakeSense($pantry);
         $tolerance = $item->numberOr('tolerance_pct', null);
 
@@ -74,6 +78,7 @@ final readonly class BundleItem
             tolerancePct: $tolerance === null ? null : Tolerance::of($tolerance)->percent,
             mode: $item->has('mode') ? $item->enum('mode', MeasuringMode::class) : MeasuringMode::Checked,
             shared: $item->flag('shared', false),
+            gramsPerUsCup: $cup,
         );
     }
 
@@ -89,6 +94,7 @@ final readonly class BundleItem
             'tolerance_pct' => $this->tolerancePct,
             'mode' => $this->mode,
             'shared' => $this->shared,
+            'g_per_us_cup' => $this->gramsPerUsCup,
         ];
     }
 }

@@ -115,7 +115,7 @@ final class Lab extends Model
         }
         $pantry = $this->section->kitchen->pantry();
 
-        return array_values($this->items->map(fn (LabItem $item): Ingredient => $pantry->ingredient($item->ingredient_id))->all());
+        return array_values($this->items->map(fn (LabItem $item): Ingredient => $item->food($pantry))->all());
     }
 
     /** @throws Refusal once it was opened: its lines are frozen */

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsAmount;
+use Brick\Math\BigDecimal;
+use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Plan\LinePlanner;
 use Hovik\Core\Plan\MeasuringMode;
 use Hovik\Core\Plan\PlannedLine;
@@ -25,6 +28,7 @@ use Hovik\Core\Weighing\Strictness;
  * @property HouseMethod|null $method  that the recipe's own words ask for
  * @property float|null $tolerance_pct  the teacher's own, % of the target
  * @property MeasuringMode $mode
+ * @property string|null $g_per_us_cup  the recipe's own weight of a US cup, where it is the one meant
  */
 final class LabItem extends Model
 {
@@ -41,6 +45,14 @@ final class LabItem extends Model
         'mode' => MeasuringMode::class,
     ];
 
+    /** As this kitchen knows it, or as the recipe weighs it. */
+    public function food(Pantry $pantry): Ingredient
+    {
+        $food = $pantry->ingredient($this->ingredient_id);
+
+        return $this->g_per_us_cup === null ? $food : $food->weighingACup(BigDecimal::of($this->g_per_us_cup), 'recipe');
+    }
+
     /**
      * As this class would plan it now.
      *
@@ -49,7 +61,7 @@ final class LabItem extends Model
     public function plan(LinePlanner $planner, bool $isSiftedLater = false): PlannedLine
     {
         return $planner->plan(
-            $planner->pantry->ingredient($this->ingredient_id),
+            $this->food($planner->pantry),
             $this->amount,
             $this->strictness,
             $this->method,

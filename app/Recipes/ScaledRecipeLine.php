@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Recipes;
 
+use Hovik\Core\Recipe\Flag;
 use Hovik\Core\Recipe\ReadLine;
 use Hovik\Core\Recipe\RecipeLine;
 use Hovik\Core\Recipe\ScaledLine;
@@ -20,6 +21,14 @@ final readonly class ScaledRecipeLine
     public function isHeading(): bool
     {
         return $this->kept->heading;
+    }
+
+    /** A lab would weigh it, its food is a word for several kinds, and nobody has said which. */
+    public function asksKind(): bool
+    {
+        $isAsked = array_filter($this->read->flags, static fn (Flag $flag): bool => $flag->isAboutKind()) !== [];
+
+        return $isAsked && $this->scaled !== null && ! $this->kept->isSettled() && ! $this->read->has(Flag::NotCheckable);
     }
 
     /** Something must be answered before a lab can measure it. */

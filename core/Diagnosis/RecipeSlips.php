@@ -15,13 +15,6 @@ use Hovik\Core\Words\Phrase;
 /** Slips of reading: another food, another amount than the recipe's. */
 final class RecipeSlips
 {
-    /** How often each salt is the one that stands there; another one, so often. */
-    private const SALT_OFTEN = [
-        'table-salt' => 0.4, 'fine-sea-salt' => 0.2, 'coarse-salt-light-flakes' => 0.4, 'coarse-salt-dense-flakes' => 0.3,
-    ];
-
-    private const OTHER_SALT_OFTEN = 0.2;
-
     /** @var array<string, array<string, float>> by ingredient: how other foods of its kind weigh against it */
     private static array $ratios = [];
 
@@ -111,7 +104,7 @@ final class RecipeSlips
             $other = $at->pantry->ingredient($id);
             $perCup = self::perCup($other);
             if ($id !== $at->ingredient->id && $perCup !== null) {
-                $times[] = [self::SALT_OFTEN[$id] ?? self::OTHER_SALT_OFTEN, $perCup / $own, $other->cvBatch, $id];
+                $times[] = [$at->pantry->howOften($id), $perCup / $own, $other->cvBatch, $id];
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Pantry;
 
 use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Hovik\Core\JsonInput;
 
 /** One row of core/data/ingredients.csv; the columns are explained in core/data/sources.md. */
@@ -98,14 +99,32 @@ final readonly class Ingredient
         );
     }
 
-    /** The same with a kitchen's own weights. */
-    public function weighing(?BigDecimal $gramsPerUsCup, ?BigDecimal $gramsPerTsp, ?BigDecimal $gramsPerPiece): self
+    /**
+     * The same where a cup of it weighs something else; a spoon keeps its relation to the cup.
+     *
+     * @param  string  $source  whose figure it is: own, a kitchen's; recipe, the recipe's
+     */
+    public function weighingACup(BigDecimal $gramsPerUsCup, string $source): self
+    {
+        $spoon = $this->gramsPerTsp === null || $this->gramsPerUsCup === null
+            ? $this->gramsPerTsp
+            : $this->gramsPerTsp->multipliedBy($gramsPerUsCup)->dividedBy($this->gramsPerUsCup, 4, RoundingMode::HALF_UP);
+
+        return $this->weighing($gramsPerUsCup, $spoon, $this->gramsPerPiece, $source);
+    }
+
+    /** The same with a kitchen's own weight of a piece. */
+    public function weighingAPiece(BigDecimal $gramsPerPiece): self
+    {
+        return $this->weighing($this->gramsPerUsCup, $this->gramsPerTsp, $gramsPerPiece, 'own');
+    }
+
+    private function weighing(?BigDecimal $cup, ?BigDecimal $tsp, ?BigDecimal $piece, string $source): self
     {
         return new self(
-            $this->id, $this->name, $this->aliases, $this->family, $this->referenceHandling, $gramsPerUsCup, $gramsPerTsp, $gramsPerPiece,
-            $this->cvFill, $this->cvBatch, $this->reposeDeg, $this->residue, $this->allergens, $this->rawRisk, 'own', 'high',
-            $this->notes, $this->role,
-            $this->kind,
+            $this->id, $this->name, $this->aliases, $this->family, $this->referenceHandling, $cup, $tsp, $piece,
+            $this->cvFill, $this->cvBatch, $this->reposeDeg, $this->residue, $this->allergens, $this->rawRisk, $source, 'high',
+            $this->notes, $this->role, $this->kind,
         );
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hovik\Core\Pantry;
 
 use Brick\Math\BigDecimal;
-use Brick\Math\RoundingMode;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\Unit;
@@ -14,6 +13,9 @@ use Hovik\Core\Words\Phrase;
 /** The catalogue of ingredients and of what each way of handling does to their weight. */
 final class Pantry
 {
+    /** Of a food of a kind that the data says nothing about. */
+    private const RARELY = 0.2;
+
     private static ?self $reference = null;
 
     /** @var array<string, list<string>>|null by ingredient */
@@ -94,18 +96,10 @@ final class Pantry
                     );
                 }
             }
-            $cup = $weights['g_per_us_cup'] === null ? $reference->gramsPerUsCup : BigDecimal::of($weights['g_per_us_cup']);
-            // A spoon keeps its own relation to the cup.
-            $spoon = $weights['g_per_us_cup'] === null
-                    || $reference->gramsPerTsp === null
-                    || $reference->gramsPerUsCup === null
-                    || $cup === null
-                ? $reference->gramsPerTsp
-                : $reference->gramsPerTsp->multipliedBy($cup)->dividedBy($reference->gramsPerUsCup, 4, RoundingMode::HALF_UP);
-            $with->made[$id] = $reference->weighing(
-                $cup, $spoon,
-                $weights['g_per_piece'] === null ? $reference->gramsPerPiece : BigDecimal::of($weights['g_per_piece']),
-            );
+            $cup = $weights['g_per_us_cup'];
+            $piece = $weights['g_per_piece'];
+            $own = $cup === null ? $reference : $reference->weighingACup(BigDecimal::of($cup), 'own');
+            $with->made[$id] = $piece === null ? $own : $own->weighingAPiece(BigDecimal::of($piece));
         }
 
         return $with;
@@ -229,6 +223,14 @@ final class Pantry
         }
 
         return self::$lookAlikes[$id] ?? [];
+    }
+
+    /** How often this is the one of its kind that stands in a kitchen, 0 to 1. */
+    public function howOften(string $id): float
+    {
+        $often = $this->ingredients[$id]['often'] ?? '';
+
+        return $often === '' ? self::RARELY : (float) $often;
     }
 
     /** The ingredient's own factor before its family's; null where the handling makes no sense for it. */

@@ -53,7 +53,7 @@ final class Choices
         ?HouseMethod $method = null,
     ): Choice {
         $method ??= SettledLine::method($line);
-        $settled = new SettledLine(
+        $settled = SettledLine::of(
             $ingredient, $amount, $method?->suits($ingredient->family) === true ? $method : null, $line->isSiftedLater(),
         );
         try {

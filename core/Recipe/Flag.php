@@ -62,6 +62,12 @@ enum Flag: string
         };
     }
 
+    /** A plain word for several kinds: a kitchen says once which it means, or a line does before a lab is made. */
+    public function isAboutKind(): bool
+    {
+        return $this === self::SaltCrystal || $this === self::WhichKind;
+    }
+
     /** True when a lab cannot be opened from the line before somebody answers. */
     public function mustBeSettled(): bool
     {

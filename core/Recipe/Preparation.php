@@ -10,6 +10,18 @@ use Hovik\Core\Words\Phrase;
 /** What the teacher does before the bell, or alone: read off the lines and the directions. */
 final class Preparation
 {
+    /** What must have happened to a food before it is measured or used, by the words of its line. */
+    private const AHEAD = [
+        'melt' => ['melted'],
+        'soften' => ['softened'],
+        'warm' => ['warmed', 'scalded', 'boiled'],
+        'toast' => ['toasted', 'roasted', 'browned'],
+        'cut' => ['chopped', 'grated', 'sliced', 'shredded', 'diced', 'minced'],
+    ];
+
+    /** Words of a food's own name that ask for work: the fridge keeps none melted or soft, a shop sells it chopped. */
+    private const AS_KEPT = ['melted', 'softened'];
+
     /**
      * @param  list<ReadLine>  $lines
      * @param  list<string>  $directions
@@ -22,19 +34,16 @@ final class Preparation
         $list = [];
         foreach ($lines as $line) {
             $name = $line->ingredient === null ? $line->name : Phrase::of("ingredient.{$line->ingredient->id}");
-            if (in_array('melted', [...$line->before, ...$line->after], true) || $line->ingredient?->id === 'butter-melted') {
-                $list[] = Phrase::of('prepare.melt', ['name' => $name]);
-            }
-            if (array_intersect(['warmed', 'scalded', 'boiled'], [...$line->before, ...$line->after]) !== []) {
-                $list[] = Phrase::of('prepare.warm', ['name' => $name]);
+            $done = [...$line->before, ...$line->after];
+            // 'Butter, melted', 'Cream cheese, softened': foods that are measured so.
+            $form = explode(' ', mb_strtolower($line->ingredient->name ?? ''));
+            foreach (self::AHEAD as $what => $words) {
+                if (array_intersect($words, $done) !== [] || array_intersect(self::AS_KEPT, $words, $form) !== []) {
+                    $list[] = Phrase::of("prepare.$what", ['name' => $name]);
+                }
             }
             if (array_filter($line->amounts, static fn (ReadAmount $a): bool => $a->unit === Unit::Can) !== []) {
                 $list[] = Phrase::of('prepare.open-tins', ['name' => $name]);
-            }
-            if (
-                array_intersect(['chopped', 'grated', 'sliced', 'shredded', 'diced', 'minced'], [...$line->before, ...$line->after]) !== []
-            ) {
-                $list[] = Phrase::of('prepare.cut', ['name' => $name]);
             }
         }
         if (preg_match('~\b(oven|bake|roast|preheat)~', $text) === 1) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Recipe;
 
+use Brick\Math\BigDecimal;
 use Hovik\Core\JsonInput;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\Amount;
@@ -23,6 +24,7 @@ final readonly class RecipeLine
      * @param  string|null  $ingredient  id, as settled; null where nothing was settled
      * @param  Amount|null  $amount  as settled; null where it is read from the words
      * @param  HouseMethod|null  $method  as settled; null leaves it to the class
+     * @param  BigDecimal|null  $gramsPerUsCup  the recipe's own weight of a US cup of it, taken for this line; null for the kitchen's
      */
     public function __construct(
         public string $id,
@@ -32,6 +34,7 @@ final readonly class RecipeLine
         public ?string $ingredient = null,
         public ?Amount $amount = null,
         public ?HouseMethod $method = null,
+        public ?BigDecimal $gramsPerUsCup = null,
     ) {
     }
 
@@ -47,7 +50,7 @@ final readonly class RecipeLine
 
     public function settled(SettledLine $as): self
     {
-        return new self($this->id, $this->text, $this->heading, false, $as->ingredient->id, $as->amount, $as->method);
+        return new self($this->id, $this->text, $this->heading, false, $as->ingredient->id, $as->amount, $as->method, $as->gramsPerUsCup);
     }
 
     public function leftOut(): self
@@ -83,8 +86,8 @@ final readonly class RecipeLine
         $isOpen = array_filter($read->flags, static fn (Flag $flag): bool => $flag->isAboutAmount() && $flag->mustBeSettled()) !== [];
         $amount = $this->amount ?? ($isOpen ? null : SettledLine::amount($read, $standard));
 
-        return $amount === null ? null : new SettledLine(
-            $pantry->ingredient($this->ingredient), $amount, $this->method, $read->isSiftedLater(),
+        return $amount === null ? null : SettledLine::of(
+            $pantry->ingredient($this->ingredient), $amount, $this->method, $read->isSiftedLater(), $this->gramsPerUsCup,
         );
     }
 
@@ -99,6 +102,7 @@ final readonly class RecipeLine
             'ingredient' => $this->ingredient,
             'amount' => $this->amount?->toArray(),
             'method' => $this->method?->value,
+            'g_per_us_cup' => $this->gramsPerUsCup === null ? null : (string) $this->gramsPerUsCup,
         ];
     }
 
@@ -113,6 +117,7 @@ final readonly class RecipeLine
             $stored->has('ingredient') ? $stored->text('ingredient') : null,
             $stored->has('amount') ? Amount::fromArray($stored->object('amount')) : null,
             $stored->has('method') ? $stored->enum('method', HouseMethod::class) : null,
+            $stored->has('g_per_us_cup') ? $stored->decimal('g_per_us_cup') : null,
         );
     }
 }

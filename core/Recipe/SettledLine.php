@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Recipe;
 
+use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Conversion;
@@ -23,19 +24,34 @@ final readonly class SettledLine
     /**
      * @param  HouseMethod|null  $method  asked for by the recipe's words; null leaves it to the class
      * @param  bool  $isSiftedLater  by the recipe's words it is sifted once it is measured
+     * @param  BigDecimal|null  $gramsPerUsCup  the recipe's own weight of a US cup, which the ingredient has then; null for the kitchen's
      */
-    public function __construct(
-        public Ingredient $ingredient, public Amount $amount, public ?HouseMethod $method, public bool $isSiftedLater = false,
+    private function __construct(
+        public Ingredient $ingredient, public Amount $amount, public ?HouseMethod $method, public bool $isSiftedLater,
+        public ?BigDecimal $gramsPerUsCup,
     ) {
+    }
+
+    /** @param  BigDecimal|null  $gramsPerUsCup  where the recipe's own weight is meant */
+    public static function of(
+        Ingredient $ingredient, Amount $amount, ?HouseMethod $method = null, bool $isSiftedLater = false, ?BigDecimal $gramsPerUsCup = null,
+    ): self {
+        return new self(
+            $gramsPerUsCup === null ? $ingredient : $ingredient->weighingACup($gramsPerUsCup, 'recipe'),
+            $amount, $method, $isSiftedLater, $gramsPerUsCup,
+        );
     }
 
     /**
      * Whether this food is measured so at all, in any kitchen.
      *
-     * @throws InvalidInput naming the field: a method of another family, a cup of eggs, a can of no size
+     * @throws InvalidInput naming the field: a method of another family, a cup of eggs, a can of no size, a cup that weighs nothing
      */
     public function mustMakeSense(Pantry $pantry): void
     {
+        if ($this->gramsPerUsCup !== null) {
+            $pantry->with([$this->ingredient->id => ['g_per_us_cup' => (string) $this->gramsPerUsCup, 'g_per_piece' => null]]);
+        }
         TechniqueCatalogue::methodFor($this->ingredient, $this->method);
         Conversion::toGrams($this->amount, $this->ingredient, MeasureStandard::UsCustomary, $pantry, $this->method?->handling());
     }
@@ -48,7 +64,7 @@ final readonly class SettledLine
         }
         $amount = self::amount($line, $standard);
 
-        return $amount === null ? null : new self($line->ingredient, $amount, self::method($line), $line->isSiftedLater());
+        return $amount === null ? null : self::of($line->ingredient, $amount, self::method($line), $line->isSiftedLater());
     }
 
     /**
@@ -63,6 +79,7 @@ final readonly class SettledLine
 
         return new self(
             $this->ingredient, Amount::of($this->amount->inBase($theirs), Unit::Millilitre), $this->method, $this->isSiftedLater,
+            $this->gramsPerUsCup,
         );
     }
 

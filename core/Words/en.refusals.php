@@ -43,6 +43,7 @@ return [
     'refusal.in-row' => 'Row {row}: {why}',
     'refusal.is-a-scale' => '"{id}" is a scale, not a measuring tool.',
     'refusal.lab-out-of-reach' => 'The tools here miss a line by more than is tolerated. Weigh it out, or open it anyway.',
+    'refusal.kinds-open' => 'First say which kind is meant: {lines}.',
     'refusal.lab-empty' => 'This lab has no ingredients yet.',
     'refusal.lab-frozen' => 'This lab has been opened: its lines are frozen. Copy it to change them.',
     'refusal.lab-is-open' => 'This lab is open. Close it first.',

@@ -43,6 +43,7 @@ return [
     'refusal.in-row' => 'Fila {row}: {why}',
     'refusal.is-a-scale' => '"{id}" es una báscula, no un utensilio de medir.',
     'refusal.lab-out-of-reach' => 'Con estas medidas una línea falla por más de lo tolerado. Pésala, o ábrelo de todos modos.',
+    'refusal.kinds-open' => 'Primero di de qué clase es: {lines}.',
     'refusal.lab-empty' => 'Este laboratorio todavía no tiene ingredientes.',
     'refusal.lab-frozen' => 'Este laboratorio ya se abrió: sus líneas están fijas. Cópialo para cambiarlas.',
     'refusal.lab-is-open' => 'Este laboratorio está abierto. Ciérralo primero.',

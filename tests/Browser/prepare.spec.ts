@@ -240,7 +240,7 @@ test("lines that nobody reads, foods that nobody knows: settled in one go, found
   await page.getByRole("link", { name: "Prepare", exact: true }).click();
   await page
     .getByRole("textbox", { name: "Paste a recipe" })
-    .fill("Pie\nIngredients\nTHE BOTTOM BIT\n1 cup flour\nWITH A LID\n2 cups teff flakes\n1 cup moo juice");
+    .fill("Pie\nIngredients\nTHE BOTTOM BIT\n1 cup all-purpose flour\nWITH A LID\n2 cups teff flakes\n1 cup moo juice");
   await button(page, "Read the recipe").click();
   await expect(page.getByText("2 lines were not read")).toBeVisible();
   await button(page, "These are headings").click();

@@ -32,7 +32,7 @@ describe('a factor', function () {
     ]);
 
     it('uses up what is there, and no more of it', function (string $food, string $amount, Unit $unit, float $grams, string $factor) {
-        $line = new SettledLine(Pantry::reference()->ingredient($food), Amount::of($amount, $unit), null);
+        $line = SettledLine::of(Pantry::reference()->ingredient($food), Amount::of($amount, $unit));
         $found = Factor::toUseUp($line, $grams, MeasureStandard::UsCustomary, Pantry::reference());
         expect($found->text())->toBe($factor);
     })->with([
@@ -42,7 +42,7 @@ describe('a factor', function () {
     ]);
 
     it('is refused for grams nobody has', function (float $grams) {
-        $line = new SettledLine(Pantry::reference()->ingredient('honey'), Amount::of('1', Unit::Cup), null);
+        $line = SettledLine::of(Pantry::reference()->ingredient('honey'), Amount::of('1', Unit::Cup));
         $refused = refused(fn () => Factor::toUseUp($line, $grams, MeasureStandard::UsCustomary, Pantry::reference()));
         expect($refused)->toBe(['grams', 'Say how many grams there are.']);
     })->with([0.0, -1.0, 1_000_000.5, INF, NAN]);
@@ -103,6 +103,9 @@ describe('before the bell', function () {
         ]),
         ...array_map(static fn (string $how): array => ["1 cup $how blue zorbs", 'prepare.cut'], ['chopped', 'grated', 'diced']),
         ['1 cup blue zorbs, peeled', 'prepare.batteries'],
+        ['1 cup butter, softened', 'prepare.soften'], ['8 oz cream cheese', 'prepare.soften'],
+        ...array_map(static fn (string $how): array => ["1 cup walnuts, $how", 'prepare.toast'], ['toasted', 'roasted', 'browned']),
+        ['1 cup chopped walnuts', 'prepare.cut'], ['1 cup butter', 'prepare.batteries'],
     ]);
 
     it('knows each word of the directions for it', function (string $direction, string $id) {

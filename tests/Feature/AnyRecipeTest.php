@@ -72,12 +72,12 @@ it('leaves a note out of what is measured', function () {
 });
 
 it('reads a Spanish recipe through to a lab, and gives it back in Spanish to be changed', function () {
-    $text = "Conchas\nRinde 12\nIngredientes\n2 tazas de harina\n100 g de mantequilla\n1 cda de levadura instantánea\nPreparación\nMezcla todo.";
+    $text = "Conchas\nRinde 12\nIngredientes\n2 tazas de harina de trigo\n100 g de mantequilla\n1 cda de levadura instantánea\nPreparación\nMezcla todo.";
     $id = $this->postJson('/api/recipes', ['text' => $text])->assertCreated()->json('id');
     $page = $this->getJson("/api/recipes/$id", ['Accept-Language' => 'es'])->json();
     expect(array_column($page['lines'], 'reads_as'))->toBe(['Harina de trigo', 'Mantequilla', 'Levadura seca instantánea'])
         ->and($page['text'])->toBe(implode("\n", [
-            'Conchas', 'Rinde 12', '', 'Ingredientes', '2 tazas de harina', '100 g de mantequilla', '1 cda de levadura instantánea', '',
+            'Conchas', 'Rinde 12', '', 'Ingredientes', '2 tazas de harina de trigo', '100 g de mantequilla', '1 cda de levadura instantánea', '',
             'Preparación', 'Mezcla todo.',
         ]));
     $lab = $this->postJson(
@@ -119,7 +119,7 @@ it('reads a recipe in cups of its own, and measures the same volume with the cla
 });
 
 it('keeps a lab’s amounts when the recipe’s cups are changed afterwards', function () {
-    $id = $this->postJson('/api/recipes', ['text' => "It\n1 cup flour"])->json('id');
+    $id = $this->postJson('/api/recipes', ['text' => "It\n1 cup all-purpose flour"])->json('id');
     $lab = $this->postJson(
         "/api/recipes/$id/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'for' => 'station'],
     )->json('id');
@@ -138,6 +138,52 @@ it('shows the recipe’s own grams, and asks whose where they are far apart', fu
     $this->getJson("/api/recipes/$id")->assertJsonPath('lines.1.own_grams', null)->assertJsonPath('lines.1.scaled.grams', 150);
 });
 
+it('measures by the recipe’s own weight where that is taken, at any size, through to the lab', function () {
+    $id = $this->postJson('/api/recipes', ['text' => "It\n1 cup all-purpose flour (150 g)\n1 cup all-purpose flour"])->json('id');
+    $line = $this->getJson("/api/recipes/$id")->assertJsonPath('lines.0.own_grams.g_per_us_cup', '150.0000')->json('lines.0');
+    $taken = [...$line['settled'], 'as' => 'settled', 'g_per_us_cup' => $line['own_grams']['g_per_us_cup']];
+    $this->putJson("/api/recipes/$id/lines/{$line['id']}", $taken)->assertNoContent();
+    $this->getJson("/api/recipes/$id?factor=2")->assertJsonPath('lines.0.scaled.grams', 300)->assertJsonPath('lines.0.scaled.measure', '2 cups')
+        ->assertJsonPath('lines.1.scaled.grams', 250)->assertJsonPath('lines.0.scaled.source', 'the recipe itself');
+    $lab = $this->postJson(
+        "/api/recipes/$id/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'for' => 'station'],
+    )->json('id');
+    $this->getJson("/api/labs/$lab/sheet")->assertJsonPath('lines.0.target_g', 150)->assertJsonPath('lines.0.measure', '1 cup')
+        ->assertJsonPath('lines.1.target_g', 125);
+    expect($this->class->kitchen->ownWeights()->count())->toBe(0);
+});
+
+it('takes the recipe’s weight for the whole kitchen, said once', function () {
+    $id = $this->postJson('/api/recipes', ['text' => "Mine\n1 tbsp all-purpose flour (9 g)"])->json('id');
+    $line = $this->getJson("/api/recipes/$id")->json('lines.0');
+    $this->putJson("/api/recipes/$id/lines/{$line['id']}", [
+        ...$line['settled'], 'as' => 'settled', 'g_per_us_cup' => $line['own_grams']['g_per_us_cup'], 'always' => true,
+    ])->assertNoContent();
+    $own = $this->class->kitchen->ownWeights()->sole();
+    expect((float) $own->g_per_us_cup)->toBe(144.0)->and($own->reason)->toBe('Mine')->and($own->teacher_id)->toBe($this->class->teacher_id);
+    $other = $this->postJson('/api/recipes', ['text' => "Other\n1 cup all-purpose flour"])->json('id');
+    $this->getJson("/api/recipes/$other")->assertJsonPath('lines.0.scaled.grams', 144);
+});
+
+it('refuses a cup that weighs nothing, or is none', function (string $weight) {
+    $id = $this->postJson('/api/recipes', ['text' => "It\n1 cup all-purpose flour"])->json('id');
+    $line = $this->getJson("/api/recipes/$id")->json('lines.0');
+    $this->putJson("/api/recipes/$id/lines/{$line['id']}", [...$line['settled'], 'as' => 'settled', 'g_per_us_cup' => $weight])
+        ->assertUnprocessable()->assertJsonStructure(['errors' => ['g_per_us_cup']]);
+})->with(['0', '3001', '-1', 'a lot', '1e3']);
+
+it('makes no lab of a line that does not say which kind it means', function (string $line, bool $isAsked) {
+    $id = $this->postJson('/api/recipes', ['text' => "It\n1 cup milk\n$line"])->json('id');
+    $made = $this->postJson(
+        "/api/recipes/$id/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'for' => 'station'],
+    );
+    expect($made->json('errors.lines.0'))->toBe($isAsked ? "First say which kind is meant: $line." : null)
+        ->and($this->class->labs()->count())->toBe($isAsked ? 0 : 1);
+})->with([
+    ['1 cup flour', true], ['1 cup packed brown sugar', true], ['1 tsp salt', true], ['2 tsp yeast', true],
+    ['a pinch of salt', false], ['salt to taste', false], ['1 cup bread flour', false], ['1 cup dark brown sugar', false],
+]);
+
 it('steps to sizes a class is likely to want, from any factor', function (string $factor, ?string $less, ?string $more) {
     $id = $this->postJson('/api/recipes', ['text' => "It\n1 cup flour"])->json('id');
     $this->getJson("/api/recipes/$id?factor=".rawurlencode($factor))->assertJsonPath('less', $less)->assertJsonPath('more', $more);
@@ -146,7 +192,7 @@ it('steps to sizes a class is likely to want, from any factor', function (string
 it('opens nothing that no tools make within its tolerance without a question', function () {
     $this->class->kitchen->tools()->delete();
     $this->putJson('/api/drawer/tools/dry-cup-us-1-3', ['count' => 6, 'place' => null])->assertSuccessful();
-    $id = $this->postJson('/api/recipes', ['text' => "It\n1/2 cup flour"])->json('id');
+    $id = $this->postJson('/api/recipes', ['text' => "It\n1/2 cup all-purpose flour"])->json('id');
     $lab = $this->postJson(
         "/api/recipes/$id/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'for' => 'station'],
     )->json('id');
@@ -158,7 +204,7 @@ it('opens nothing that no tools make within its tolerance without a question', f
 });
 
 it('remembers what a word means in this kitchen, once it was said', function () {
-    $first = $this->postJson('/api/recipes', ['text' => "It\n1 tsp salt\n1 cup flour"])->json('id');
+    $first = $this->postJson('/api/recipes', ['text' => "It\n1 tsp salt\n1 cup whole wheat flour"])->json('id');
     $line = $this->getJson("/api/recipes/$first")->assertJsonPath('lines.0.questions.0.id', 'salt-crystal')->json('lines.0.id');
     $this->putJson("/api/recipes/$first/lines/$line", [
         'as' => 'settled', 'ingredient' => 'coarse-salt-light-flakes', 'amount' => '1', 'unit' => 'tsp', 'method' => null, 'always' => true,

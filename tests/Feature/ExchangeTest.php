@@ -10,7 +10,7 @@ beforeEach(function () {
     $this->class = $this->section();
     $this->asTeacher($this->class->teacher);
     $this->recipe = $this->postJson(
-        '/api/recipes', ['text' => "Buns & more\nMakes 12\nIngredients\n1 cup sifted flour\n8 oz milk\nDirections\nMix."],
+        '/api/recipes', ['text' => "Buns & more\nMakes 12\nIngredients\n1 cup sifted all-purpose flour\n8 oz milk\nDirections\nMix."],
     )->json('id');
     $this->lab = $this->postJson(
         "/api/recipes/$this->recipe/labs", ['section' => $this->class->id, 'planned_for' => '2026-12-01', 'for' => 'station'],
@@ -53,7 +53,7 @@ it('shares a lab as a bundle that another kitchen takes in', function () {
     $this->asNobody()->asTeacher($other->teacher);
     $id = $this->postJson('/api/labs', ['section' => $other->id, 'text' => $bundle])->assertCreated()->json('id');
     $this->getJson("/api/labs/$id/sheet")->assertOk()->assertJsonPath(
-        'lines.0.text', '1 cup sifted flour',
+        'lines.0.text', '1 cup sifted all-purpose flour',
     )->assertJsonPath('lines.0.measure', '1 cup')->assertJsonPath('title', 'Buns & more');
     expect(Lab::query()->find($id)?->items->first()?->method)->toBe(HouseMethod::SiftSpoonLevel)->and(
         Recipe::query()->where('kitchen_id', $other->kitchen_id)

@@ -21,7 +21,7 @@ beforeEach(function () {
 });
 
 it('plans by a class’s own percentages and floors', function () {
-    $lab = ($this->lab)("1 cup flour\n1 tsp cinnamon");
+    $lab = ($this->lab)("1 cup all-purpose flour\n1 tsp cinnamon");
     $this->getJson("/api/labs/$lab/sheet")->assertJsonPath('lines.0.tolerance_pct', 8);
     $own = ['percents' => ['fine-powder' => 5], 'small_floor_g' => 0.5, 'floor_g' => 2];
     $this->putJson("/api/sections/{$this->class->id}", ['tolerances' => $own] + $this->settings)->assertNoContent();
@@ -47,14 +47,14 @@ it('refuses tolerances without sense, and keeps what was', function (array $chan
 ]);
 
 it('opens a lab with no target for what nobody can check', function () {
-    $lab = ($this->lab)("1 pinch of table salt\n1 cup flour\nsalt to taste\n1 splash of milk\n1 heaped tbsp cocoa");
+    $lab = ($this->lab)("1 pinch of table salt\n1 cup all-purpose flour\nsalt to taste\n1 splash of milk\n1 heaped tbsp cocoa");
     $lines = $this->getJson("/api/labs/$lab/sheet")->json('lines');
     expect(array_column($lines, 'mode'))->toBe(['volume', 'checked', 'volume'])
         ->and(array_column($lines, 'name'))->toHaveCount(3);
 });
 
 it('sets a target for a pinch once the teacher says how much it is', function () {
-    $recipe = $this->postJson('/api/recipes', ['text' => "It\nPinch of table salt\n1 cup flour"])->json('id');
+    $recipe = $this->postJson('/api/recipes', ['text' => "It\nPinch of table salt\n1 cup all-purpose flour"])->json('id');
     $line = $this->getJson("/api/recipes/$recipe")->assertJsonPath('open', 0)->json('lines.0.id');
     $this->putJson("/api/recipes/$recipe/lines/$line", [
         'as' => 'settled', 'ingredient' => 'table-salt', 'amount' => '1/2', 'unit' => 'g', 'method' => null,
@@ -67,14 +67,14 @@ it('sets a target for a pinch once the teacher says how much it is', function ()
 
 it('groups lines that careful work would often miss by what helps', function () {
     $this->postJson('/api/drawer/scales', ['name' => 'Table', 'catalogue_id' => 'scale-1g-5kg'])->assertSuccessful();
-    $lab = ($this->lab)("1/4 cup flour\n1 tsp baking powder\n2 cups granulated sugar");
+    $lab = ($this->lab)("1/4 cup all-purpose flour\n1 tsp baking powder\n2 cups granulated sugar");
     $sheet = $this->getJson("/api/labs/$lab/sheet")->json();
     expect($sheet['lines'][2]['careful'])->toStartWith('Careful work is Level')->and($sheet['careful'])->not->toBe([])
         ->and(implode(' ', array_merge(...array_column($sheet['careful'], 'names'))))->toContain('Baking powder')->not->toContain('sugar');
 });
 
 it('shows the target before weighing only where the class wants it', function () {
-    $lab = ($this->lab)('1 cup flour');
+    $lab = ($this->lab)('1 cup all-purpose flour');
     $this->postJson("/api/labs/$lab/open")->assertSuccessful();
     $target = function (): mixed {
         $this->asNobody()->asStation(Station::query()->where('section_id', $this->class->id)->firstOrFail());

@@ -140,7 +140,7 @@ it('holds forty lines at once', function () {
         ['dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4', 'spoon-us-1-tbsp', 'spoon-us-1-tsp', 'liquid-measure-us-2-cup'],
     );
     $foods = [
-        'bread flour', 'cake flour', 'granulated sugar', 'rolled oats', 'honey', 'whole milk', 'butter', 'table salt', 'baking powder', 'cornmeal',
+        'bread flour', 'cake flour', 'granulated sugar', 'rolled oats', 'honey', 'whole milk', 'butter', 'table salt', 'baking powder', 'cornstarch',
     ];
     $lines = [];
     for ($i = 0; $i < 40; $i++) {

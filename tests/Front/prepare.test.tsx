@@ -75,19 +75,19 @@ const ounces = line({
   open: true,
   reads_as: null,
   scaled: null,
-  questions: [{ id: "ambiguous-ounce", text: "Ounces by weight, or fluid ounces?", must: true }],
+  questions: [{ id: "ambiguous-ounce", text: "Ounces by weight, or fluid ounces?", must: true, kind: true }],
   choices: [
     {
       label: "by weight",
       grams: 340.2,
       decimals: 0,
-      settled: { ingredient: "whole-milk", amount: "12", unit: "oz", method: null },
+      settled: { ingredient: "whole-milk", amount: "12", unit: "oz", method: null, g_per_us_cup: null },
     },
     {
       label: "fluid ounces",
       grams: null,
       decimals: 0,
-      settled: { ingredient: "whole-milk", amount: "12", unit: "fl-oz", method: null },
+      settled: { ingredient: "whole-milk", amount: "12", unit: "fl-oz", method: null, g_per_us_cup: null },
     },
   ],
 });
@@ -185,18 +185,25 @@ describe("what lines leave open", () => {
       {
         asked: "PUT /api/recipes/5/lines/01B",
         query: {},
-        body: { as: "settled", ingredient: "whole-milk", amount: "12", unit: "fl-oz", method: null },
+        body: {
+          as: "settled",
+          ingredient: "whole-milk",
+          amount: "12",
+          unit: "fl-oz",
+          method: null,
+          g_per_us_cup: null,
+        },
       },
     ]);
   });
 
   it("can be left out where nothing is offered, and what is only worth a look stands below", async () => {
     const strange = line({ id: "01C", text: "a handful of joy", open: true, scaled: null, reads_as: null });
-    strange.questions = [{ id: "which-kind", text: "What is it?", must: true }];
+    strange.questions = [{ id: "which-kind", text: "What is it?", must: true, kind: true }];
     const salt = line({
       id: "01D",
       text: "2 tsp salt",
-      questions: [{ id: "salt-crystal", text: "Which salt?", must: false }],
+      questions: [{ id: "salt-crystal", text: "Which salt?", must: false, kind: true }],
     });
     const screen = await page(<Settle sheet={sheet({ lines: [salt, strange], open: 1 })} />);
     expect(screen.all("h4")).toEqual(["a handful of joy", "2 tsp salt"]);
@@ -337,7 +344,13 @@ describe("mending a line", () => {
       { id: "fl-oz", name: "fluid ounce" },
     ],
   };
-  const settled = { ingredient: "bread-flour", amount: "3 1/2", unit: "cup", method: null } as const;
+  const settled = {
+    ingredient: "bread-flour",
+    amount: "3 1/2",
+    unit: "cup",
+    method: null,
+    g_per_us_cup: null,
+  } as const;
   const methods = [{ id: "dip-sweep", name: "Dip and sweep" }];
 
   it("begins with what is settled, and sends all of it", async () => {
@@ -353,7 +366,14 @@ describe("mending a line", () => {
       {
         asked: "PUT /api/recipes/5/lines/01A",
         query: {},
-        body: { as: "settled", ingredient: "bread-flour", amount: "4", unit: "cup", method: "dip-sweep" },
+        body: {
+          as: "settled",
+          ingredient: "bread-flour",
+          amount: "4",
+          unit: "cup",
+          method: "dip-sweep",
+          g_per_us_cup: null,
+        },
       },
     ]);
     expect(done).toHaveBeenCalledOnce();
@@ -793,22 +813,34 @@ describe("lines on which careful work would often miss", () => {
 
 describe("a recipe that writes its own grams, or in other cups", () => {
   const apart = line({
-    settled: { ingredient: "bread-flour", amount: "1", unit: "cup", method: null },
+    settled: { ingredient: "bread-flour", amount: "1", unit: "cup", method: null, g_per_us_cup: null },
     own_grams: {
       says: "the recipe says 150 g",
       asks: "The recipe says 150 g, our weight is 125 g. Whose?",
       grams: "150",
+      g_per_us_cup: "150.0000",
     },
   });
 
   it("shows them beside ours, and asks whose where they are far apart", async () => {
     const screen = await page(<Settle sheet={sheet({ lines: [apart] })} />, { "PUT /api/recipes/5/lines/01A": {} });
     expect(screen.text()).toContain("Whose?");
-    await screen.press(/^Weigh out the recipe's/);
     await screen.press("Keep ours");
+    await screen.press(/^Use the recipe's/);
+    await screen.tick("Always, in this kitchen");
+    await screen.press(/^Use the recipe's/);
+    const theirs = {
+      as: "settled",
+      ingredient: "bread-flour",
+      amount: "1",
+      unit: "cup",
+      method: null,
+      g_per_us_cup: "150.0000",
+    };
     expect(screen.changes().map((one) => one.body)).toEqual([
-      { as: "settled", ingredient: "bread-flour", amount: "150", unit: "g", method: null },
-      { as: "settled", ingredient: "bread-flour", amount: "1", unit: "cup", method: null },
+      { ...theirs, g_per_us_cup: null },
+      theirs,
+      { ...theirs, always: true },
     ]);
   });
 
@@ -833,24 +865,12 @@ describe("a lab that nobody could measure", () => {
 });
 
 describe("a lab of a recipe that leaves a kind open", () => {
-  const salt = line({
-    text: "1 tsp salt",
-    reads_as: "Table salt",
-    questions: [{ id: "salt-crystal", text: "Which?", must: false }],
-  });
-
-  it("asks once before it is made", async () => {
-    const screen = await page(
-      <MakeLab sheet={sheet({ lines: [salt], section: { id: 3, name: "Foods 1", stations: 1 } })} />,
-      {
-        "GET /api/today": today(),
-        "POST /api/recipes/5/labs": { id: 9 },
-      },
-    );
+  it("is refused in words, beside the button", async () => {
+    const screen = await page(<MakeLab sheet={sheet({ section: { id: 3, name: "Foods 1", stations: 1 } })} />, {
+      "GET /api/today": today(),
+      "POST /api/recipes/5/labs": refusal({ lines: "First say which kind is meant: 1 tsp salt." }),
+    });
     await screen.press("Make a lab");
-    expect(screen.changes()).toEqual([]);
-    expect(screen.text()).toContain("1 tsp salt (Table salt)");
-    await screen.press("Make it so");
-    expect(screen.changes()).toHaveLength(1);
+    expect(screen.wrong()).toEqual(["First say which kind is meant: 1 tsp salt."]);
   });
 });

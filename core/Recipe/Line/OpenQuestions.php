@@ -15,6 +15,7 @@ use Hovik\Core\Recipe\Flag;
 use Hovik\Core\Recipe\NameFinder;
 use Hovik\Core\Recipe\ReadAmount;
 use Hovik\Core\Recipe\Reading;
+use Hovik\Core\Recipe\Token;
 use Hovik\Core\Technique\HouseMethod;
 
 /** What only the whole line shows: units that are missing or mean two things, kinds and forms to choose from. */
@@ -52,6 +53,8 @@ final readonly class OpenQuestions implements PartReader
                     true => Flag::AmbiguousUnit,
                     false => Flag::NotCheckable,
                 });
+            } elseif ($amount->min->isLessThan($this->leastSure($r, $amount->unit))) {
+                $r->flag(Flag::AmbiguousUnit);
             } elseif ($amount->unit === Unit::Stick && $r->words->language === 'es' && $r->also === [] && $r->package === null) {
                 $r->flag(Flag::PackageSize); // 113 g in one country, 90 g in another
             } elseif ($amount->unit === Unit::Ounce && $ingredient !== null && $ingredient->family->isPoured()) {
@@ -71,6 +74,14 @@ final readonly class OpenQuestions implements PartReader
         if ($r->amounts === []) {
             $r->flag(Flag::NoAmount);
         }
+    }
+
+    /** Below how many of a unit its word may mean another one: '5 cc' may be a spoon. */
+    private function leastSure(Reading $r, Unit $unit): int
+    {
+        return max(0, ...array_map(
+            static fn (Token $token): int => $token->measure?->unit === $unit ? $token->measure->leastSure : 0, $r->tokens,
+        ));
     }
 
     private function whichKind(Reading $r, Ingredient $ingredient): void

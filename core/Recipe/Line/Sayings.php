@@ -51,7 +51,7 @@ final class Sayings
                 $measure = match ($meaning) {
                     'ask' => Measure::open(),
                     'not-checkable' => Measure::sizeless(),
-                    default => Measure::unit(Unit::from($meaning)),
+                    default => self::measure($meaning),
                 };
                 foreach ($onlyBefore[$word] ?? [''] as $before) {
                     $this->add($kind, $word, new Saying('measure', $measure, $before));
@@ -112,5 +112,13 @@ final class Sayings
         $one = str_ends_with($word, 's') ? substr($word, 0, -1) : $word;
 
         return str_ends_with($one, 'a') ? substr($one, 0, -1).'o' : $one;
+    }
+
+    /** 'ml', or 'ml>=20': of fewer it may be a coffee spoon. */
+    private static function measure(string $meaning): Measure
+    {
+        [$unit, $leastSure] = [...explode('>=', $meaning), '0'];
+
+        return Measure::unit(Unit::from($unit), (int) $leastSure);
     }
 }

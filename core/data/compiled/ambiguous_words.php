@@ -3,6 +3,10 @@
 // Made from core/data/ambiguous_words.csv by ops/compile-reference.php. Edit the CSV, not this.
 
 return [
+    ['language' => 'en', 'word' => 'flour', 'meanings' => 'all-purpose-flour|bread-flour|self-rising-flour|whole-wheat-flour', 'question' => 'All-purpose, bread, self-rising or whole wheat?'],
+    ['language' => 'en', 'word' => 'brown sugar', 'meanings' => 'light-brown-sugar|dark-brown-sugar', 'question' => 'Light or dark?'],
+    ['language' => 'en', 'word' => 'packed brown sugar', 'meanings' => 'light-brown-sugar|dark-brown-sugar', 'question' => 'Light or dark?'],
+    ['language' => 'en', 'word' => 'firmly packed brown sugar', 'meanings' => 'light-brown-sugar|dark-brown-sugar', 'question' => 'Light or dark?'],
     ['language' => 'en', 'word' => 'corn flour', 'meanings' => 'corn-flour|cornstarch', 'question' => 'Fine ground corn (US), or the white starch that thickens (UK)?'],
     ['language' => 'en', 'word' => 'chilli powder', 'meanings' => 'chili-powder|cayenne', 'question' => 'The blend with cumin (US), or pure ground chilli (UK)?'],
     ['language' => 'en', 'word' => 'chili powder', 'meanings' => 'chili-powder|cayenne', 'question' => 'The blend with cumin (US), or pure ground chili?'],
@@ -14,6 +18,7 @@ return [
     ['language' => 'en', 'word' => 'graham crackers', 'meanings' => 'graham-cracker-crumbs|not-in-pantry', 'question' => 'Crumbs, or whole sheets?'],
     ['language' => 'en', 'word' => 'powdered milk', 'meanings' => 'powdered-milk-instant|powdered-milk', 'question' => 'Instant, in grains, or the fine powder? A cup of it weighs nearly twice as much.'],
     ['language' => 'en', 'word' => 'milk powder', 'meanings' => 'powdered-milk-instant|powdered-milk', 'question' => 'Instant, in grains, or the fine powder? A cup of it weighs nearly twice as much.'],
+    ['language' => 'es', 'word' => 'harina', 'meanings' => 'all-purpose-flour|bread-flour|self-rising-flour|whole-wheat-flour', 'question' => '¿De todo uso, de fuerza, leudante o integral?'],
     ['language' => 'es', 'word' => 'manteca', 'meanings' => 'lard|vegetable-shortening|butter', 'question' => '¿Manteca de cerdo, manteca vegetal o, como en Argentina, mantequilla?'],
     ['language' => 'es', 'word' => 'crema', 'meanings' => 'heavy-cream|sour-cream|light-cream', 'question' => '¿Crema para batir, crema agria o crema ligera de lata?'],
     ['language' => 'es', 'word' => 'crema de leche', 'meanings' => 'heavy-cream|light-cream', 'question' => '¿Se puede batir (35 % de grasa) o es la ligera de lata?'],

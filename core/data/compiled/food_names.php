@@ -7,6 +7,10 @@ return array (
   array (
     'names' => 
     array (
+      'flour' => 'all-purpose-flour',
+      'brown sugar' => 'light-brown-sugar',
+      'packed brown sugar' => 'light-brown-sugar',
+      'firmly packed brown sugar' => 'light-brown-sugar',
       'corn flour' => 'corn-flour',
       'chilli powder' => 'chili-powder',
       'chili powder' => 'chili-powder',
@@ -19,7 +23,6 @@ return array (
       'powdered milk' => 'powdered-milk-instant',
       'milk powder' => 'powdered-milk-instant',
       'all purpose flour' => 'all-purpose-flour',
-      'flour' => 'all-purpose-flour',
       'plain flour' => 'all-purpose-flour',
       'ap flour' => 'all-purpose-flour',
       'white flour' => 'all-purpose-flour',
@@ -110,10 +113,7 @@ return array (
       'raw cane sugar' => 'turbinado-sugar',
       'raw turbinado sugar' => 'turbinado-sugar',
       'light brown sugar' => 'light-brown-sugar',
-      'brown sugar' => 'light-brown-sugar',
-      'packed brown sugar' => 'light-brown-sugar',
       'golden brown sugar' => 'light-brown-sugar',
-      'firmly packed brown sugar' => 'light-brown-sugar',
       'dark brown sugar' => 'dark-brown-sugar',
       'packed dark brown sugar' => 'dark-brown-sugar',
       'firmly packed dark brown sugar' => 'dark-brown-sugar',
@@ -2688,6 +2688,28 @@ return array (
     ),
     'open' => 
     array (
+      'flour' => 
+      array (
+        0 => 'all-purpose-flour',
+        1 => 'bread-flour',
+        2 => 'self-rising-flour',
+        3 => 'whole-wheat-flour',
+      ),
+      'brown sugar' => 
+      array (
+        0 => 'light-brown-sugar',
+        1 => 'dark-brown-sugar',
+      ),
+      'packed brown sugar' => 
+      array (
+        0 => 'light-brown-sugar',
+        1 => 'dark-brown-sugar',
+      ),
+      'firmly packed brown sugar' => 
+      array (
+        0 => 'light-brown-sugar',
+        1 => 'dark-brown-sugar',
+      ),
       'corn flour' => 
       array (
         0 => 'corn-flour',
@@ -2748,6 +2770,7 @@ return array (
   array (
     'names' => 
     array (
+      'harina' => 'all-purpose-flour',
       'manteca' => 'lard',
       'crema' => 'heavy-cream',
       'crema de leche' => 'heavy-cream',
@@ -2850,7 +2873,6 @@ return array (
       'chocolate amargo' => 'chocolate-chopped',
       'pure de tomate' => 'tomato-sauce',
       'harina de trigo' => 'all-purpose-flour',
-      'harina' => 'all-purpose-flour',
       'harina comun' => 'all-purpose-flour',
       'harina de trigo todo uso' => 'all-purpose-flour',
       'harina todo uso' => 'all-purpose-flour',
@@ -4598,6 +4620,13 @@ return array (
     ),
     'open' => 
     array (
+      'harina' => 
+      array (
+        0 => 'all-purpose-flour',
+        1 => 'bread-flour',
+        2 => 'self-rising-flour',
+        3 => 'whole-wheat-flour',
+      ),
       'manteca' => 
       array (
         0 => 'lard',

@@ -1801,6 +1801,8 @@ export interface components {
             id: "ambiguous-ounce" | "salt-crystal" | "which-kind" | "which-form" | "no-figure" | "ambiguous-t" | "ambiguous-number" | "ambiguous-unit" | "word-order" | "to-taste" | "unknown-ingredient" | "spelling" | "unit-spelling" | "bakers-percent" | "no-amount" | "no-unit" | "range" | "package-size" | "alternative" | "approximate" | "not-checkable" | "held-back" | "divided" | "optional" | "unread-words";
             text: string;
             must: boolean;
+            /** @description a plain word for several kinds of food: one tick says it for the whole kitchen */
+            kind: boolean;
         };
         LineWarning: {
             id: string;
@@ -2054,6 +2056,8 @@ export interface components {
             /** @description whose to use, where they are too far apart */
             asks: string | null;
             grams: string;
+            /** @description what a US cup weighs, if the recipe is right */
+            g_per_us_cup: string;
         };
         RecipeLabOption: {
             /** @enum {string} */
@@ -2305,6 +2309,8 @@ export interface components {
             unit: "cup" | "tbsp" | "tsp" | "dessertspoon" | "fl-oz" | "gill" | "pt" | "dry-pt" | "qt" | "gal" | "ml" | "cl" | "dl" | "l" | "pinch" | "dash" | "smidgen" | "drop" | "oz" | "lb" | "g" | "kg" | "mg" | "stick" | "piece" | "dozen" | "packet" | "can" | "handful" | "knob" | "part";
             /** @enum {string|null} */
             method: "stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light" | "loose-fill" | null;
+            /** @description the recipe's own weight, where it is the one taken */
+            g_per_us_cup: string | null;
         };
         SimulatedBin: {
             from_g: number;
@@ -4340,6 +4346,7 @@ export interface operations {
                     amount?: string;
                     unit?: string;
                     method?: string | null;
+                    g_per_us_cup?: string | null;
                     always?: boolean;
                 };
             };

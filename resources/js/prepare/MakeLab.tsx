@@ -28,11 +28,6 @@ export default function MakeLab({ sheet }: { sheet: Sheet }) {
   const [section, setSection] = useState<number>(sheet.section.id);
   const [day, setDay] = useState(tomorrow);
   const [chosen, choose] = useState<Shared>();
-  const [sure, setSure] = useState(false);
-  // Which salt, which yeast: asked before a lab is made of it.
-  const kinds = sheet.lines.filter((line) =>
-    line.questions.some(({ id }) => id === "which-kind" || id === "salt-crystal"),
-  );
   const isAsked = sheet.section.stations > 1;
   const option = sheet.labs.find((one) => one.for === chosen);
   const making = useSend("post", "/api/recipes/{recipe}/labs", {
@@ -43,10 +38,6 @@ export default function MakeLab({ sheet }: { sheet: Sheet }) {
   });
   const make = (event: FormEvent) => {
     event.preventDefault();
-    if (kinds.length > 0 && !sure) {
-      setSure(true);
-      return;
-    }
     // With one station both are the same; with more, nothing chosen is refused in words.
     const shared = (isAsked ? (chosen ?? null) : "station") as Shared;
     making.send({
@@ -115,13 +106,8 @@ export default function MakeLab({ sheet }: { sheet: Sheet }) {
             </ul>
           </details>
         )}
-        {sure && kinds.length > 0 && (
-          <p className="note" role="status">
-            {t("recipe.kindsOpen", { lines: kinds.map((line) => `${line.text} (${line.reads_as})`).join(", ") })}
-          </p>
-        )}
         <SendButton className="btn btn-primary h-12 text-[1.0625rem]" isPending={making.isPending}>
-          {t(sure && kinds.length > 0 ? "recipe.makeAnyway" : "recipe.makeLab")}
+          {t("recipe.makeLab")}
         </SendButton>
         {!making.at("planned_for") && !making.at("for") && <FieldProblem>{making.says}</FieldProblem>}
       </form>

@@ -27,7 +27,8 @@ export default function Mend({ recipe, line, done }: Props) {
   const { at, problem } = settling;
   const settle = (event: FormEvent) => {
     event.preventDefault();
-    settling.settle(line.id, { as: "settled", ingredient, amount, unit, method }, done);
+    const own = ingredient === line.settled?.ingredient ? line.settled.g_per_us_cup : null; // of this food only
+    settling.settle(line.id, { as: "settled", ingredient, amount, unit, method, g_per_us_cup: own }, done);
   };
   const answer = (as: "left-out" | "heading" | "read") => settling.settle(line.id, { as }, done);
   const sameIngredient = ingredient === line.settled?.ingredient || ingredient === first?.ingredient;

@@ -3,7 +3,7 @@ import { useTranslation } from "react-i18next";
 import FieldProblem from "../kit/FieldProblem";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
-import { type SheetLine, useSettle } from "./recipe";
+import { type Answer, type SheetLine, useSettle } from "./recipe";
 
 /** What one line leaves open, with answers to tap. */
 export default function SettleQuestion({ recipe, line }: { recipe: number; line: SheetLine }) {
@@ -11,7 +11,10 @@ export default function SettleQuestion({ recipe, line }: { recipe: number; line:
   const settling = useSettle(recipe);
   const [always, setAlways] = useState(false);
   // A word that stands for several foods may mean one of them in this kitchen, once and for all.
-  const isWord = line.questions.some(({ id }) => id === "which-kind" || id === "salt-crystal");
+  const isWord = line.questions.some(({ kind }) => kind);
+  const theirs = line.settled && line.own_grams?.asks ? line.own_grams : null;
+  const settle = (as: Partial<Answer>) =>
+    settling.settle(line.id, { ...as, as: "settled", ...(always ? { always } : {}) });
   return (
     <div className={`settle ${line.open ? "open" : ""}`}>
       <h4 className="running">
@@ -23,41 +26,34 @@ export default function SettleQuestion({ recipe, line }: { recipe: number; line:
         </p>
       ))}
       {line.own_grams?.asks && <p>{line.own_grams.asks}</p>}
-      {line.own_grams?.asks && line.settled && (
-        <button
-          type="button"
-          className="opt running"
-          onClick={() =>
-            settling.settle(line.id, { as: "settled", ...line.settled, amount: line.own_grams?.grams ?? "", unit: "g" })
-          }
-        >
-          <span>{t("recipe.theirGrams")}</span>
-          <b className="num">{line.own_grams.grams} g</b>
-        </button>
-      )}
-      {line.own_grams?.asks && line.settled && (
-        <button
-          type="button"
-          className="opt running"
-          onClick={() => settling.settle(line.id, { as: "settled", ...line.settled })}
-        >
-          <span>{t("recipe.ourGrams")}</span>
-        </button>
+      {theirs && (
+        <>
+          <button
+            type="button"
+            className="opt running"
+            onClick={() => settle({ ...line.settled, g_per_us_cup: theirs.g_per_us_cup })}
+          >
+            <span>{t("recipe.theirGrams")}</span>
+            <b className="num">{theirs.grams} g</b>
+          </button>
+          <button
+            type="button"
+            className="opt running"
+            onClick={() => settling.settle(line.id, { as: "settled", ...line.settled })}
+          >
+            <span>{t("recipe.ourGrams")}</span>
+          </button>
+        </>
       )}
       {line.choices.map((choice) => (
-        <button
-          key={choice.label}
-          type="button"
-          className="opt running"
-          onClick={() => settling.settle(line.id, { as: "settled", ...choice.settled, ...(always ? { always } : {}) })}
-        >
+        <button key={choice.label} type="button" className="opt running" onClick={() => settle(choice.settled)}>
           <span>
             <KitchenFraction>{choice.label}</KitchenFraction>
           </span>
           {choice.grams !== null && <b className="num">{shown(choice.grams, choice.decimals, i18n.language)} g</b>}
         </button>
       ))}
-      {isWord && line.choices.length > 0 && (
+      {((isWord && line.choices.length > 0) || theirs) && (
         <label className="flex min-h-8 items-center gap-2 text-[0.9375rem]">
           <input type="checkbox" className="size-5" checked={always} onChange={() => setAlways(!always)} />
           {t("recipe.always")}

@@ -10,10 +10,12 @@ use App\Http\Requests\Prepare\SettleRequest;
 use App\Models\Kitchen;
 use App\Models\Recipe;
 use App\Models\RecipeVersion;
+use App\Models\Teacher;
 use Closure;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Recipe\RecipeLine;
 use Hovik\Core\Words\Phrase;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -21,15 +23,22 @@ use Illuminate\Support\Facades\Gate;
 final class RecipeLineController extends Controller
 {
     /** Settle what a line of the newest version means, leave it out, or go back to how it was read. */
-    public function update(SettleRequest $request, Recipe $recipe, string $line): Response
-    {
+    public function update(
+        SettleRequest $request, Recipe $recipe, string $line, #[CurrentUser('teacher')] Teacher $teacher,
+    ): Response {
         Gate::authorize('use', $recipe);
-        $this->settle($recipe, [$line], function (RecipeLine $one) use ($request, $recipe): RecipeLine {
+        $this->settle($recipe, [$line], function (RecipeLine $one) use ($request, $recipe, $teacher): RecipeLine {
             $answered = $request->answered($one);
+            $kitchen = Kitchen::query()->findOrFail($recipe->kitchen_id);
             $word = $request->meaning($one);
             if ($word !== null && $answered->ingredient !== null) {
-                $kitchen = Kitchen::query()->findOrFail($recipe->kitchen_id);
                 $kitchen->update(['meanings' => [$word => $answered->ingredient] + ($kitchen->meanings ?? [])]);
+            }
+            if ($request->boolean('always') && $answered->gramsPerUsCup !== null) {
+                $kitchen->ownWeights()->updateOrCreate(['ingredient_id' => $answered->ingredient], [
+                    'g_per_us_cup' => $answered->gramsPerUsCup, 'teacher_id' => $teacher->id,
+                    'reason' => mb_substr($recipe->title, 0, 200),
+                ]);
             }
 
             return $answered;

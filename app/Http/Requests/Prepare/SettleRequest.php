@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Prepare;
 
 use App\Http\Requests\ApiRequest;
+use Brick\Math\BigDecimal;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Unit;
@@ -25,6 +26,8 @@ final class SettleRequest extends ApiRequest
             'amount' => ['required_if:as,settled', 'string', 'max:40'],
             'unit' => ['required_if:as,settled', 'string', 'max:20'],
             'method' => ['nullable', 'string', 'max:24'],
+            // What a US cup of it weighs by this recipe, where that is taken instead of the kitchen's weight.
+            'g_per_us_cup' => ['nullable', 'string', 'regex:/^\d{1,4}(\.\d{1,4})?$/'],
             // The line's word means this food from now on, in this kitchen.
             'always' => ['sometimes', 'boolean'],
         ];
@@ -55,7 +58,8 @@ final class SettleRequest extends ApiRequest
         $amount = Amount::of($this->string('amount')->toString(), Unit::named($this->string('unit')->toString()));
         $method = $this->filled('method') ? HouseMethod::named($this->string('method')->toString()) : null;
         $food = $pantry->measuredBy($amount->unit, $pantry->ingredient($this->string('ingredient')->toString()));
-        $settled = new SettledLine($food, $amount, $method);
+        $cup = $this->filled('g_per_us_cup') ? BigDecimal::of($this->string('g_per_us_cup')->toString()) : null;
+        $settled = SettledLine::of($food, $amount, $method, false, $cup);
         $settled->mustMakeSense($pantry);
 
         return $settled;

@@ -14,10 +14,12 @@ use Hovik\Core\Words\Phrase;
 
 final readonly class LineQuestion extends View
 {
+    /** @param  bool  $kind  a plain word for several kinds of food: one tick says it for the whole kitchen */
     public function __construct(
         public Flag $id,
         public string $text,
         public bool $must,
+        public bool $kind,
     ) {
     }
 
@@ -28,6 +30,7 @@ final readonly class LineQuestion extends View
 
         return new self(
             $flag, Said::phrase(Phrase::of("flag.$flag->value", ['amount' => $amount, 'name' => $name])), $flag->mustBeSettled(),
+            $flag->isAboutKind(),
         );
     }
 }

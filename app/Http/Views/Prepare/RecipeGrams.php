@@ -13,8 +13,11 @@ use Hovik\Core\Words\Phrase;
 /** The recipe's own grams beside ours. */
 final readonly class RecipeGrams extends View
 {
-    /** @param  string|null  $asks  whose to use, where they are too far apart */
-    public function __construct(public string $says, public ?string $asks, public string $grams)
+    /**
+     * @param  string|null  $asks  whose to use, where they are too far apart
+     * @param  string  $g_per_us_cup  what a US cup weighs, if the recipe is right
+     */
+    public function __construct(public string $says, public ?string $asks, public string $grams, public string $g_per_us_cup)
     {
     }
 
@@ -24,7 +27,7 @@ final readonly class RecipeGrams extends View
 
         return new self(
             Said::phrase(Phrase::of('own-grams.says', $with)), $own->isApart ? Said::phrase(Phrase::of('own-grams.asks', $with)) : null,
-            (string) ShownGrams::of($own->theirs),
+            (string) ShownGrams::of($own->theirs), (string) $own->gramsPerUsCup,
         );
     }
 }
