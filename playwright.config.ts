@@ -1,4 +1,5 @@
 import { defineConfig } from "@playwright/test";
+import { browserLaunch } from "./ops/browser.mjs";
 
 const baseURL = process.env.HOVIK_URL ?? "http://127.0.0.1:8484";
 
@@ -6,7 +7,7 @@ export default defineConfig({
   testDir: "tests/Browser",
   outputDir: "var/log/test/browser",
   fullyParallel: true, // each test has a school of its own
-  workers: 2,
+  workers: 3, // one of three waits most of the time: on two processors, three keep both busy
   projects: [
     { name: "beside each other", grepInvert: /@alone/, teardown: "alone" },
     { name: "alone", grep: /@alone/ }, // after the others, however they end: it kills the servers that all use
@@ -25,17 +26,6 @@ export default defineConfig({
     serviceWorkers: "block", // a test that cuts one request wants to see it; outbox.spec.ts tries the worker itself
     trace: process.env.HOVIK_TRACE ? "retain-on-failure" : "off", // costs a third of the time
     screenshot: "only-on-failure",
-    launchOptions: {
-      executablePath: "/usr/bin/chromium",
-      args: [
-        "--no-sandbox",
-        "--disable-gpu",
-        "--disable-background-networking",
-        "--disable-component-update",
-        "--disable-sync",
-        "--no-first-run",
-        "--disable-quic",
-      ],
-    },
+    launchOptions: browserLaunch,
   },
 });

@@ -14,7 +14,7 @@ mkdir -p "$ROOT/var/log" 2>/dev/null || refuse "the folder $ROOT cannot be writt
 
 NEED_CLI="php8.2-cli php8.2-mysql php8.2-apcu php8.2-mbstring php8.2-intl php8.2-xml php8.2-curl php8.2-zip composer unzip ca-certificates"
 NEED_SERVE="php8.2-fpm mariadb-server nginx libnginx-mod-nchan acl procps"
-NEED_TEST="chromium"
+NEED_TEST="chromium-headless-shell"
 NEED_MUTANTS="php8.2-pcov"
 
 debian_packages() {

@@ -2,6 +2,7 @@
 // Without a folder: those that docs/screenshots keeps.
 import { mkdirSync } from "node:fs";
 import { chromium } from "@playwright/test";
+import { browserLaunch } from "./browser.mjs";
 
 const base = process.env.HOVIK_URL ?? "http://127.0.0.1:8484";
 const KEPT = ["join", "kitchen", "measure", "practice", "weigh", "verdict-heaped", "techniques", "bench", "ready", "period", "today", "board", "prepare", "recipe", "lab", "class", "drawer", "pantry", "station-card"];
@@ -12,10 +13,7 @@ mkdirSync(folder, { recursive: true });
 const TABLET = { width: 1024, height: 768 };
 const PHONE = { width: 390, height: 844 };
 const DESK = { width: 1280, height: 800 };
-const browser = await chromium.launch({
-  executablePath: "/usr/bin/chromium",
-  args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disable-component-update", "--disable-sync", "--no-first-run", "--disable-quic"],
-});
+const browser = await chromium.launch(browserLaunch);
 
 async function visit(viewport, colorScheme = "light", locale = "en-US") {
   const context = await browser.newContext({ viewport, colorScheme, locale, baseURL: base, reducedMotion: "reduce" });

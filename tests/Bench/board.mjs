@@ -3,6 +3,7 @@
 import { performance } from "node:perf_hooks";
 import { chromium } from "@playwright/test";
 import { ulid } from "ulid";
+import { browserLaunch } from "../../ops/browser.mjs";
 import { base, signIn } from "./visitor.mjs";
 
 const STATIONS = Number(process.env.HOVIK_BENCH_STATIONS);
@@ -34,10 +35,7 @@ for (const tablet of tablets) {
   }
 }
 
-const browser = await chromium.launch({
-  executablePath: "/usr/bin/chromium",
-  args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking", "--no-first-run"],
-});
+const browser = await chromium.launch(browserLaunch);
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: base.origin });
 await page.goto("/sign-in");
 await page.getByLabel("E-mail").fill("bench1@school.example");

@@ -1,19 +1,9 @@
 // What a browser fetches on its first visit to a screen, as counted on the wire by Chromium: bin/hovik bench transfer.
 import { chromium } from "@playwright/test";
+import { browserLaunch } from "../../ops/browser.mjs";
 
 const base = process.env.HOVIK_URL;
-const browser = await chromium.launch({
-  executablePath: "/usr/bin/chromium",
-  args: [
-    "--no-sandbox",
-    "--disable-gpu",
-    "--disable-background-networking",
-    "--disable-component-update",
-    "--disable-sync",
-    "--no-first-run",
-    "--disable-quic",
-  ],
-});
+const browser = await chromium.launch(browserLaunch);
 
 /** An empty cache, the cookies given, one page load. */
 async function firstLoad(path, cookies) {

@@ -139,7 +139,7 @@ test("a whole small lab: two stations, a simulated scale, a network cut, a line 
 
 test("two tablets of one station agree within a second", async ({ browser, school }) => {
   const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await openLab(teacher, school, "One cup of flour", "1 cup all-purpose flour");
+  await openLab(teacher, school, "Flour alone", "1 cup all-purpose flour");
   const [one, other] = [await someone(browser), await someone(browser)];
   await tabletIs(one, school, "Hazel", /Hair is tied back/);
   await setUp(one);

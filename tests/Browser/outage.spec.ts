@@ -13,7 +13,7 @@ test("cut off, reloaded, the server killed: nothing lost, nothing twice, in orde
     teacher,
     school,
     "Three powders",
-    "1 cup all-purpose flour\n1/2 cup granulated sugar\n1/2 cup cornmeal",
+    "1 cup all-purpose flour\n1/2 cup granulated sugar\n1/2 cup cornstarch",
   );
   const tablet = await someone(browser, { serviceWorkers: "allow" });
   await tabletIs(tablet, school, "Hazel", /Hair is tied back/);
@@ -44,7 +44,7 @@ test("cut off, reloaded, the server killed: nothing lost, nothing twice, in orde
   await expect(tablet.getByText(/\d kept here/)).toBeHidden();
   crash("mariadb");
   await tablet.goto("/kitchen");
-  await weighIn(tablet, "Cornmeal", "60");
+  await weighIn(tablet, "Cornstarch", "60");
   await expect(tablet.getByText(/Level|Shy|Heaped|Too close/).first()).toBeVisible();
 
   const board = await ask(teacher, "GET", `/api/labs/${lab}/board`);

@@ -1,0 +1,1 @@
+export declare const browserLaunch: { executablePath: string; args: string[] };
