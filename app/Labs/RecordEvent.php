@@ -9,6 +9,7 @@ use App\Live\Live;
 use App\Models\LabEvent;
 use App\Models\Student;
 use App\Models\Teacher;
+use App\Models\Weighing;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Lab\EventKind;
 use Hovik\Core\Words\Phrase;
@@ -71,6 +72,13 @@ final class RecordEvent
                 && ! StationStates::at($lab, $station)->hasAll(array_values($lab->weighedLines()->pluck('id')->all()))
         ) {
             throw new Refusal('refusal.not-all-weighed');
+        }
+        if ($event->kind === EventKind::Emptied) {
+            $weighing = Weighing::query()->where('station_id', $station->id)->where('lab_line_id', $event->line?->id)
+                ->find($detail['weighing']);
+            $cup = $weighing->cups[(int) $detail['cup'] - 1]
+                ?? throw InvalidInput::because('detail.cup', Phrase::of('refusal.no-such-cup'));
+            $cup->leftG((float) $detail['grams'], 'detail.grams');
         }
         if ($event->kind === EventKind::Taken) {
             foreach (StationStates::of($lab) as $id => $state) {

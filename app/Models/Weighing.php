@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsStored;
+use App\Casts\AsStoredList;
 use Hovik\Core\Drawer\Scale as CoreScale;
 use Hovik\Core\Technique\Step;
+use Hovik\Core\Weighing\CupOnScale;
 use Hovik\Core\Weighing\Judgement;
 use Hovik\Core\Weighing\ReadingSource;
 use Hovik\Core\Weighing\Verdict;
@@ -39,6 +41,8 @@ use Illuminate\Support\Collection as IlluminateCollection;
  * @property bool $scale_checked
  * @property Verdict|null $predicted
  * @property int $together
+ * @property list<CupOnScale> $cups  weighed with the food in them
+ * @property int|null $left_out  fills or pieces said not done; null where nobody counted
  * @property string|null $corrects_id
  * @property Carbon $created_at
  * @property-read LabLine $line
@@ -66,6 +70,7 @@ final class Weighing extends Model
             'ticked' => AsEnumCollection::of(Step::class),
             'source' => ReadingSource::class,
             'predicted' => Verdict::class,
+            'cups' => AsStoredList::class.':'.CupOnScale::class,
             'scale_checked' => 'boolean',
             'created_at' => 'datetime:Y-m-d H:i:s.v',
             'grams' => 'decimal:3',

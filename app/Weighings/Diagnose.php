@@ -76,6 +76,7 @@ final class Diagnose
             others: $this->others($weighing->line),
             history: $this->history($weighing->student, $weighing),
             handling: $line->handling,
+            fillsLeftOut: $weighing->left_out,
         );
     }
 

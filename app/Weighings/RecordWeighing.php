@@ -49,8 +49,8 @@ final class RecordWeighing
             'source' => $weighIn->source,
             'predicted' => $weighIn->predicted,
             'together' => $weighIn->together,
-            'full_g' => $weighIn->fullG,
-            'empty_g' => $weighIn->emptyG,
+            'cups' => $weighIn->cups,
+            'left_out' => $weighIn->leftOut,
             'corrects_id' => $weighIn->correctsId,
         ];
         for ($try = 1; $try <= self::TRIES; $try++) {

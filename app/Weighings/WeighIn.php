@@ -9,6 +9,7 @@ use App\Models\Scale;
 use App\Models\Station;
 use App\Models\Student;
 use Hovik\Core\Technique\Step;
+use Hovik\Core\Weighing\CupOnScale;
 use Hovik\Core\Weighing\ReadingSource;
 use Hovik\Core\Weighing\ScaleReading;
 use Hovik\Core\Weighing\Verdict;
@@ -22,7 +23,8 @@ final readonly class WeighIn
      * @param  list<Step>  $ticked
      * @param  Verdict|null  $predicted  by the student
      * @param  int  $together  how many level measures lay on the scale
-     * @param  string|null  $fullG  g, where it was weighed by difference
+     * @param  list<CupOnScale>  $cups  weighed with the food in them; none where it was tipped into a bowl
+     * @param  int|null  $leftOut  fills or pieces said not done; null where nobody counted
      * @param  string|null  $correctsId  the wrong entry that it stands for
      */
     public function __construct(
@@ -36,8 +38,8 @@ final readonly class WeighIn
         public ReadingSource $source = ReadingSource::Typed,
         public ?Verdict $predicted = null,
         public int $together = 1,
-        public ?string $fullG = null,
-        public ?string $emptyG = null,
+        public array $cups = [],
+        public ?int $leftOut = null,
         public ?string $correctsId = null,
     ) {
     }

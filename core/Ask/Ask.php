@@ -222,7 +222,11 @@ final class Ask
                 'why' => self::english($plan->why),
                 'water_to' => $plan->waterTo?->text,
             ], $plans->plans),
-            'steps' => array_map(static fn (Step $step): string => $step->value, $plans->technique->steps),
+            // Working the scale is one step to the shell: `weigh`.
+            'steps' => array_values(array_map(
+                static fn (Step $step): string => $step->value,
+                array_filter($plans->technique->steps, static fn (Step $step): bool => ! $step->isPartOfWeighing()),
+            )),
             'advice' => array_map(static fn (Advice $advice): string => $advice->value, $plans->advice),
             'notes' => array_map(self::english(...), $plans->notes),
             'weigh_g' => self::tidy($plans->weighG),

@@ -89,6 +89,9 @@ enum Cause: string
             self::UnderFilled => [Step::SpoonHeaped, Step::DipHeaped, Step::Fill],
             self::NextMark => [Step::CutAtMark],
             self::InShell => [Step::CrackApart],
+            self::Overshot => [Step::AddSlowly, Step::TakeOut],
+            self::NotTared => [Step::ZeroBowl],
+            self::WrongUnit => [Step::ScaleReady],
             default => [],
         };
     }

@@ -134,6 +134,9 @@ final class Priors
      */
     private static function withSteps(array $priors, Situation $at): array
     {
+        if ($at->fillsLeftOut !== null && isset($priors[Cause::FillMissing->value])) {
+            $priors[Cause::FillMissing->value] *= $at->fillsLeftOut > 0 ? self::SKIPPED : self::TICKED;
+        }
         if ($at->ticked === [] && $at->skipped === []) {
             return $priors;
         }

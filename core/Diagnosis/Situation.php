@@ -52,6 +52,7 @@ final class Situation
      * @param  list<Tool>  $drawer  what else was at hand; none: the usual set
      * @param  float  $factor  by which the recipe was scaled for this line
      * @param  list<float>  $others  what neighbouring lines would weigh if their amount were measured of this food, g
+     * @param  int|null  $fillsLeftOut  of the fills or pieces counted one by one; null where nobody counted
      * @param  array<string, int>  $history  how often each cause was likeliest for this person before
      *
      * @throws InvalidInput naming the field
@@ -73,6 +74,7 @@ final class Situation
         public readonly array $others = [],
         public readonly array $history = [],
         ?Handling $handling = null,
+        public readonly ?int $fillsLeftOut = null,
     ) {
         $this->method = TechniqueCatalogue::methodFor($ingredient, $method);
         $this->steps = TechniqueCatalogue::for($ingredient, $this->method, $this->firstTool(), $pantry)->steps;

@@ -60,6 +60,12 @@ final readonly class Scale
         return $this->calibrationG ?? $this->typicalTolerance * $readingG / sqrt(3.0);
     }
 
+    /** Its step is no round gram, so its display may stand on ounces: then the unit is asked with a typed weight. */
+    public function mayShowOunces(): bool
+    {
+        return $this->decimals() > 2;
+    }
+
     /** Decimals the display has: 0 for 1 g and 2 g steps, 1 for 0.1 g. */
     public function decimals(): int
     {

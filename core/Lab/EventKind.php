@@ -6,6 +6,7 @@ namespace Hovik\Core\Lab;
 
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Technique\Step;
+use Hovik\Core\Weighing\CupOnScale;
 use Hovik\Core\Words\Phrase;
 
 /** What can happen at a station besides weighing. Each is written down once and never changed; what holds now follows from all of them. */
@@ -34,6 +35,8 @@ enum EventKind: string
     /** A step seen done, seen not done, or unseen after all. */
     case Seen = 'seen';
     case Note = 'note';
+    /** A cup was weighed once more after its food went into the bowl: what stayed in it. */
+    case Emptied = 'emptied';
     /** Tools counted back at the end. */
     case Counted = 'counted';
     /** What the teacher just did was a slip of the hand: as if it had not been. */
@@ -67,7 +70,7 @@ enum EventKind: string
     public function isForTeachers(): bool
     {
         return match ($this) {
-            self::Ready, self::NotReady, self::Help, self::Dropped, self::Timer => false,
+            self::Ready, self::NotReady, self::Help, self::Dropped, self::Timer, self::Emptied => false,
             default => true,
         };
     }
@@ -84,7 +87,7 @@ enum EventKind: string
     public function needsLine(): bool
     {
         return match ($this) {
-            self::Checked, self::SentBack, self::Seen, self::Taken, self::Returned => true,
+            self::Checked, self::SentBack, self::Seen, self::Taken, self::Returned, self::Emptied => true,
             default => false,
         };
     }
@@ -104,8 +107,16 @@ enum EventKind: string
             self::SentBack => ['reason' => self::text($given, 'reason', true)],
             self::Note => ['text' => self::text($given, 'text', true)],
             self::Dropped, self::Washed => ['tool' => self::text($given, 'tool', true)],
-            self::Timer => ['label' => self::text($given, 'label', false), 'minutes' => self::minutes($given)],
+            self::Timer => [
+                'label' => self::text($given, 'label', false),
+                'minutes' => self::whole($given, 'minutes', self::LONGEST_TIMER_MIN),
+            ],
             self::TimerOver => ['timer' => self::text($given, 'timer', true)],
+            self::Emptied => [
+                'weighing' => strtoupper(self::text($given, 'weighing', true)),
+                'cup' => self::whole($given, 'cup', CupOnScale::MOST),
+                'grams' => self::grams($given),
+            ],
             self::Undone => ['event' => strtoupper(self::text($given, 'event', true))],
             self::Seen => self::seen($given, $steps),
             default => [],
@@ -127,15 +138,27 @@ enum EventKind: string
     }
 
     /** @param  array<array-key, mixed>  $given */
-    private static function minutes(array $given): int
+    private static function whole(array $given, string $field, int $most): int
     {
-        $minutes = $given['minutes'] ?? null;
+        $number = $given[$field] ?? null;
 
-        return is_int($minutes)
-                && $minutes >= 1
-                && $minutes <= self::LONGEST_TIMER_MIN ? $minutes : throw InvalidInput::because(
-                    'detail.minutes', Phrase::of('refusal.range', ['least' => 1, 'most' => self::LONGEST_TIMER_MIN]),
-                );
+        return is_int($number) && $number >= 1 && $number <= $most ? $number : throw InvalidInput::because(
+            "detail.$field", Phrase::of('refusal.range', ['least' => 1, 'most' => $most]),
+        );
+    }
+
+    /**
+     * A weight as it was typed, with a comma or a point.
+     *
+     * @param  array<array-key, mixed>  $given
+     */
+    private static function grams(array $given): string
+    {
+        $grams = str_replace(',', '.', self::text($given, 'grams', false));
+
+        return preg_match('/^\d{1,6}(\.\d{1,3})?$/', $grams) === 1 ? $grams : throw InvalidInput::because(
+            'detail.grams', Phrase::of('refusal.digits'),
+        );
     }
 
     /**

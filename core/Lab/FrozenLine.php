@@ -8,14 +8,18 @@ use Brick\Math\BigDecimal;
 use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\JsonInput;
+use Hovik\Core\Pantry\Density;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\FrozenFood;
 use Hovik\Core\Pantry\Handling;
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Plan\BowlSize;
 use Hovik\Core\Plan\CarefulWork;
 use Hovik\Core\Plan\MeasuringMode;
 use Hovik\Core\Plan\Need;
 use Hovik\Core\Plan\PlannedLine;
 use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
@@ -162,6 +166,31 @@ final readonly class FrozenLine
     public function isByDifference(): bool
     {
         return in_array(Step::LeaveInCup, $this->steps(), true);
+    }
+
+    /** How many cups are weighed one by one with the food in them; 0 where it is tipped into a bowl. */
+    public function cupsOnScale(): int
+    {
+        return $this->isByDifference() ? $this->way()->plan?->fillCount() ?? 0 : 0;
+    }
+
+    /** The bowl that a weighed-out food is weighed into; null where it is not weighed out, or has no volume of its own. */
+    public function bowl(): ?Amount
+    {
+        return ! $this->isWeighedOut() || $this->food->ingredient->gramsPerUsCup === null ? null : BowlSize::of(
+            $this->weightG->toFloat(), Density::of(Pantry::reference()->holding($this->food), $this->food->ingredient, $this->handling),
+            $this->standard,
+        );
+    }
+
+    /** Why the scale measures it. */
+    public function whyWeighedOut(): ?Phrase
+    {
+        return ! $this->isWeighedOut() ? null : Phrase::of(match (true) {
+            $this->amount->unit->dimension() === Dimension::Mass => 'weigh.why.recipe',
+            in_array($this->food->ingredient->family, [Family::WholeIrregular, Family::Pieces], true) => 'weigh.why.gaps',
+            default => 'weigh.why.surer',
+        });
     }
 
     /** How many pieces, of what is counted whole. */

@@ -34,7 +34,23 @@ enum Step: string
     case CrackApart = 'crack-apart';
     case CheckShell = 'check-shell';
     case CutAtMark = 'cut-at-mark';
+    case ScaleReady = 'scale-ready';
+    case ZeroBowl = 'zero-bowl';
+    case AddSlowly = 'add-slowly';
+    case TakeOut = 'take-out';
     case Weigh = 'weigh';
+
+    /** Weighed out instead of measured: the scale is worked with the care of a technique. */
+    public const WEIGHING_OUT = [self::CleanDryEmpty, self::ScaleReady, self::ZeroBowl, self::AddSlowly, self::TakeOut, self::Weigh];
+
+    /** What is done at the scale before it is read. */
+    public function isPartOfWeighing(): bool
+    {
+        return match ($this) {
+            self::ScaleReady, self::ZeroBowl, self::AddSlowly, self::TakeOut => true,
+            default => false,
+        };
+    }
 
     /** What to fetch for it besides the measuring tools (phrasebook `helper.ID`); null when nothing. */
     public function helper(): ?string

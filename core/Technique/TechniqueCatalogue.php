@@ -61,7 +61,7 @@ final class TechniqueCatalogue
             return [Step::CleanDryEmpty, Step::CrackApart, Step::CheckShell];
         }
         if ($tool === null) {
-            return [Step::CleanDryEmpty, Step::Weigh];
+            return Step::WEIGHING_OUT;
         }
         if ($tool === ToolKind::ButterWrapper) {
             return [Step::CutAtMark, Step::ScrapeOut];

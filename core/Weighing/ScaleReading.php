@@ -11,7 +11,8 @@ use Hovik\Core\Words\Phrase;
 /** A tared weight as a scale showed it: an interval, never a point. */
 final readonly class ScaleReading
 {
-    private function __construct(public float $grams, public Scale $scale)
+    /** @param  float|null  $sumU  U of a sum of readings, g; null for one tared reading */
+    private function __construct(public float $grams, public Scale $scale, private ?float $sumU = null)
     {
     }
 
@@ -59,19 +60,25 @@ final readonly class ScaleReading
     }
 
     /**
-     * Food that stays in its cup: the full cup minus the emptied one, both read off this scale. Two rounded displays, as with a tare.
+     * Food that stays in its cups: each cup is a reading of its own, and the line is judged on their sum; their U add in squares.
      *
-     * @throws InvalidInput naming `full_g` or `empty_g`
+     * @param  list<CupOnScale>  $cups  1 to 12
+     *
+     * @throws InvalidInput naming `cups.N.full_g` or `cups.N.empty_g`
      */
-    public static function byDifference(float $fullG, float $emptyG, Scale $scale): self
+    public static function byDifference(array $cups, Scale $scale): self
     {
-        self::fromDisplay($fullG, $scale, 'full_g');
-        self::fromDisplay($emptyG, $scale, 'empty_g');
-        if ($emptyG >= $fullG) {
-            throw InvalidInput::because('empty_g', Phrase::of('reading.empty-heavier'));
+        if ($cups === [] || count($cups) > CupOnScale::MOST) {
+            throw InvalidInput::because('cups', Phrase::of('refusal.range', ['least' => 1, 'most' => CupOnScale::MOST]));
+        }
+        [$grams, $square] = [0.0, 0.0];
+        foreach ($cups as $i => $cup) {
+            $part = self::of($cup->grams($scale, "cups.$i"), $scale, "cups.$i.full_g");
+            $grams += $part->grams;
+            $square += $part->uncertainty() ** 2;
         }
 
-        return self::of(round($fullG - $emptyG, 6), $scale, 'full_g');
+        return new self(round($grams, 6), $scale, sqrt($square));
     }
 
     /**
@@ -109,7 +116,7 @@ final readonly class ScaleReading
      */
     public function uncertainty(): float
     {
-        return 2 * sqrt($this->scale->readabilityG ** 2 / 6 + $this->scale->calibrationUncertainty($this->grams) ** 2);
+        return $this->sumU ?? 2 * sqrt($this->scale->readabilityG ** 2 / 6 + $this->scale->calibrationUncertainty($this->grams) ** 2);
     }
 
     /**

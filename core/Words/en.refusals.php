@@ -73,6 +73,7 @@ return [
     'refusal.no-such-check' => 'There is no such list.',
     'refusal.no-such-class' => 'No class has that code. Check the six letters.',
     'refusal.no-such-colleague' => 'No teacher of this kitchen has that e-mail.',
+    'refusal.no-such-cup' => 'That weigh-in has no such cup.',
     'refusal.no-such-event' => 'That cannot happen at a station.',
     'refusal.no-such-family' => 'There is no such family of foods.',
     'refusal.no-such-fault' => 'A bake does not come out that way.',

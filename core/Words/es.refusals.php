@@ -73,6 +73,7 @@ return [
     'refusal.no-such-check' => 'No hay tal lista.',
     'refusal.no-such-class' => 'Ninguna clase tiene ese código. Revisa las seis letras.',
     'refusal.no-such-colleague' => 'Ningún docente de esta cocina tiene ese correo.',
+    'refusal.no-such-cup' => 'Ese pesaje no tiene esa taza.',
     'refusal.no-such-event' => 'Eso no puede pasar en una estación.',
     'refusal.no-such-family' => 'No hay tal familia de alimentos.',
     'refusal.no-such-fault' => 'Un horneado no sale así.',

@@ -4,10 +4,17 @@ declare(strict_types=1);
 
 use Hovik\Core\Drawer\Scale;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Pantry\Density;
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Plan\BowlSize;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Weighing\CupOnScale;
+use Hovik\Core\Weighing\Doubt;
 use Hovik\Core\Weighing\Gain;
 use Hovik\Core\Weighing\Judge;
 use Hovik\Core\Weighing\ScaleFitness;
 use Hovik\Core\Weighing\ScaleReading;
+use Hovik\Core\Weighing\ScaleUnit;
 use Hovik\Core\Weighing\ScaleVerification;
 use Hovik\Core\Weighing\Target;
 use Hovik\Core\Weighing\Tolerance;
@@ -46,21 +53,67 @@ describe('several measures as one weighing', function () use ($scale) {
     })->with([0, -1, 13]);
 });
 
-describe('full minus empty', function () use ($scale) {
-    it('is what was in the cup', function () use ($scale) {
-        expect(ScaleReading::byDifference(319.0, 100.0, $scale)->grams)->toBe(219.0);
+describe('food weighed in its cups', function () use ($scale) {
+    it('is full minus empty, or what a scale set to zero with the cup shows', function () use ($scale) {
+        expect(ScaleReading::byDifference([new CupOnScale(319.0, 100.0)], $scale)->grams)->toBe(219.0)
+            ->and(ScaleReading::byDifference([new CupOnScale(219.0)], $scale)->grams)->toBe(219.0);
     });
-    it('is refused where it cannot be', function (float $full, float $empty, string $field) use ($scale) {
+    it('adds several cups up, and their doubt in squares', function () use ($scale) {
+        $sum = ScaleReading::byDifference([new CupOnScale(122.0), new CupOnScale(164.0, 40.0)], $scale);
+        [$one, $other] = [ScaleReading::of(122.0, $scale)->uncertainty(), ScaleReading::of(124.0, $scale)->uncertainty()];
+        expect($sum->grams)->toBe(246.0)->and($sum->uncertainty())->toEqualWithDelta(sqrt($one ** 2 + $other ** 2), 1e-9)
+            ->and($sum->uncertainty())->toBeGreaterThan(ScaleReading::byDifference([new CupOnScale(122.0)], $scale)->uncertainty());
+    });
+    it('is refused where it cannot be', function (float $full, ?float $empty, string $field) use ($scale) {
         try {
-            ScaleReading::byDifference($full, $empty, $scale);
+            ScaleReading::byDifference([new CupOnScale(200.0), new CupOnScale($full, $empty)], $scale);
             expect(false)->toBeTrue('it was taken');
         } catch (InvalidInput $problem) {
-            expect($problem->field)->toBe($field);
+            expect($problem->field)->toBe("cups.1.$field");
         }
     })->with([
-        [100.0, 100.0, 'empty_g'], [90.0, 100.0, 'empty_g'], [100.5, 50.0, 'full_g'], [0.0, 0.0, 'full_g'], [6000.0, 100.0, 'full_g'],
+        [100.0, 100.0, 'empty_g'], [90.0, 100.0, 'empty_g'], [100.5, 50.0, 'full_g'], [0.0, null, 'full_g'], [6000.0, 100.0, 'full_g'],
+    ]);
+    it('takes one cup to twelve', function (int $n) use ($scale) {
+        expect(fn () => ScaleReading::byDifference(array_fill(0, $n, new CupOnScale(20.0)), $scale))->toThrow(InvalidInput::class);
+    })->with([0, 13]);
+    it('tells what stayed in an emptied cup', function (?float $empty, float $emptied, float $left, string $said) {
+        $cup = new CupOnScale(250.0, $empty);
+        expect($cup->leftG($emptied, 'grams'))->toBe($left)->and(Phrasebook::in('en')->say($cup->saysLeft($emptied, 0, 'grams')))->toBe($said);
+    })->with([
+        [null, 6.0, 6.0, '6 g stayed in the cup: 2.4% of it. Scrape it out, it belongs in the bowl.'],
+        [50.0, 54.0, 4.0, '4 g stayed in the cup: 2% of it. Scrape it out, it belongs in the bowl.'],
+        [50.0, 49.0, 0.0, 'Nothing stayed in the cup.'],
+    ]);
+    it('asks again where an emptied cup weighs as much as the full one', function (float $emptied) {
+        expect(fn () => (new CupOnScale(250.0))->leftG($emptied, 'grams'))->toThrow(InvalidInput::class);
+    })->with([250.0, 300.0, INF]);
+});
+
+describe('a doubtful entry', function () use ($scale) {
+    it('is asked about where no usual slip explains it', function (float $target, float $grams, bool $asks) use ($scale) {
+        $doubt = Doubt::about(Target::of($target, Tolerance::of(8.0, 1.0)), ScaleReading::of($grams, $scale));
+        expect($doubt !== null)->toBe($asks);
+    })->with([
+        'two cups of flour, right' => [250.0, 250.0, false], 'in a bowl not tared' => [250.0, 900.0, false],
+        'four thousand grams' => [250.0, 4999.0, true], 'ounces read as grams' => [250.0, 8.8, false], 'one digit missing' => [250.0, 25.0, false],
+        'two digits missing' => [250.0, 2.0, true], 'a spoon of salt in a heavy bowl' => [6.0, 1006.0, false], 'a spoon of salt' => [6.0, 1100.0, true],
     ]);
 });
+
+it('reads ounces as grams by definition', function () {
+    expect(ScaleUnit::Ounce->grams(1.0))->toBe(28.35)->and(ScaleUnit::Gram->grams(1.5))->toBe(1.5)
+        ->and((new Scale(3.5437))->mayShowOunces())->toBeTrue()->and((new Scale(0.01))->mayShowOunces())->toBeFalse();
+});
+
+it('asks for a bowl with a third to spare, in the measures of the class', function (float $grams, MeasureStandard $standard, ?string $size) {
+    $pantry = Pantry::reference();
+    $flour = Density::of($pantry, $pantry->ingredient('all-purpose-flour'));
+    expect(BowlSize::of($grams, $flour, $standard)?->text())->toBe($size);
+})->with([
+    [120.0, MeasureStandard::UsCustomary, '2 cups'], [60.0, MeasureStandard::UsLabel240, '1 cup'], [480.0, MeasureStandard::UsCustomary, '6 cups'],
+    [120.0, MeasureStandard::Metric250, '500 mL'], [480.0, MeasureStandard::Australian, '1 1/2 L'], [9000.0, MeasureStandard::UsCustomary, null],
+]);
 
 describe('the check before a lab', function () use ($scale) {
     it('allows the type\'s tolerance and one division', function (float $nominal, float $reading, bool $passes) use ($scale) {

@@ -124,5 +124,5 @@ it('cuts no air pockets into a stick', function () use ($ask) {
 
 it('respects a tick in what it asks', function () {
     expect(Cause::Heaped->tell(true)->id)->toBe('cause.ticked')->and(Cause::Heaped->tell()->id)->toBe('cause.heaped.tell')
-        ->and(Cause::NotTared->tell(true)->id)->toBe('cause.not-tared.tell'); // no step guards against it
+        ->and(Cause::WrongIngredient->tell(true)->id)->toBe('cause.wrong-ingredient.tell'); // no step guards against it
 });

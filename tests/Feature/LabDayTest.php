@@ -232,11 +232,55 @@ it('says who is stuck after three misses', function () {
 describe('more ways to weigh', function () {
     beforeEach(fn () => $this->asStation($this->hazel));
 
-    it('weighs full minus empty', function () {
-        $this->weigh(
-            $this->flour, ['grams' => null, 'full_g' => '319', 'empty_g' => '100'], ($this->ulid)(),
-        )->assertCreated()->assertJsonPath('grams', 219)->assertJsonPath('verdict', 'level');
-        expect(Weighing::query()->first()->only('full_g', 'empty_g'))->toBe(['full_g' => '319.000', 'empty_g' => '100.000']);
+    it('weighs food in its cups, each set to zero or weighed empty first, and judges their sum', function () {
+        $cups = [['full_g' => '109', 'empty_g' => null], ['full_g' => '210', 'empty_g' => '100']];
+        $one = $this->weigh($this->flour, [], ($this->ulid)())->json('scale_u_g');
+        $sum = $this->weigh(
+            $this->flour, ['grams' => null, 'cups' => $cups], ($this->ulid)(),
+        )->assertCreated()->assertJsonPath('grams', 219)->assertJsonPath('verdict', 'level')
+            ->assertJsonPath('cups.0', ['cup' => 1, 'full_g' => 109, 'empty_g' => null, 'left' => null])->json('scale_u_g');
+        expect($sum)->toBeGreaterThan($one);
+    });
+    it('tells what stayed in an emptied cup, of a cup that there is', function () {
+        $id = ($this->ulid)();
+        $this->weigh($this->flour, ['grams' => null, 'cups' => [['full_g' => '319', 'empty_g' => '100']]], $id)->assertCreated();
+        $tell = fn (array $detail) => $this->putJson(
+            '/api/events/'.($this->ulid)(),
+            ['kind' => 'emptied', 'line_id' => $this->flour->id, 'detail' => $detail + ['weighing' => $id, 'cup' => 1, 'grams' => '104']],
+        );
+        $tell(['cup' => 2])->assertUnprocessable()->assertJsonValidationErrors('detail.cup');
+        $tell(['grams' => '319'])->assertUnprocessable()->assertJsonValidationErrors('detail.grams');
+        $tell(['grams' => 'a lot'])->assertUnprocessable()->assertJsonValidationErrors('detail.grams');
+        $tell(['weighing' => ($this->ulid)()])->assertUnprocessable()->assertJsonValidationErrors('detail.cup');
+        $tell([])->assertOk();
+        $this->getJson("/api/weighings/$id")->assertJsonPath(
+            'cups.0.left', '4 g stayed in the cup: 1.8% of it. Scrape it out, it belongs in the bowl.',
+        );
+    });
+    it('asks about a number that no slip explains, while somebody looks, and stores it when they are sure', function () {
+        $this->weigh($this->flour, ['grams' => '4999', 'ask' => true], ($this->ulid)())->assertUnprocessable()->assertJsonValidationErrors('ask');
+        expect($this->stored())->toBe(0);
+        $this->weigh($this->flour, ['grams' => '620', 'ask' => true], ($this->ulid)())->assertCreated(); // a bowl that was not tared
+        $this->weigh($this->flour, ['grams' => '4999'], ($this->ulid)())->assertCreated(); // sure, or it waited for the network
+    });
+    it('reads ounces from a scale that shows them', function () {
+        $this->weigh($this->flour, ['grams' => '7.75', 'unit' => 'oz'], ($this->ulid)())->assertUnprocessable(); // not one of 1 g steps
+        $ounces = $this->lab->section->kitchen->scales()->create(['name' => 'Old scale', 'catalogue_id' => 'scale-1-8oz-11lb']);
+        $this->getJson('/api/work')->assertJsonPath('scales.'.($this->lab->section->kitchen->scales()->count() - 1).'.may_show_ounces', true);
+        $this->weigh($this->flour, ['grams' => '7.75', 'unit' => 'oz', 'scale_id' => $ounces->id], ($this->ulid)())->assertCreated()
+            ->assertJsonPath('grams', 219.709);
+        $this->weigh($this->flour, ['unit' => 'lb'], ($this->ulid)())->assertUnprocessable()->assertJsonValidationErrors('unit');
+    });
+    it('takes a fill said not done for a missing fill', function () {
+        $half = (string) round((float) $this->flour->target_g / 2);
+        $share = function (?int $left) use ($half): float {
+            $id = ($this->ulid)();
+            $this->weigh($this->flour, ['grams' => $half, 'left_out' => $left], $id)->assertCreated();
+            $causes = collect($this->getJson("/api/weighings/$id/causes")->json('causes'));
+
+            return (float) ($causes->firstWhere('id', 'fill-missing')['p'] ?? 0.0);
+        };
+        expect($this->flour->frozen->way()->plan->fillCount())->toBeGreaterThan(1)->and($share(1))->toBeGreaterThan($share(0));
     });
     it('weighs several level spoonfuls as one where the scale is too coarse, and judges one of them', function () {
         $together = $this->getJson('/api/work')->json('lines.1.together');
@@ -264,8 +308,11 @@ describe('more ways to weigh', function () {
         $this->weigh($this->flour, $given, ($this->ulid)())->assertUnprocessable()->assertJsonValidationErrors($field);
         expect($this->stored())->toBe(0);
     })->with([
-        [['grams' => null], 'grams'], [['grams' => null, 'full_g' => '100', 'empty_g' => '100'], 'empty_g'],
-        [['grams' => null, 'full_g' => '100'], 'empty_g'], [['grams' => null, 'full_g' => '100.5', 'empty_g' => '50'], 'full_g'],
+        [['grams' => null], 'grams'], [['grams' => null, 'cups' => [['full_g' => '100', 'empty_g' => '100']]], 'cups.0.empty_g'],
+        [['grams' => null, 'cups' => [['empty_g' => '100']]], 'cups.0.full_g'], [['grams' => null, 'cups' => []], 'grams'],
+        [['grams' => null, 'cups' => [['full_g' => '100.5', 'empty_g' => '50']]], 'cups.0.full_g'],
+        [['grams' => null, 'cups' => array_fill(0, 13, ['full_g' => '100'])], 'cups'],
+        [['grams' => null, 'cups' => [['full_g' => '100']], 'together' => 2], 'together'], [['left_out' => -1], 'left_out'],
         [['together' => 0], 'together'], [['together' => 13], 'together'], [['predicted' => 'maybe'], 'predicted'],
         [['source' => 'dream'], 'source'],
     ]);

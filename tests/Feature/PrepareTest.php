@@ -210,7 +210,11 @@ it('weighs a line out, or leaves it to the tools, when the teacher says so', fun
     $this->postJson("/api/labs/{$lab->id}/open")->assertNoContent();
     $this->asNobody()->asStation($this->class->stations->first());
     $this->getJson('/api/work')->assertOk()->assertJsonCount(2, 'lines')
-        ->assertJsonPath('lines.0.weigh_out', '219 g')->assertJsonPath('lines.0.steps.1.id', 'weigh')
+        ->assertJsonPath('lines.0.weigh_out', '219 g')
+        ->assertJsonPath('lines.0.steps.*.id', ['clean-dry-empty', 'scale-ready', 'zero-bowl', 'add-slowly', 'take-out', 'weigh'])
+        ->assertJsonPath('lines.0.fetch', ['a dry bowl that holds 3 cups or more'])
+        ->assertJsonPath('lines.0.why_tools', 'For this much a scale is quicker and surer.')
+        ->assertJsonPath('lines.1.why_tools', 'Pieces leave gaps in a cup, so the scale measures it.')
         ->assertJsonPath('lines.1.weigh_out', '148 g');
     $this->weigh($lab->lines()->firstOrFail(), ['grams' => '219'])->assertCreated()->assertJsonPath('verdict', 'level');
 });

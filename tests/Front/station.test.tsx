@@ -103,19 +103,23 @@ const press = (place: HTMLElement, text: string | RegExp) =>
     (button ?? expect.fail(`there is no ${text}`)).click();
   });
 
+const typed = (key: string) => (before: { readings: Record<string, string> }) => ({
+  readings: { grams: `${before.readings.grams ?? ""}${key}` },
+});
+
 function Draft({ line: id }: { line: number }) {
   const [draft, change] = useDraft(id);
   return (
     <>
-      <output>{`${draft.grams}|${draft.ticked.join(",")}`}</output>
-      <button type="button" onClick={() => change((before) => ({ grams: `${before.grams}4` }))}>
+      <output>{`${draft.readings.grams ?? ""}|${draft.ticked.join(",")}`}</output>
+      <button type="button" onClick={() => change(typed("4"))}>
         4
       </button>
       <button
         type="button"
         onClick={() => {
-          change((before) => ({ grams: `${before.grams}4` }));
-          change((before) => ({ grams: `${before.grams}3` }));
+          change(typed("4"));
+          change(typed("3"));
         }}
       >
         43
@@ -169,7 +173,7 @@ describe("a draft", () => {
     press(place, "tick");
     expect(kept().id).toBe(first);
     act(() => weighAgain(kitchen(), 7, ["loosen"], 12));
-    expect(kept()).toMatchObject({ ticked: ["loosen"], scale: 12, grams: "" });
+    expect(kept()).toMatchObject({ ticked: ["loosen"], scale: 12, readings: {} });
     expect(kept().id).not.toBe(first);
     act(() => dropDraft(kitchen(), 7));
     expect(shown(place)).toBe("|");
@@ -208,8 +212,11 @@ describe("counting fills and eggs", () => {
     press(place, "Tipped in");
     expect(place.querySelector<HTMLButtonElement>("button.btn")?.disabled).toBe(true);
     expect(place.querySelectorAll(".counted")).toHaveLength(3);
-    act(() => place.querySelector<HTMLButtonElement>("button.quiet")?.click());
+    press(place, "One back");
     expect(place.textContent).toContain("Fill 3 of 3");
+    press(place, "Not done");
+    expect(place.querySelectorAll(".left-out")).toHaveLength(1);
+    expect(place.textContent).toContain("All 3 answered");
   });
   it("is not there for one, nor for a pour to a line", () => {
     expect(inKitchen(<Counting line={line({ fills: [cup(1)] })} />, kitchen()).place.textContent).toBe("");

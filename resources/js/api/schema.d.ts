@@ -2459,7 +2459,8 @@ export interface components {
             together: {
                 [key: string]: number;
             };
-            by_difference: boolean;
+            /** @description weighed one by one with the food in them; 0 where it is tipped into a bowl */
+            cups: number;
             pieces: number | null;
             /**
              * @description where its shared supply is
@@ -2479,6 +2480,8 @@ export interface components {
             decimals: number;
             /** @description today, against a known weight */
             checked: boolean;
+            /** @description then the unit is asked */
+            may_show_ounces: boolean;
         };
         /** @description What a student or a station's tablet works by. A line's target is in here only where the class shows it. */
         StationWork: {
@@ -2510,12 +2513,12 @@ export interface components {
         };
         StepName: {
             /** @enum {string} */
-            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "weigh";
+            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
             text: string;
         };
         StepToDo: {
             /** @enum {string} */
-            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "weigh";
+            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
             text: string;
             why: string;
         };
@@ -2596,7 +2599,7 @@ export interface components {
         };
         TechniqueStep: {
             /** @enum {string} */
-            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "weigh";
+            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
             text: string;
             why: string;
             care: string | null;
@@ -2655,6 +2658,14 @@ export interface components {
             /** @enum {string} */
             leads_to: "level" | "heaped" | "shy" | "too-close";
         };
+        /** @description One cup that was weighed with the food in it. */
+        WeighedCup: {
+            cup: number;
+            full_g: number;
+            empty_g: number | null;
+            /** @description what stayed in it, once it was emptied and weighed again */
+            left: string | null;
+        };
         /** @description What a weighing may come from. Where the class asks for a guess first, the ranking stays away until it is there. */
         WeighingCauses: {
             asks_first: boolean;
@@ -2698,13 +2709,17 @@ export interface components {
             advice: string | null;
             /** @description against what good technique gives with this very tool */
             technique: components["schemas"]["TechniqueResult"] | null;
-            ticked: ("clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "weigh")[];
+            ticked: ("clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh")[];
             gain: string | null;
             /** @enum {string|null} */
             predicted: "level" | "heaped" | "shy" | "too-close" | null;
             /** @description this station's earlier weighings of the line */
             earlier: components["schemas"]["EarlierWeighing"][];
             working: string[];
+            /** @description weighed with the food in them */
+            cups: components["schemas"]["WeighedCup"][];
+            /** @description on the scale instead of measured */
+            weighed_out: boolean;
         };
         WrittenPart: {
             /** @enum {string} */
@@ -3052,7 +3067,7 @@ export interface operations {
             content: {
                 "application/json": {
                     /** @enum {string} */
-                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "counted" | "undone";
+                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "emptied" | "counted" | "undone";
                     line_id?: number | null;
                     station_id?: number | null;
                     student_id?: number | null;
@@ -3366,7 +3381,7 @@ export interface operations {
             content: {
                 "application/json": {
                     /** @enum {string} */
-                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "counted" | "undone";
+                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "emptied" | "counted" | "undone";
                     line_id?: number | null;
                     station_id?: number | null;
                     student_id?: number | null;
@@ -5445,9 +5460,15 @@ export interface operations {
                     student_id: number;
                     scale_id: number;
                     grams?: number | string | null;
-                    full_g?: number | string | null;
-                    empty_g?: number | string | null;
+                    cups?: {
+                        full_g: number | string;
+                        empty_g?: number | string | null;
+                    }[] | null;
+                    /** @enum {string|null} */
+                    unit?: "g" | "oz" | null;
                     together?: number | null;
+                    left_out?: number | null;
+                    ask?: boolean | null;
                     /** @enum {string|null} */
                     predicted?: "level" | "heaped" | "shy" | null;
                     /** @enum {string|null} */

@@ -9,6 +9,8 @@ import { drop, type Kept, keep, kept } from "./store";
 export type Sent = { state: "sent"; answer: unknown } | { state: "kept" } | { state: "refused"; problem: Problem };
 
 const RETRY_MS = 3000;
+/** What goes with an item only while somebody waits for its answer. */
+const whileWatched = new Map<string, object>();
 const waiting = new Map<string, (sent: Sent) => void>();
 const listeners = new Set<() => void>();
 let shown: Kept[] = [];
@@ -26,7 +28,8 @@ const tell = async () => {
 };
 
 /** Resolves as soon as it is known: sent, refused, or that it stays here for now. */
-export async function post(item: Omit<Kept, "order">): Promise<Sent> {
+export async function post({ watched, ...item }: Omit<Kept, "order"> & { watched?: object }): Promise<Sent> {
+  if (watched) whileWatched.set(item.id, watched);
   await keep({ ...item, order: Date.now() + performance.now() / 1e6 });
   const answer = new Promise<Sent>((resolve) => waiting.set(item.id, resolve));
   await tell();
@@ -37,6 +40,7 @@ export async function post(item: Omit<Kept, "order">): Promise<Sent> {
 const settle = (id: string, sent: Sent) => {
   waiting.get(id)?.(sent);
   waiting.delete(id);
+  whileWatched.delete(id);
 };
 
 /** Sends what is kept, one after the other. Only one tab of a device sends at a time. */
@@ -46,7 +50,8 @@ export function flush(): Promise<void> {
     for (const item of await kept()) {
       if (item.refused !== undefined || item.owner !== owner) continue;
       try {
-        const answer = await put(item.id, item.url, item.body);
+        const more = waiting.has(item.id) ? whileWatched.get(item.id) : undefined;
+        const answer = await put(item.id, item.url, more ? { ...(item.body as object), ...more } : item.body);
         await drop(item.id);
         settle(item.id, { state: "sent", answer });
       } catch (error) {

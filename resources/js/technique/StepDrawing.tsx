@@ -1,10 +1,11 @@
 import { FILLING_SCENES } from "./fillingScenes";
 import { foodOf } from "./food";
 import { READING_SCENES } from "./readingScenes";
+import { SCALE_SCENES } from "./scaleScenes";
 
 type Props = { step: string; family: string; tool: string | null; moves?: boolean };
 
-const SCENES = { ...FILLING_SCENES, ...READING_SCENES };
+const SCENES = { ...FILLING_SCENES, ...READING_SCENES, ...SCALE_SCENES };
 
 /** One step, drawn in section. Beside its words, so hidden from screen readers. */
 export default function StepDrawing({ step, family, tool, moves = false }: Props) {

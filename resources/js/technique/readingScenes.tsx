@@ -3,7 +3,7 @@ import Eye from "./Eye";
 import type { Food } from "./food";
 import { Bowl, Cup, Jug, Scraper, Table } from "./things";
 
-/** What is drawn of reading, emptying, cracking and weighing. All things share one scale; what moves carries a class of its own in technique.css. */
+/** What is drawn of reading, emptying and cracking. All things share one scale; what moves carries a class of its own in technique.css. */
 export const READING_SCENES: Record<string, (food: Food) => ReactNode> = {
   "flat-surface": () => (
     <>
@@ -144,24 +144,6 @@ export const READING_SCENES: Record<string, (food: Food) => ReactNode> = {
         <path d="M166 18V-14" stroke="currentColor" strokeWidth={12} />
       </g>
       <path d="M160 104V160" stroke="currentColor" strokeWidth={4} />
-    </>
-  ),
-  weigh: (food) => (
-    <>
-      <path
-        d="M60 132H260L268 176Q268 186 258 186H62Q52 186 52 176Z"
-        fill="var(--color-base-100)"
-        stroke="currentColor"
-        strokeWidth={4}
-        strokeLinejoin="round"
-      />
-      <rect x={122} y={148} width={76} height={24} fill="var(--wash-strong)" stroke="currentColor" strokeWidth={2} />
-      <text x={160} y={167} textAnchor="middle" fontSize={18} fontWeight={700} className="fr" fill="currentColor">
-        g
-      </text>
-      <g transform="translate(0 -28)">
-        <Bowl food={food} />
-      </g>
     </>
   ),
 };

@@ -1,41 +1,43 @@
 import { useTranslation } from "react-i18next";
 import { Tick } from "../kit/icons";
+import { toCount } from "./counting";
 import { useDraft } from "./draft";
 import type { Line } from "./kitchen";
 
-/** Eggs one by one; scoops as they are tipped: which one comes next, and how many are done. */
+/** Eggs one by one; fills as they are tipped: each is done, or said not done, before the scale. */
 export default function Counting({ line }: { line: Line }) {
   const { t } = useTranslation();
-  const [draft, change] = useDraft(line.id);
-  const fills = line.fills.reduce((all, fill) => all + (fill.to_mark === null ? fill.count : 0), 0);
-  const of = line.pieces ?? fills;
-  if (of < 2) return null;
-  const done = Math.min(draft.counted ?? 0, of);
+  const [{ answers = [] }, change] = useDraft(line.id);
+  const of = toCount(line);
+  if (of === 0) return null;
+  const kind = line.pieces === null ? "fill" : "piece";
+  const answer = (done: boolean) => change((before) => ({ answers: [...(before.answers ?? []), done].slice(0, of) }));
   return (
     <section className="counting" aria-label={t(line.pieces === null ? "count.fills" : "count.pieces")}>
       <p aria-live="polite">
-        {done < of
-          ? t(line.pieces === null ? "count.fill" : "count.piece", { n: done + 1, of })
-          : t("count.all", { of })}
+        {answers.length < of ? t(`count.${kind}`, { n: answers.length + 1, of }) : t("count.all", { of })}
       </p>
       <span className="count-marks" aria-hidden>
         {Array.from({ length: of }, (_, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: marks are all alike
-          <i key={i} className={i < done ? "counted" : i === done ? "now" : ""}>
-            {i < done && <Tick size={18} />}
+          <i
+            // biome-ignore lint/suspicious/noArrayIndexKey: marks are all alike
+            key={i}
+            className={answers[i] ? "counted" : answers[i] === false ? "left-out" : i === answers.length ? "now" : ""}
+          >
+            {answers[i] ? <Tick size={18} /> : answers[i] === false && "–"}
           </i>
         ))}
       </span>
-      <button
-        type="button"
-        className="btn btn-outline"
-        disabled={done === of}
-        onClick={() => change({ counted: done + 1 })}
-      >
+      <button type="button" className="btn btn-outline" disabled={answers.length === of} onClick={() => answer(true)}>
         {t(line.pieces === null ? "count.tipped" : "count.cracked")}
       </button>
-      {done > 0 && (
-        <button type="button" className="quiet" onClick={() => change({ counted: done - 1 })}>
+      {answers.length < of && (
+        <button type="button" className="quiet" onClick={() => answer(false)}>
+          {t("count.notDone")}
+        </button>
+      )}
+      {answers.length > 0 && (
+        <button type="button" className="quiet" onClick={() => change({ answers: answers.slice(0, -1) })}>
           {t("count.back")}
         </button>
       )}

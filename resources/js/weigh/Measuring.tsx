@@ -6,6 +6,7 @@ import ToolRow from "../kit/ToolRow";
 import VerdictGlyph from "../kit/VerdictGlyph";
 import TechniqueLink from "../technique/TechniqueLink";
 import Counting from "./Counting";
+import { toCount } from "./counting";
 import { useDraft } from "./draft";
 import Fetching from "./Fetching";
 import { type Line, useKitchen } from "./kitchen";
@@ -17,10 +18,13 @@ export default function Measuring({ line }: { line: Line }) {
   const go = useNavigate();
   const kitchen = useKitchen();
   const [draft, change] = useDraft(line.id);
+  const of = toCount(line);
+  const left = of - (draft.answers?.length ?? 0);
   const current = line.steps.find((step) => !draft.ticked.includes(step.id));
   const toggle = (id: string) =>
     change({ ticked: draft.ticked.includes(id) ? draft.ticked.filter((one) => one !== id) : [...draft.ticked, id] });
   const things = new Intl.ListFormat(i18n.language, { type: "conjunction" }).format(line.fetch);
+  const countOne = () => change((before) => ({ answers: [...(before.answers ?? []), true].slice(0, of) }));
   const toScale = () => go("weigh");
 
   return (
@@ -122,9 +126,13 @@ export default function Measuring({ line }: { line: Line }) {
         <button
           type="button"
           className="btn btn-primary btn-main"
-          onClick={() => (current ? toggle(current.id) : toScale())}
+          onClick={() => (current ? toggle(current.id) : left > 0 ? countOne() : toScale())}
         >
-          {t(current ? "measure.done" : "measure.toScale")}
+          {current
+            ? t("measure.done")
+            : left > 0
+              ? t(line.pieces === null ? "count.fillDone" : "count.pieceDone", { n: of - left + 1, of })
+              : t("measure.toScale")}
         </button>
       </footer>
     </div>

@@ -9,6 +9,7 @@ import { useKept } from "../outbox/outbox";
 import BigCup from "./BigCup";
 import Causes from "./Causes";
 import { weighAgain } from "./draft";
+import EmptiedCup from "./EmptiedCup";
 import { nextLine, type Result, useKitchen } from "./kitchen";
 import StationHead from "./StationHead";
 
@@ -33,7 +34,8 @@ export default function ResultPage({ result }: { result: Result }) {
   const close = verdict === "too-close";
   const grams = (number: number, decimals = result.decimals) => shown(number, decimals, i18n.language);
   const name = result.named;
-  const measureAgain = () => go(`/kitchen/lines/${result.line_id}`);
+  // What is weighed out stands on the scale still: it is put right there, and weighed again.
+  const measureAgain = () => go(`/kitchen/lines/${result.line_id}${result.weighed_out ? "/weigh" : ""}`);
   const goOn = () => go(next ? `/kitchen/lines/${next.id}` : "/kitchen");
   const [finer] = kitchen.scales.filter((one) => one.step < result.step_g).sort((a, b) => a.step - b.step);
   const missed = verdict === "heaped" || verdict === "shy";
@@ -128,6 +130,14 @@ export default function ResultPage({ result }: { result: Result }) {
             </section>
           </div>
         )}
+        {result.cups.length > 0 && (
+          <section className="v-cups">
+            <h2 className="h2rim">{t("result.emptiedTitle")}</h2>
+            {result.cups.map((cup) => (
+              <EmptiedCup key={cup.cup} result={result} cup={cup} />
+            ))}
+          </section>
+        )}
         {missed && (result.advice || toolsOwn) && (
           <p className="v-also">
             {result.advice} {toolsOwn}
@@ -165,7 +175,7 @@ export default function ResultPage({ result }: { result: Result }) {
           </button>
         ) : (
           <button type="button" className="btn btn-primary btn-main" onClick={measureAgain}>
-            {t("result.again", { name })}
+            {t(result.weighed_out ? "result.weighAgain" : "result.again", { name })}
           </button>
         )}
       </footer>

@@ -9,8 +9,12 @@ import NamesToTap from "../kit/NamesToTap";
 import { shown } from "../kit/numbers";
 import ReadScale from "../scale/ReadScale";
 import { sources } from "../scale/sources";
+import BeforeScale from "./BeforeScale";
+import CupSlots from "./CupSlots";
 import { useChoice, useChosenId, useDraft } from "./draft";
 import { type Line, useKitchen } from "./kitchen";
+import { fieldOf, slotsOf } from "./readings";
+import ScaleChoice from "./ScaleChoice";
 import StationHead from "./StationHead";
 import { useWeighIn } from "./useWeighIn";
 
@@ -36,23 +40,30 @@ export default function WeighIn({ line }: { line: Line }) {
   const [usualSource, setUsualSource] = useChoice("source");
   const [isPractising, practise] = useState(false);
   const source = isPractising ? "simulated" : (sources().find((one) => one === usualSource) ?? "typed");
-  const [at, setAt] = useState<"grams" | "empty">("grams"); // which of two numbers the keypad types
+  const emptyFirst = draft.emptyFirst ?? false;
+  const slots = slotsOf(line.cups, emptyFirst);
+  const [atKey, goTo] = useState<string>();
+  const at = slots.find((slot) => slot.key === atKey) ?? slots[0]; // which number the keypad types
+  const read = at && draft.readings[at.key];
   const coarse = scale && line.together[String(scale.id)];
   const together = coarse && draft.together ? coarse : undefined;
-  const atField = (...names: string[]) => names.map((name) => problem?.fields[name]?.[0]).find(Boolean);
-  const elsewhere =
-    problem && !atField("grams", "full_g", "empty_g", "student_id", "scale_id")
-      ? (Object.values(problem.fields)[0]?.[0] ?? problem.message)
-      : undefined;
+  const said = (field: string) => problem?.fields[field]?.[0];
+  const atReading = [...slots.map(fieldOf), "cups"].map(said).find(Boolean);
+  const isKnown = atReading ?? said("student_id") ?? said("scale_id") ?? said("ask");
+  const elsewhere = problem && !isKnown ? (Object.values(problem.fields)[0]?.[0] ?? problem.message) : undefined;
 
-  const check = (event?: FormEvent) => {
+  const check = (event?: FormEvent, sure = false) => {
     event?.preventDefault();
     if (sending.isPending) return;
-    void sending.send({ student: who, scale: scale?.id, together }).then((to) => to && go(to));
+    void sending.send({ student: who, scale: scale?.id, together, sure }).then((to) => to && go(to));
   };
   const type = (next: (grams: string) => string) => {
+    if (!at) return;
     sending.reset();
-    change((before) => ({ [at]: next(before[at] ?? ""), source: "typed" }));
+    change((before) => ({
+      readings: { ...before.readings, [at.key]: next(before.readings[at.key] ?? "") },
+      source: "typed",
+    }));
   };
 
   // Where the network may be gone by then, its screen is here already.
@@ -78,9 +89,8 @@ export default function WeighIn({ line }: { line: Line }) {
           <section>
             <p className="eyebrow">{line.name}</p>
             <h1 className={`w-amt ${line.amount.length > 11 ? "long" : ""}`}>
-              <KitchenFraction>{line.amount}</KitchenFraction>
+              <KitchenFraction>{line.weigh_out ?? line.amount}</KitchenFraction>
             </h1>
-            <p className="tare-short">{t("weigh.tareShort")}</p>
             {coarse !== undefined && (
               <p className="weigh-together">
                 {t("weigh.coarseFor", { scale: scale?.name })}
@@ -94,7 +104,7 @@ export default function WeighIn({ line }: { line: Line }) {
                 </button>
               </p>
             )}
-            {kitchen.asks_prediction && (
+            {kitchen.asks_prediction && line.weigh_out === null && (
               <fieldset>
                 <legend className="label">{t("weigh.predict")}</legend>
                 <NamesToTap
@@ -104,28 +114,17 @@ export default function WeighIn({ line }: { line: Line }) {
                 />
               </fieldset>
             )}
-            <h2 className="h2rim tare-long mt-5">{t("weigh.tareTitle")}</h2>
-            <ol className="tare tare-long">
-              <li>{t("weigh.bowl")}</li>
-              <li>{t("weigh.tare")}</li>
-              <li>{t("weigh.add")}</li>
-            </ol>
-            <fieldset>
-              <legend className="label">{t("weigh.which")}</legend>
-              <NamesToTap
-                names={kitchen.scales.map(({ id, name, step, decimals }) => {
-                  const steps = t("weigh.step", { step: shown(step, decimals, i18n.language) });
-                  return { id, name, under: line.fit_scales.includes(id) ? steps : `${steps}, ${t("weigh.coarse")}` };
-                })}
-                chosen={scale?.id}
-                onChoose={(id) => {
-                  sending.reset();
-                  setUsual(id);
-                  change({ scale: id });
-                }}
-              />
-              <FieldProblem>{atField("scale_id")}</FieldProblem>
-            </fieldset>
+            <BeforeScale line={line} emptyFirst={emptyFirst} />
+            <ScaleChoice
+              line={line}
+              scale={scale}
+              problem={said("scale_id")}
+              choose={(id) => {
+                sending.reset();
+                setUsual(id);
+                change({ scale: id });
+              }}
+            />
             {kitchen.kind === "station" && (
               <fieldset className="mt-3">
                 <legend className="label">{t("weigh.who")}</legend>
@@ -137,7 +136,7 @@ export default function WeighIn({ line }: { line: Line }) {
                     chooseStudent(id);
                   }}
                 />
-                <FieldProblem>{atField("student_id")}</FieldProblem>
+                <FieldProblem>{said("student_id")}</FieldProblem>
               </fieldset>
             )}
           </section>
@@ -158,48 +157,45 @@ export default function WeighIn({ line }: { line: Line }) {
                 </button>
               ))}
             </div>
-            {line.by_difference && (
-              <div className="choices weigh-two">
-                {(["grams", "empty"] as const).map((one) => (
-                  <button key={one} type="button" className="name" aria-pressed={one === at} onClick={() => setAt(one)}>
-                    {t(one === "grams" ? "weigh.full" : "weigh.empty")}
-                    <small className="num">{draft[one] ? `${draft[one]} g` : "–"}</small>
-                  </button>
-                ))}
-              </div>
-            )}
-            {source !== "typed" && (
+            {line.cups > 0 && at && <CupSlots line={line} at={at} choose={goTo} />}
+            {source !== "typed" && at && (
               <ReadScale
                 key={source}
                 source={source}
                 step={scale?.step ?? 1}
                 onTake={(grams) => {
                   sending.reset();
-                  change({ [at]: grams, source: source === "simulated" ? "practice" : "scale" });
-                  if (line.by_difference) setAt("empty");
+                  change((before) => ({
+                    readings: { ...before.readings, [at.key]: grams },
+                    source: source === "simulated" ? "practice" : "scale",
+                  }));
+                  goTo(slots[slots.indexOf(at) + 1]?.key ?? at.key);
                 }}
               />
             )}
-            {(source === "typed" || draft[at]) && (
+            {(source === "typed" || read) && at && (
               <div className="screen">
                 <input
                   className="readout w-full bg-transparent text-right outline-offset-4"
-                  aria-label={t(
-                    line.by_difference ? (at === "empty" ? "weigh.readEmpty" : "weigh.readFull") : "weigh.readout",
-                  )}
-                  aria-invalid={atField("grams", "full_g", "empty_g") !== undefined}
+                  aria-label={t(`weigh.read.${at.kind}`, { n: at.cup })}
+                  aria-invalid={atReading !== undefined}
                   aria-describedby="grams-problem"
                   inputMode="none"
                   autoComplete="off"
                   maxLength={12}
                   placeholder={shown(0, scale?.decimals ?? 0, i18n.language)}
-                  value={draft[at] ?? ""}
+                  value={read ?? ""}
                   onChange={(event) => type(() => event.target.value)}
                 />
-                <span className="unit">g</span>
+                <span className="unit">{scale?.may_show_ounces ? (draft.unit ?? "g") : "g"}</span>
               </div>
             )}
-            <FieldProblem id="grams-problem">{atField("grams", "full_g", "empty_g")}</FieldProblem>
+            <FieldProblem id="grams-problem">{atReading ?? said("ask")}</FieldProblem>
+            {said("ask") && (
+              <button type="button" className="btn btn-outline mb-2" onClick={() => check(undefined, true)}>
+                {t("weigh.sure")}
+              </button>
+            )}
             <FieldProblem>{elsewhere}</FieldProblem>
             {problem?.isSignedOut && (
               <p className="pt-2">

@@ -10,19 +10,22 @@ import { type Kitchen, ownerOf, useKitchen } from "./kitchen";
 export type Draft = {
   id: string;
   ticked: string[];
-  grams: string;
+  /** as typed or taken from the scale, by slot */
+  readings: Record<string, string>;
   scale?: number;
-  /** of a cup weighed full and empty */
-  empty?: string;
-  /** scoops tipped, or eggs cracked */
-  counted?: number;
+  /** cups are weighed empty first, instead of set to zero */
+  emptyFirst?: boolean;
+  /** what the display counts, where it may be ounces */
+  unit?: "g" | "oz";
+  /** fills tipped or eggs cracked, one by one: done, or not done */
+  answers?: boolean[];
   predicted?: "level" | "heaped" | "shy";
   source?: "typed" | "scale" | "practice";
   /** several level measures on the scale at once, where it is too coarse for one */
   together?: boolean;
 };
 
-const empty = (): Draft => ({ id: ulid(), ticked: [], grams: "" });
+const empty = (): Draft => ({ id: ulid(), ticked: [], readings: {} });
 
 /** By lab and by whose device it is, so that nobody picks up what somebody else began. */
 const placeOf = (kitchen: Kitchen) => `hovik.draft.${kitchen.lab?.id}.${ownerOf(kitchen)}.`;
@@ -30,7 +33,7 @@ const placeOf = (kitchen: Kitchen) => `hovik.draft.${kitchen.lab?.id}.${ownerOf(
 function read(text: string | null): Draft {
   try {
     const kept = JSON.parse(text ?? "null");
-    return kept && typeof kept.id === "string" ? { ...empty(), ...kept } : empty();
+    return kept && typeof kept.id === "string" && kept.readings ? { ...empty(), ...kept } : empty();
   } catch {
     return empty();
   }

@@ -4,6 +4,7 @@ import { useRefresh } from "../api/query";
 import { post } from "../outbox/outbox";
 import { type Draft, dropDraft } from "./draft";
 import { type Line, ownerOf, type Result, useIsLive, useKitchen, weighingQuery } from "./kitchen";
+import { readingOf } from "./readings";
 
 /** How a weigh-in is sent: first into the outbox of this device. On success its verdict is at hand without another question. */
 export function useWeighIn(line: Line, draft: Draft) {
@@ -16,10 +17,11 @@ export function useWeighIn(line: Line, draft: Draft) {
     student: number | undefined;
     scale: number | undefined;
     together: number | undefined;
+    /** asked and answered: the scale really shows it */
+    sure?: boolean;
   }) => {
     setPending(true);
     setProblem(undefined);
-    const isDifference = line.by_difference && draft.empty !== undefined && draft.empty !== "";
     const sent = await post({
       id: draft.id,
       url: `/api/weighings/${draft.id}`,
@@ -28,12 +30,16 @@ export function useWeighIn(line: Line, draft: Draft) {
         line_id: line.id,
         student_id: choice.student ?? null,
         scale_id: choice.scale ?? null,
-        ...(isDifference ? { full_g: draft.grams, empty_g: draft.empty } : { grams: draft.grams }),
+        ...readingOf(draft, line.cups),
+        ...(draft.unit && { unit: draft.unit }),
+        ...(draft.answers && { left_out: draft.answers.filter((done) => !done).length }),
         ...(choice.together !== undefined && { together: choice.together }),
         ...(draft.predicted && { predicted: draft.predicted }),
         source: draft.source ?? "typed",
         ticked: draft.ticked,
       },
+      // A doubtful number is asked about while somebody looks; what waited for the network is stored as it is.
+      ...(!choice.sure && { watched: { ask: true } }),
     });
     setPending(false);
     if (sent.state === "refused") {

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Weigh;
 
 use App\Exceptions\Refusal;
 use App\Http\Requests\ApiRequest;
+use App\Http\Requests\TypedNumber;
 use App\Models\LabLine;
 use App\Models\Scale;
 use App\Models\Station;
@@ -13,9 +14,12 @@ use App\Models\Student;
 use App\Weighings\WeighIn;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Technique\Step;
+use Hovik\Core\Weighing\CupOnScale;
+use Hovik\Core\Weighing\Doubt;
 use Hovik\Core\Weighing\ReadingSource;
 use Hovik\Core\Weighing\ScaleFitness;
 use Hovik\Core\Weighing\ScaleReading;
+use Hovik\Core\Weighing\ScaleUnit;
 use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrase;
 use Illuminate\Support\Facades\Gate;
@@ -31,7 +35,12 @@ final class WeighInRequest extends ApiRequest
 
     protected function prepareForValidation(): void
     {
-        $this->readNumbers('grams', 'full_g', 'empty_g');
+        $this->readNumbers('grams');
+        if (is_array($this->input('cups'))) {
+            $this->merge(['cups' => array_map(
+                static fn (mixed $cup): mixed => is_array($cup) ? array_map(TypedNumber::read(...), $cup) : $cup, $this->input('cups'),
+            )]);
+        }
         $this->merge(['id' => $this->route('weighing')]);
     }
 
@@ -43,10 +52,15 @@ final class WeighInRequest extends ApiRequest
             'line_id' => ['required', 'integer'],
             'student_id' => ['required', 'integer'],
             'scale_id' => ['required', 'integer'],
-            'grams' => ['required_without:full_g', 'nullable', 'numeric', self::DIGITS],
-            'full_g' => ['required_with:empty_g', 'nullable', 'numeric', self::DIGITS],
-            'empty_g' => ['required_with:full_g', 'nullable', 'numeric', self::DIGITS],
-            'together' => ['nullable', 'integer', 'between:1,'.ScaleFitness::MOST_TOGETHER],
+            'grams' => ['required_without:cups', 'nullable', 'numeric', self::DIGITS],
+            'cups' => ['nullable', 'array', 'list', 'max:'.CupOnScale::MOST],
+            'cups.*.full_g' => ['required', 'numeric', self::DIGITS],
+            'cups.*.empty_g' => ['nullable', 'numeric', self::DIGITS],
+            'unit' => ['nullable', 'string', 'in:'.implode(',', array_column(ScaleUnit::cases(), 'value'))],
+            'together' => ['nullable', 'prohibits:cups', 'integer', 'between:1,'.ScaleFitness::MOST_TOGETHER],
+            'left_out' => ['nullable', 'integer', 'between:0,200'],
+            // Somebody is looking: what no usual slip explains is asked before it is stored.
+            'ask' => ['nullable', 'boolean'],
             'predicted' => ['nullable', 'string', 'in:level,heaped,shy'],
             // Not Rule::enum: it is written out anew at every look at the rules, a twentieth of a weigh-in's time.
             'source' => ['nullable', 'string', 'in:'.implode(',', array_column(ReadingSource::cases(), 'value'))],
@@ -74,13 +88,13 @@ final class WeighInRequest extends ApiRequest
             station: $station,
             student: $student,
             scale: $scale,
-            reading: $this->reading($scale),
+            reading: $this->asked($line, $this->reading($scale)),
             ticked: $this->ticked($line),
             source: ReadingSource::tryFrom($this->string('source')->toString()) ?? ReadingSource::Typed,
             predicted: Verdict::tryFrom($this->string('predicted')->toString()),
             together: $this->together(),
-            fullG: $this->filled('full_g') ? $this->string('full_g')->toString() : null,
-            emptyG: $this->filled('full_g') ? $this->string('empty_g')->toString() : null,
+            cups: $this->cups(),
+            leftOut: $this->input('left_out') === null ? null : $this->integer('left_out'),
         );
     }
 
@@ -106,11 +120,32 @@ final class WeighInRequest extends ApiRequest
     /** What the scale showed, for one measure. */
     private function reading(Scale $scale): ScaleReading
     {
-        $reading = $this->input('full_g') !== null
-            ? ScaleReading::byDifference($this->float('full_g'), $this->float('empty_g'), $scale->toCore())
-            : ScaleReading::fromDisplay($this->float('grams'), $scale->toCore());
+        $cups = $this->cups();
 
-        return $reading->sharedBy($this->together());
+        return $cups === []
+            ? ScaleReading::fromDisplay($this->unit()->grams($this->float('grams')), $scale->toCore())->sharedBy($this->together())
+            : ScaleReading::byDifference($cups, $scale->toCore());
+    }
+
+    /** @return list<CupOnScale> */
+    private function cups(): array
+    {
+        return array_map(fn (int $i): CupOnScale => new CupOnScale(
+            $this->unit()->grams($this->float("cups.$i.full_g")),
+            $this->input("cups.$i.empty_g") === null ? null : $this->unit()->grams($this->float("cups.$i.empty_g")),
+        ), array_keys((array) $this->input('cups')));
+    }
+
+    private function unit(): ScaleUnit
+    {
+        return ScaleUnit::tryFrom($this->string('unit')->toString()) ?? ScaleUnit::Gram;
+    }
+
+    private function asked(LabLine $line, ScaleReading $reading): ScaleReading
+    {
+        $doubt = $this->boolean('ask') ? Doubt::about($line->target(), $reading) : null;
+
+        return $doubt === null ? $reading : throw InvalidInput::because('ask', $doubt);
     }
 
     /** @return list<Step> */

@@ -27,7 +27,7 @@ final readonly class FrozenStationLine extends View
      * @param  list<StepToDo>  $steps
      * @param  list<string>  $then  what is done once it is measured and weighed
      * @param  list<string>  $cautions
-     * @param  bool  $by_difference  it stays in its cup: full minus empty
+     * @param  int  $cups  weighed one by one with the food in them; 0 where it is tipped into a bowl
      */
     public function __construct(
         public int $id,
@@ -44,7 +44,7 @@ final readonly class FrozenStationLine extends View
         public array $then,
         public ?WatchOut $watch,
         public array $cautions,
-        public bool $by_difference,
+        public int $cups,
         public ?int $pieces,
         public bool $shared,
         public bool $one_spoon,
@@ -55,7 +55,8 @@ final readonly class FrozenStationLine extends View
     {
         $frozen = $line->frozen;
         $technique = $frozen->way()->technique;
-        $why = $frozen->way()->plan?->why;
+        $why = $frozen->way()->plan->why ?? $frozen->whyWeighedOut();
+        $bowl = $frozen->bowl();
         $step = static function (Step $step) use ($frozen, $line): StepToDo {
             $words = Said::step($step, $frozen->method, $line->family, $frozen->food->ingredient->role);
 
@@ -73,13 +74,16 @@ final readonly class FrozenStationLine extends View
                 Phrase::of('weigh.out', ['grams' => ShownGrams::of($line->target()->grams)]),
             ) : null,
             fills: array_map(DrawnFill::of(...), $frozen->fills()),
-            helpers: array_map(static fn (string $helper): string => Said::phrase(Phrase::of("helper.$helper")), $technique->helpers()),
+            helpers: array_map(Said::phrase(...), [
+                ...($bowl === null ? [] : [Phrase::of('helper.bowl', ['size' => $bowl])]),
+                ...array_map(static fn (string $helper): Phrase => Phrase::of("helper.$helper"), $technique->helpers()),
+            ]),
             why_tools: $why === null ? null : Said::phrase($why),
             steps: array_map($step, $technique->steps),
             then: array_map(Said::phrase(...), ThenSteps::of($frozen->then)),
             watch: $technique->watch === null ? null : new WatchOut(Said::phrase($technique->watch->phrase), $technique->watch->leadsTo),
             cautions: array_map(Said::phrase(...), $technique->cautions),
-            by_difference: $frozen->isByDifference(),
+            cups: $frozen->cupsOnScale(),
             pieces: $frozen->pieces(),
             shared: $frozen->shared,
             one_spoon: $frozen->isOneSpoon(),

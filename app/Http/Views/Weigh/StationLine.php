@@ -33,6 +33,7 @@ final readonly class StationLine extends View
      * @param  list<int>  $fit_scales  fine enough for it
      * @param  int|null  $best_scale  the one that judges it first
      * @param  JsonMap<int>  $together  by scale that is too coarse for one: how many level measures to weigh as one
+     * @param  int  $cups  weighed one by one with the food in them; 0 where it is tipped into a bowl
      * @param  'there'|'ours'|'out'|null  $shelf  where its shared supply is
      * @param  string|null  $sent_back  why
      * @param  list<Attempt>  $attempts  this station's, first to last
@@ -57,7 +58,7 @@ final readonly class StationLine extends View
         public array $fit_scales,
         public ?int $best_scale,
         public JsonMap $together,
-        public bool $by_difference,
+        public int $cups,
         public ?int $pieces,
         public ?string $shelf,
         public ?string $sent_back,
@@ -107,7 +108,7 @@ final readonly class StationLine extends View
                 fit_scales: ScalesFit::fit($fits[$line->id]),
                 best_scale: ScalesFit::best($fits[$line->id]),
                 together: new JsonMap($line->one_spoon ? ScalesFit::together($fits[$line->id]) : []),
-                by_difference: $line->by_difference,
+                cups: $line->cups === 0 ? 0 : array_sum(array_column($fills, 'count')),
                 pieces: $line->pieces,
                 shelf: $line->shared ? self::shelf($line->id, $station, $states) : null,
                 sent_back: $own->sentBack[$line->id] ?? null,

@@ -13,6 +13,7 @@ final readonly class StationScale extends View
 {
     /**
      * @param  bool  $checked  today, against a known weight
+     * @param  bool  $may_show_ounces  then the unit is asked
      */
     public function __construct(
         public int $id,
@@ -20,6 +21,7 @@ final readonly class StationScale extends View
         public float $step,
         public int $decimals,
         public bool $checked,
+        public bool $may_show_ounces,
     ) {
     }
 
@@ -31,7 +33,9 @@ final readonly class StationScale extends View
         return array_values($kitchen->scales->map(function (Scale $scale) use ($today): self {
             $core = $scale->toCore();
 
-            return new self($scale->id, $scale->name, $core->readabilityG, $core->decimals(), $today[$scale->id] ?? false);
+            return new self(
+                $scale->id, $scale->name, $core->readabilityG, $core->decimals(), $today[$scale->id] ?? false, $core->mayShowOunces(),
+            );
         })->all());
     }
 }

@@ -26,6 +26,8 @@ final readonly class WeighingResult extends View
      * @param  list<Step>  $ticked
      * @param  list<EarlierWeighing>  $earlier  this station's earlier weighings of the line
      * @param  list<string>  $working
+     * @param  list<WeighedCup>  $cups  weighed with the food in them
+     * @param  bool  $weighed_out  on the scale instead of measured
      */
     public function __construct(
         public string $id,
@@ -57,6 +59,8 @@ final readonly class WeighingResult extends View
         public ?Verdict $predicted,
         public array $earlier,
         public array $working,
+        public array $cups,
+        public bool $weighed_out,
     ) {
     }
 
@@ -101,6 +105,8 @@ final readonly class WeighingResult extends View
             predicted: $weighing->predicted,
             earlier: array_values($weighing->earlier()->map(EarlierWeighing::of(...))->all()),
             working: [...$working['how'], ...array_map(Said::phrase(...), Explanation::of($judged)), ...$working['source']],
+            cups: WeighedCup::all($weighing),
+            weighed_out: $line->frozen->isWeighedOut(),
         );
     }
 }
