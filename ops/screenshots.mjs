@@ -62,6 +62,7 @@ for (const [suffix, viewport] of [["", TABLET], ["-phone", PHONE]]) {
   await button(page, "Done, next step").click();
   await shoot(page, `measure${suffix}`);
   await button(page, "All steps done").or(button(page, "All done")).click();
+  while (await button(page, /: (tipped in|cracked|filled)$/).count()) await page.locator(".btn-main").click();
   await button(page, "To the scale").click();
   await page.getByLabel("Grams typed").waitFor();
   await page.keyboard.type("38");

@@ -40,6 +40,7 @@ return [
             'required' => 'Type the grams the scale shows.', 'required_without' => 'Type the grams the scale shows.',
             'numeric' => 'Use digits only, like 94 or 3.5.',
         ],
+        'cups.*.full_g' => ['required' => 'Type the grams the scale shows.'],
         'student_id' => ['required' => 'Tap who measured it.'],
         'scale_id' => ['required' => 'Tap the scale you used.'],
     ],

@@ -39,6 +39,7 @@ return [
             'required' => 'Escribe los gramos que marca la báscula.', 'required_without' => 'Escribe los gramos que marca la báscula.',
             'numeric' => 'Usa solo cifras, como 94 o 3,5.',
         ],
+        'cups.*.full_g' => ['required' => 'Escribe los gramos que marca la báscula.'],
         'student_id' => ['required' => 'Toca quién lo midió.'],
         'scale_id' => ['required' => 'Toca la báscula que usaste.'],
     ],

@@ -1,4 +1,4 @@
-import { button, expect, measure, someone, tabletIs, teacherSignsIn, test, typeOnKeypad } from "./school";
+import { button, expect, measure, someone, tabletIs, teacherSignsIn, test, toScale, typeOnKeypad } from "./school";
 
 test("nonsense in the readout gets its message beside it, and the board stays empty", async ({ browser, school }) => {
   const tablet = await someone(browser);
@@ -37,7 +37,7 @@ test("an ended session keeps the number and leads back to it", async ({ page, co
   await page.getByLabel("Station code").fill(school.stations.Birch.toLowerCase().replace(/(...)$/, " $1"));
   await button(page, "Set up this tablet").click();
   await page.locator(".todo-row", { hasText: "Confectioners' sugar" }).click();
-  await button(page, "To the scale").click(); // the steps are still ticked
+  await toScale(page); // the steps are still ticked
   await expect(page.getByLabel("Grams typed")).toHaveValue("60");
   await button(page, "Check the level").click();
   await expect(page.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();

@@ -1,5 +1,15 @@
 import { encode } from "../../resources/js/scale/report";
-import { button, expect, expectAccessible, expectLargeTargets, measure, type Page, tabletIs, test } from "./school";
+import {
+  button,
+  expect,
+  expectAccessible,
+  expectLargeTargets,
+  measure,
+  type Page,
+  tabletIs,
+  test,
+  toScale,
+} from "./school";
 
 test.describe("a scale on the cable", () => {
   /** A device as the browser's WebHID hands it out, that sends the bytes it is given. */
@@ -66,7 +76,7 @@ test.describe("a scale on the cable", () => {
     await expect(page.getByLabel("Grams typed")).toHaveValue("3.1");
     // The next weigh-in reads it again, and nobody is asked.
     await page.getByRole("button", { name: "Back" }).click();
-    await button(page, "To the scale").click();
+    await toScale(page);
     await expect(async () => {
       await send(page, encode("stable", "g", -1, 30), 4); // a scale sends all the time
       await expect(page.locator(".read-scale .readout")).toHaveText("3.0", { timeout: 500 });

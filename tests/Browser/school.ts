@@ -110,8 +110,20 @@ export async function tabTo(target: Locator) {
 export async function measure(page: Page, ingredient: string) {
   await page.locator(".todo-row", { hasText: ingredient }).click();
   await button(page, /^All (steps )?done$/).click();
-  await button(page, "To the scale").click();
+  await toScale(page);
   await expect(page.getByLabel("Grams typed")).toBeVisible();
+}
+
+/** Every fill and every egg is answered before the scale. */
+export async function toScale(page: Page) {
+  const next = page.locator(".btn-main");
+  const answered = page.locator(".count-marks .counted");
+  while (/: (tipped in|cracked|filled)$/.test((await next.textContent()) ?? "")) {
+    const before = await answered.count();
+    await next.click();
+    await expect(answered).toHaveCount(before + 1);
+  }
+  await button(page, "To the scale").click();
 }
 
 export async function typeOnKeypad(page: Page, digits: string) {

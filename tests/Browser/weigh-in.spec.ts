@@ -1,6 +1,8 @@
+import { openLab, setUp } from "./lab";
 import {
   button,
   expect,
+  expectAccessible,
   expectLargeTargets,
   expectNoSidewaysScroll,
   measure,
@@ -11,6 +13,7 @@ import {
   tabletIs,
   teacherSignsIn,
   test,
+  toScale,
   typeOnKeypad,
 } from "./school";
 
@@ -59,7 +62,7 @@ test("a student joins on a phone and goes from amount to verdict; no target befo
   await expect(phone.getByText("Fetch the 1 tbsp spoon")).toBeVisible();
   await expectLargeTargets(phone);
   for (let step = 0; step < 5; step++) await button(phone, "Done, next step").tap();
-  await button(phone, "To the scale").tap();
+  await toScale(phone);
   await expect(phone.getByText("Bowl on, tare to 0, tip it in.")).toBeVisible();
   await expect(phone.locator("body")).not.toContainText(/target|42/i);
   await expectNoSidewaysScroll(phone);
@@ -204,4 +207,59 @@ test("a weigh-in takes at most eight taps beside its digits", async ({ page, sch
   await tap(button(page, "Check the level"));
   await expect(page.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
   expect(taps).toBeLessThanOrEqual(8);
+});
+
+test("food stays in its cups, a weighed-out food in its bowl; each fill is answered, a wild number asked about", async ({
+  browser,
+  school,
+}) => {
+  const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await openLab(teacher, school, "Yogurt loaf", "1 1/2 cups plain yogurt\n400 g all-purpose flour");
+  const tablet = await someone(browser);
+  await tabletIs(tablet, school, "Hazel", /Hair is tied back/);
+  await setUp(tablet);
+  await button(tablet, /^Mateus$/).click();
+
+  await tablet.locator(".todo-row", { hasText: "Plain yogurt" }).click();
+  await button(tablet, "All steps done").click();
+  await expect(tablet.getByText("Fill 1 of 2", { exact: true })).toBeVisible(); // 'all as shown' answers the steps, not the fills
+  await toScale(tablet);
+  await expect(tablet.getByText("Empty cup on, tare to 0, fill it, back on.")).toBeVisible();
+  await button(tablet, /^Full cup 1/).click();
+  await typeOnKeypad(tablet, "245");
+  await button(tablet, "Check the level").click();
+  await expect(tablet.locator("#grams-problem")).toHaveText("Type the grams the scale shows."); // the second cup is missing
+  await button(tablet, /^Full cup 2/).click();
+  await typeOnKeypad(tablet, "123");
+  await expectLargeTargets(tablet);
+  await expectAccessible(tablet);
+  await button(tablet, "Check the level").click();
+  await expect(tablet.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
+  await tablet.getByLabel("Emptied cup 1 now shows").fill("6");
+  await button(tablet, "Keep it").first().click();
+  await expect(tablet.getByText("6 g stayed in the cup: 2.4% of it.")).toBeVisible();
+  await tablet.getByLabel("Emptied cup 2 now shows").fill("999");
+  await button(tablet, "Keep it").click();
+  await expect(tablet.getByText("The emptied cup weighs as much as the full one.")).toBeVisible();
+
+  await tablet.goto("/kitchen");
+  await tablet.locator(".todo-row", { hasText: "All-purpose flour" }).click();
+  await expect(tablet.getByText("a dry bowl that holds 6 cups or more")).toBeVisible();
+  await expect(tablet.getByText("Your recipe says grams")).toBeVisible();
+  await button(tablet, "All steps done").click();
+  await button(tablet, "To the scale").click();
+  await expect(tablet.getByRole("heading", { level: 1, name: "400 g" })).toBeVisible();
+  await expect(tablet.getByText("What will it be?")).toBeHidden();
+  await typeOnKeypad(tablet, "4999");
+  await button(tablet, "Check the level").click();
+  await expect(tablet.getByText("4999 g? That is far from this amount.")).toBeVisible();
+  await tablet.getByLabel("Grams typed").fill("436");
+  await button(tablet, "Check the level").click();
+  await expect(tablet.getByRole("heading", { level: 1, name: "Heaped" })).toBeVisible();
+  await button(tablet, "Weigh it again").click(); // it is still in its bowl
+  await expect(tablet.getByText("Over? Take some out before the next zero")).toBeVisible();
+  await tablet.getByLabel("Grams typed").fill("4999");
+  await button(tablet, "Check the level").click();
+  await button(tablet, "Yes, the scale shows that").click();
+  await expect(tablet.getByRole("heading", { level: 1, name: "Heaped" })).toBeVisible();
 });

@@ -1,6 +1,6 @@
 import { useTranslation } from "react-i18next";
 import { Tick } from "../kit/icons";
-import { toCount } from "./counting";
+import { countKind, toCount } from "./counting";
 import { useDraft } from "./draft";
 import type { Line } from "./kitchen";
 
@@ -10,12 +10,14 @@ export default function Counting({ line }: { line: Line }) {
   const [{ answers = [] }, change] = useDraft(line.id);
   const of = toCount(line);
   if (of === 0) return null;
-  const kind = line.pieces === null ? "fill" : "piece";
+  const kind = countKind(line);
   const answer = (done: boolean) => change((before) => ({ answers: [...(before.answers ?? []), done].slice(0, of) }));
   return (
     <section className="counting" aria-label={t(line.pieces === null ? "count.fills" : "count.pieces")}>
       <p aria-live="polite">
-        {answers.length < of ? t(`count.${kind}`, { n: answers.length + 1, of }) : t("count.all", { of })}
+        {answers.length < of
+          ? t(kind === "piece" ? "count.piece" : "count.fill", { n: answers.length + 1, of })
+          : t("count.all", { of })}
       </p>
       <span className="count-marks" aria-hidden>
         {Array.from({ length: of }, (_, i) => (
@@ -29,7 +31,7 @@ export default function Counting({ line }: { line: Line }) {
         ))}
       </span>
       <button type="button" className="btn btn-outline" disabled={answers.length === of} onClick={() => answer(true)}>
-        {t(line.pieces === null ? "count.tipped" : "count.cracked")}
+        {t(`count.${kind}Is`)}
       </button>
       {answers.length < of && (
         <button type="button" className="quiet" onClick={() => answer(false)}>

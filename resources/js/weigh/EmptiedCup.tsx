@@ -22,7 +22,6 @@ export default function EmptiedCup({ result, cup }: { result: Result; cup: Resul
     <form className="emptied" onSubmit={tell} noValidate>
       <Field
         label={t(result.cups.length === 1 ? "result.emptiedOne" : "result.emptied", { n: cup.cup })}
-        hint={t("result.emptiedHint")}
         problem={problem}
         inputMode="decimal"
         autoComplete="off"

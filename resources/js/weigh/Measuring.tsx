@@ -6,7 +6,7 @@ import ToolRow from "../kit/ToolRow";
 import VerdictGlyph from "../kit/VerdictGlyph";
 import TechniqueLink from "../technique/TechniqueLink";
 import Counting from "./Counting";
-import { toCount } from "./counting";
+import { countKind, toCount } from "./counting";
 import { useDraft } from "./draft";
 import Fetching from "./Fetching";
 import { type Line, useKitchen } from "./kitchen";
@@ -54,12 +54,12 @@ export default function Measuring({ line }: { line: Line }) {
           {line.fills.length > 0 && (
             <div className="w-tools">
               <ToolRow fills={line.fills} label={line.fetch.join(", ")} />
-              {line.why_tools && (
-                <p className="soft running pt-3 text-[1.0625rem]">
-                  <KitchenFraction>{line.why_tools}</KitchenFraction>
-                </p>
-              )}
             </div>
+          )}
+          {line.why_tools && (
+            <p className="soft running pt-3 text-[1.0625rem]">
+              <KitchenFraction>{line.why_tools}</KitchenFraction>
+            </p>
           )}
           <Counting line={line} />
           <Fetching line={line} />
@@ -131,7 +131,7 @@ export default function Measuring({ line }: { line: Line }) {
           {current
             ? t("measure.done")
             : left > 0
-              ? t(line.pieces === null ? "count.fillDone" : "count.pieceDone", { n: of - left + 1, of })
+              ? t(`count.${countKind(line)}Done`, { n: of - left + 1, of })
               : t("measure.toScale")}
         </button>
       </footer>

@@ -133,6 +133,7 @@ export default function ResultPage({ result }: { result: Result }) {
         {result.cups.length > 0 && (
           <section className="v-cups">
             <h2 className="h2rim">{t("result.emptiedTitle")}</h2>
+            {result.cups.some((cup) => cup.left === null) && <p className="pt-2">{t("result.emptiedHint")}</p>}
             {result.cups.map((cup) => (
               <EmptiedCup key={cup.cup} result={result} cup={cup} />
             ))}

@@ -40,8 +40,7 @@ export default function WeighIn({ line }: { line: Line }) {
   const [usualSource, setUsualSource] = useChoice("source");
   const [isPractising, practise] = useState(false);
   const source = isPractising ? "simulated" : (sources().find((one) => one === usualSource) ?? "typed");
-  const emptyFirst = draft.emptyFirst ?? false;
-  const slots = slotsOf(line.cups, emptyFirst);
+  const slots = slotsOf(line.cups, draft.emptyFirst ?? false);
   const [atKey, goTo] = useState<string>();
   const at = slots.find((slot) => slot.key === atKey) ?? slots[0]; // which number the keypad types
   const read = at && draft.readings[at.key];
@@ -114,7 +113,7 @@ export default function WeighIn({ line }: { line: Line }) {
                 />
               </fieldset>
             )}
-            <BeforeScale line={line} emptyFirst={emptyFirst} />
+            {line.cups > 0 && at ? <CupSlots line={line} at={at} choose={goTo} /> : <BeforeScale line={line} />}
             <ScaleChoice
               line={line}
               scale={scale}
@@ -157,7 +156,6 @@ export default function WeighIn({ line }: { line: Line }) {
                 </button>
               ))}
             </div>
-            {line.cups > 0 && at && <CupSlots line={line} at={at} choose={goTo} />}
             {source !== "typed" && at && (
               <ReadScale
                 key={source}
@@ -192,7 +190,7 @@ export default function WeighIn({ line }: { line: Line }) {
             )}
             <FieldProblem id="grams-problem">{atReading ?? said("ask")}</FieldProblem>
             {said("ask") && (
-              <button type="button" className="btn btn-outline mb-2" onClick={() => check(undefined, true)}>
+              <button type="button" className="btn btn-outline btn-sure" onClick={() => check(undefined, true)}>
                 {t("weigh.sure")}
               </button>
             )}

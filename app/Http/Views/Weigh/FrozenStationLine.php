@@ -63,6 +63,9 @@ final readonly class FrozenStationLine extends View
             return new StepToDo($step, $words['text'], $words['why']);
         };
 
+        // Food that is weighed in its cup is scraped out after the weighing.
+        $isNow = static fn (Step $one): bool => $one !== Step::ScrapeOut || $frozen->cupsOnScale() === 0;
+
         return new self(
             id: $line->id,
             name: Said::ingredient($line->ingredient_id),
@@ -79,8 +82,14 @@ final readonly class FrozenStationLine extends View
                 ...array_map(static fn (string $helper): Phrase => Phrase::of("helper.$helper"), $technique->helpers()),
             ]),
             why_tools: $why === null ? null : Said::phrase($why),
-            steps: array_map($step, $technique->steps),
-            then: array_map(Said::phrase(...), ThenSteps::of($frozen->then)),
+            steps: array_map($step, array_values(array_filter($technique->steps, $isNow))),
+            then: [
+                ...array_map(Said::phrase(...), ThenSteps::of($frozen->then)),
+                ...array_map(
+                    static fn (Step $later): string => $step($later)->text,
+                    array_values(array_filter($technique->steps, static fn (Step $one): bool => ! $isNow($one))),
+                ),
+            ],
             watch: $technique->watch === null ? null : new WatchOut(Said::phrase($technique->watch->phrase), $technique->watch->leadsTo),
             cautions: array_map(Said::phrase(...), $technique->cautions),
             cups: $frozen->cupsOnScale(),
