@@ -7,6 +7,7 @@ use App\Http\Controllers\Classes\RosterController;
 use App\Http\Controllers\Classes\SectionCodeController;
 use App\Http\Controllers\Classes\SectionController;
 use App\Http\Controllers\Classes\SectionImportController;
+use App\Http\Controllers\Classes\SetUpController;
 use App\Http\Controllers\Classes\StationController;
 use App\Http\Controllers\Classes\StudentController;
 use App\Http\Controllers\Drawer\DrawerController;
@@ -44,8 +45,10 @@ use App\Http\Controllers\Prepare\LabCopyController;
 use App\Http\Controllers\Prepare\LabItemController;
 use App\Http\Controllers\Prepare\PeriodController;
 use App\Http\Controllers\Prepare\PortionsController;
+use App\Http\Controllers\Prepare\PreparationController;
 use App\Http\Controllers\Prepare\RecipeArchiveController;
 use App\Http\Controllers\Prepare\RecipeController;
+use App\Http\Controllers\Prepare\RecipeDirectionController;
 use App\Http\Controllers\Prepare\RecipeFileController;
 use App\Http\Controllers\Prepare\RecipeLabController;
 use App\Http\Controllers\Prepare\RecipeLineController;
@@ -109,6 +112,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('labs/{lab}', [LabController::class, 'update']);
         Route::put('labs/{lab}/items/{item}', [LabItemController::class, 'update'])->scopeBindings();
         Route::delete('labs/{lab}/items/{item}', [LabItemController::class, 'destroy'])->scopeBindings();
+        Route::put('labs/{lab}/preparation', [PreparationController::class, 'update']);
         Route::post('labs/{lab}/copy', [LabCopyController::class, 'store']);
         Route::post('labs/{lab}/archive', [LabArchiveController::class, 'store']);
 
@@ -116,6 +120,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('sections/import', [SectionImportController::class, 'store']);
         Route::get('sections/{section}', [SectionController::class, 'show']);
         Route::put('sections/{section}', [SectionController::class, 'update']);
+        Route::put('sections/{section}/set-up', [SetUpController::class, 'update']);
         Route::post('sections/{section}/code', [SectionCodeController::class, 'store']);
         Route::post('sections/{section}/roster', [RosterController::class, 'store']);
         Route::post('sections/{section}/stations', [StationController::class, 'store']);
@@ -155,6 +160,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('recipes/{recipe}/standard', [RecipeStandardController::class, 'update']);
         Route::post('recipes/{recipe}/lines', [RecipeLineController::class, 'store']);
         Route::put('recipes/{recipe}/lines/{line}', [RecipeLineController::class, 'update']);
+        Route::put('recipes/{recipe}/directions/{step}', [RecipeDirectionController::class, 'update'])->whereNumber('step');
         Route::post('recipes/{recipe}/labs', [RecipeLabController::class, 'store']);
     });
 

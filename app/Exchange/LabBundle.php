@@ -60,7 +60,7 @@ final readonly class LabBundle
             recipeTitle: $version?->recipe->title,
             makes: $version?->makes,
             recipe: $version === null ? null : array_column($version->lines, 'text'),
-            directions: $version->directions ?? [],
+            directions: $version?->steps() ?? [],
         );
     }
 

@@ -20,7 +20,7 @@ final class RecipeJsonLd
             'recipeYield' => $version->makes,
             'recipeIngredient' => array_column($version->lines, 'text'),
             'recipeInstructions' => array_map(
-                static fn (string $step): array => ['@type' => 'HowToStep', 'text' => $step], $version->directions,
+                static fn (string $step): array => ['@type' => 'HowToStep', 'text' => $step], $version->steps(),
             ),
         ], static fn (mixed $value): bool => $value !== null && $value !== []);
     }

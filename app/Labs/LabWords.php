@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Labs;
 
 use App\Http\Views\Lab\BoardLine;
+use App\Http\Views\Prepare\StepOfDirections;
 use App\Http\Views\Weigh\CheckItem;
 use App\Http\Views\Weigh\FrozenStationLine;
 use App\Models\Lab;
 use App\Models\LabLine;
 use App\Words\Said;
+use Hovik\Core\Lab\EditedList;
 use Hovik\Core\Safety\SafetyPoint;
 use Hovik\Core\Safety\StationChecklist;
 use Hovik\Core\Weighing\Target;
@@ -30,6 +32,15 @@ final class LabWords
         return self::kept(
             $lab, 'stations', static fn (): array => array_values($lab->weighedLines()->map(FrozenStationLine::of(...))->all()),
         );
+    }
+
+    /** @return list<StepOfDirections> as its teacher settled them, since then too */
+    public static function directions(Lab $lab): array
+    {
+        $version = $lab->recipeVersion;
+        $as = hash('xxh32', (string) json_encode([$version?->getRawOriginal('lines'), $version?->getRawOriginal('directions')]));
+
+        return self::kept($lab, "directions $as", static fn (): array => StepOfDirections::all($version));
     }
 
     /** @param  list<FrozenStationLine>  $lines */
@@ -70,16 +81,20 @@ final class LabWords
      */
     public static function checklist(Lab $lab, StationChecklist $kind): array
     {
-        return self::kept($lab, "check $kind->value", static function () use ($lab, $kind): array {
+        $edited = $kind === StationChecklist::SetUp ? $lab->section->set_up ?? new EditedList : new EditedList;
+        $as = hash('xxh32', json_encode($edited->toArray(), JSON_THROW_ON_ERROR));
+
+        return self::kept($lab, "check $kind->value $as", static function () use ($lab, $kind, $edited): array {
             $foods = $lab->foods();
             $allergens = StationChecklist::allergens($foods);
-            $item = static fn (string $id): CheckItem => new CheckItem(
+            $own = $edited->ownByKey();
+            $item = static fn (string $id): CheckItem => isset($own[$id]) ? new CheckItem($id, $own[$id], '') : new CheckItem(
                 $id, Said::phrase(StationChecklist::said($id, $allergens)), Said::phrase(StationChecklist::how($id)),
             );
             $care = static fn (SafetyPoint $point): string => Said::phrase($point->caution());
 
             return [
-                'items' => array_map($item, $kind->items($allergens)),
+                'items' => array_map($item, $kind->items($allergens, $edited)),
                 'care' => $kind === StationChecklist::SetUp ? array_map($care, SafetyPoint::ofRaw($foods)) : [],
             ];
         });

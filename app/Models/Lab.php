@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\AsFactor;
 use App\Casts\AsStored;
 use App\Exceptions\Refusal;
+use Hovik\Core\Lab\EditedList;
 use Hovik\Core\Lab\FrozenKitchen;
 use Hovik\Core\Lab\LabState;
 use Hovik\Core\Pantry\Ingredient;
@@ -35,6 +36,7 @@ use Illuminate\Support\Facades\DB;
  * @property Factor $factor
  * @property FrozenKitchen|null $frozen  what it works with, from the moment it is opened
  * @property int $retry_pct
+ * @property EditedList|null $preparation  what is done before it, as the teacher changed it
  * @property Carbon|null $archived_at
  * @property-read Section $section
  * @property-read RecipeVersion|null $recipeVersion
@@ -51,6 +53,7 @@ final class Lab extends Model
     protected $casts = [
         'state' => LabState::class,
         'factor' => AsFactor::class,
+        'preparation' => AsStored::class.':'.EditedList::class,
         'frozen' => AsStored::class.':'.FrozenKitchen::class.',kept',
         'planned_for' => 'date',
         'opened_at' => 'datetime',
@@ -136,6 +139,7 @@ final class Lab extends Model
                 'factor' => $this->factor,
                 'retry_pct' => $this->retry_pct,
                 'blocks' => $this->blocks,
+                'preparation' => $this->preparation,
                 'state' => LabState::Prepared,
                 'planned_for' => now($this->section->kitchen->time_zone)->toDateString(),
             ]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsStoredList;
+use Hovik\Core\Recipe\Directions\DirectionStep;
 use Hovik\Core\Recipe\RecipeLine;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -19,7 +20,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $makes
  * @property string|null $note
  * @property list<RecipeLine> $lines
- * @property list<string> $directions
+ * @property list<DirectionStep> $directions
  * @property Carbon $created_at
  * @property-read Recipe $recipe
  * @property-read Teacher $teacher
@@ -32,7 +33,13 @@ final class RecipeVersion extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['lines' => AsStoredList::class.':'.RecipeLine::class, 'directions' => 'array'];
+    protected $casts = ['lines' => AsStoredList::class.':'.RecipeLine::class, 'directions' => AsStoredList::class.':'.DirectionStep::class];
+
+    /** @return list<string> its directions as written */
+    public function steps(): array
+    {
+        return array_column($this->directions, 'text');
+    }
 
     /** How many things it asks for; a heading is none. */
     public function ingredientCount(): int

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\AsStored;
 use Database\Factories\SectionFactory;
 use Hovik\Core\JsonInput;
+use Hovik\Core\Lab\EditedList;
 use Hovik\Core\Lab\LabState;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Plan\LinePlanner;
@@ -41,6 +43,7 @@ use Illuminate\Support\Collection as IlluminateCollection;
  * @property IlluminateCollection<int, HouseMethod> $methods
  * @property array<string, string>|null $schools
  * @property array<array-key, mixed>|null $tolerances  its own percentages and floors
+ * @property EditedList|null $set_up  what stations tick before they measure, as the teacher changed it
  * @property string $starts_at
  * @property string $ends_at
  * @property-read Kitchen $kitchen
@@ -74,6 +77,7 @@ final class Section extends Model
             'methods' => AsEnumCollection::of(HouseMethod::class),
             'schools' => 'array',
             'tolerances' => 'array',
+            'set_up' => AsStored::class.':'.EditedList::class,
         ];
     }
 

@@ -103,7 +103,7 @@ final readonly class ClassPractice
 
         return Readiness::needs(
             $plans, ! $lab->factor->number->isEqualTo(1),
-            LabSafety::needs($plans, $lab->recipeVersion->directions ?? [], $written),
+            LabSafety::needs($plans, $lab->recipeVersion?->steps() ?? [], $written),
         );
     }
 }

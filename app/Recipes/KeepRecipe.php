@@ -8,6 +8,7 @@ use App\Models\Kitchen;
 use App\Models\Recipe;
 use App\Models\RecipeVersion;
 use App\Models\Teacher;
+use Hovik\Core\Recipe\Directions\ProposedSteps;
 use Hovik\Core\Recipe\LineMatching;
 use Hovik\Core\Recipe\LineReader;
 use Hovik\Core\Recipe\Recipe as ReadRecipe;
@@ -42,13 +43,16 @@ final class KeepRecipe
         $before = $recipe->versions()->first();
         $number = 1 + ($before->number ?? 0);
 
+        $pantry = $recipe->kitchen->pantry();
+        $lines = LineMatching::carryOver($before->lines ?? [], $read->lines, $number, new LineReader($pantry));
+
         return $recipe->versions()->create([
             'teacher_id' => $teacher->id,
             'number' => $number,
             'makes' => $read->makes,
             'note' => $note,
-            'lines' => LineMatching::carryOver($before->lines ?? [], $read->lines, $number, new LineReader($recipe->kitchen->pantry())),
-            'directions' => $read->directions,
+            'lines' => $lines,
+            'directions' => (new ProposedSteps($pantry, $lines))->of($read->directions, $before->directions ?? []),
         ]);
     }
 }

@@ -70,7 +70,7 @@ final readonly class ScaledRecipe
         $listed = static fn (ScaledRecipeLine $line): ?Ingredient => $line->isHeading()
             ? null
             : ($line->line->ingredient ?? $line->read->ingredient);
-        $findings = (new DirectionsCheck($pantry))->check(array_map($listed, $lines), $version->directions);
+        $findings = (new DirectionsCheck($pantry))->check(array_map($listed, $lines), $version->steps());
 
         $cautions = $theirs === $section->standard ? $batch->cautions : [
             Phrase::of('caution.other-standard', ['standard' => Phrase::of("standard.$theirs->value")]), ...$batch->cautions,

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hovik\Core\Recipe;
 
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Recipe\Directions\DirectionStep;
+use Hovik\Core\Recipe\Directions\DoneBy;
 use Hovik\Core\Words\Phrase;
 
 /** What the teacher does before the bell, or alone: read off the lines and the directions. */
@@ -24,13 +26,13 @@ final class Preparation
 
     /**
      * @param  list<ReadLine>  $lines
-     * @param  list<string>  $directions
+     * @param  list<DirectionStep>  $directions
      * @param  list<string>  $uncheckedScales  by name
      * @return list<Phrase>
      */
     public static function of(array $lines, array $directions, array $uncheckedScales): array
     {
-        $text = mb_strtolower(implode("\n", $directions));
+        $text = mb_strtolower(implode("\n", array_column($directions, 'text')));
         $list = [];
         foreach ($lines as $line) {
             $name = $line->ingredient === null ? $line->name : Phrase::of("ingredient.{$line->ingredient->id}");
@@ -46,13 +48,18 @@ final class Preparation
                 $list[] = Phrase::of('prepare.open-tins', ['name' => $name]);
             }
         }
-        if (preg_match('~\b(oven|bake|roast|preheat)~', $text) === 1) {
+        foreach ($directions as $step) {
+            if ($step->by === DoneBy::Teacher) {
+                $list[] = Phrase::of('prepare.step', ['text' => $step->text]);
+            }
+        }
+        if (preg_match('~\b(oven|bake|roast|preheat|horno|hornea|precalienta)~u', $text) === 1) {
             $list[] = Phrase::of('prepare.oven');
         }
-        if (preg_match('~\b(fry|deep[- ]fr|hot (oil|fat))~', $text) === 1) {
+        if (preg_match('~\b(fry|deep[- ]fr|hot (oil|fat)|fríe|freír|aceite caliente)~u', $text) === 1) {
             $list[] = Phrase::of('prepare.hot-fat');
         }
-        if (preg_match('~\b(boil|simmer)~', $text) === 1) {
+        if (preg_match('~\b(boil|simmer|hierve|hervir)~u', $text) === 1) {
             $list[] = Phrase::of('prepare.boiling');
         }
         if ($uncheckedScales !== []) {

@@ -14,11 +14,19 @@ final class LabSafety
     /** g for one station; more is lifted with the knees, or by two. */
     private const HEAVY_G = 4000;
 
-    /** Words of the directions, English as recipes are read, that bring heat or knives. */
+    /** Words of directions and lines, in English and Spanish, that bring heat, knives, dust beside a flame or broken glass. */
     private const BY_WORD = [
-        'oven' => '~\b(oven|bakes?|baking|roast|preheat|broil)\b~u',
-        'hot-liquids' => '~\b(melt(ed)?|boil|simmer|scald|hot|fry|warm)\b~u',
-        'knives' => '~\b(chop|slice|dice|mince|grate|shred|peel|cut)(ped|d|ted)?\b~u',
+        'oven' => ['oven', 'bakes?', 'baking', 'roast', 'preheat', 'broil', 'horno', 'hornea', 'hornear', 'asa', 'precalienta'],
+        'hot-liquids' => [
+            'melt(?:ed)?', 'boil(?:ing)?', 'simmer', 'scald', 'hot', 'fry', 'warm', 'derrite', 'derretid[oa]s?', 'hierve', 'hervir',
+            'caliente', 'fríe', 'freír', 'tibi[oa]',
+        ],
+        'knives' => [
+            '(?:chop|slice|dice|mince|grate|shred|peel|cut)(?:ped|d|ted)?', 'corta', 'cortar', 'pica(?:d[oa]s?)?', 'picar',
+            'ralla(?:d[oa]s?)?', 'rallar', 'pela', 'pelar',
+        ],
+        'dust' => ['sift', 'tamiza', 'tamizar', 'cierne', 'cernir'],
+        'broken-glass' => ['glass', 'jar', 'vidrio', 'frasco'],
     ];
 
     /**
@@ -32,13 +40,7 @@ final class LabSafety
         if ($lines === []) {
             return [];
         }
-        $text = mb_strtolower(implode("\n", [...$directions, ...$written]));
-        $needs = [SafetyPoint::Hygiene, SafetyPoint::WaterAndScales];
-        foreach (self::BY_WORD as $point => $words) {
-            if (preg_match($words, $text) === 1) {
-                $needs[] = SafetyPoint::from($point);
-            }
-        }
+        $needs = [SafetyPoint::Hygiene, SafetyPoint::WaterAndScales, ...self::ofWords(implode("\n", [...$directions, ...$written]))];
         $grams = 0.0;
         foreach ($lines as $line) {
             $needs = [...$needs, ...self::ofFood($line->ingredient), ...self::ofSteps($line)];
@@ -49,6 +51,16 @@ final class LabSafety
         }
 
         return array_values(array_filter(SafetyPoint::cases(), static fn (SafetyPoint $point): bool => in_array($point, $needs, true)));
+    }
+
+    /** @return list<SafetyPoint> what a text of directions asks to mind */
+    public static function ofWords(string $text): array
+    {
+        $plain = mb_strtolower($text);
+
+        return array_map(SafetyPoint::from(...), array_keys(array_filter(
+            self::BY_WORD, static fn (array $words): bool => preg_match('~\b(?:'.implode('|', $words).')\b~u', $plain) === 1,
+        )));
     }
 
     /** @return list<SafetyPoint> */

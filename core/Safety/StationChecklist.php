@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Safety;
 
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Lab\EditedList;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Words\Phrase;
 
@@ -24,9 +25,24 @@ enum StationChecklist: string
      * What is ticked, in order.
      *
      * @param  list<string>  $allergens  of the lab's foods, ids
+     * @param  EditedList  $edited  by the class's teacher
      * @return list<string>
      */
-    public function items(array $allergens): array
+    public function items(array $allergens, EditedList $edited = new EditedList): array
+    {
+        $usual = $this->usual($allergens);
+
+        return [
+            ...array_values(array_filter($usual, static fn (string $item): bool => ! $edited->hasOut($item))),
+            ...array_keys($edited->ownByKey()),
+        ];
+    }
+
+    /**
+     * @param  list<string>  $allergens
+     * @return list<string>
+     */
+    public function usual(array $allergens): array
     {
         return match ($this) {
             self::SetUp => ['hair', 'apron', 'hands', 'bench', ...($allergens === [] ? [] : ['allergens'])],
@@ -67,12 +83,13 @@ enum StationChecklist: string
      *
      * @throws InvalidInput naming `ticked`
      */
-    public function require(array $ticked, array $allergens): void
+    public function require(array $ticked, array $allergens, EditedList $edited = new EditedList): void
     {
-        if (array_diff($ticked, $this->items($allergens)) !== []) {
+        $items = $this->items($allergens, $edited);
+        if (array_diff($ticked, $items) !== []) {
             throw InvalidInput::because('ticked', Phrase::of('refusal.not-on-list'));
         }
-        if (array_diff($this->items($allergens), $ticked) !== []) {
+        if (array_diff($items, $ticked) !== []) {
             throw InvalidInput::because('ticked', Phrase::of('refusal.not-all-ticked'));
         }
     }

@@ -326,6 +326,7 @@ return $ingredients + [
     'prepare.warm' => 'Warm: {name}.',
     'prepare.open-tins' => 'Open the tins: {name}.',
     'prepare.cut' => 'Chop or grate: {name}.',
+    'prepare.step' => 'Yours alone: {text}',
     'prepare.oven' => 'Heat the oven. Only you open it.',
     'prepare.hot-fat' => 'Hot fat stays with you.',
     'prepare.boiling' => 'Boiling pans stay with you.',

@@ -323,6 +323,7 @@ return $ingredients + [
     'prepare.warm' => 'Calienta: {name}.',
     'prepare.open-tins' => 'Abre las latas: {name}.',
     'prepare.cut' => 'Pica o ralla: {name}.',
+    'prepare.step' => 'Solo tú: {text}',
     'prepare.oven' => 'Calienta el horno. Solo tú lo abres.',
     'prepare.hot-fat' => 'La grasa caliente es cosa tuya.',
     'prepare.boiling' => 'Las ollas hirviendo son cosa tuya.',

@@ -6,6 +6,7 @@ use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Recipe\Directions\DirectionStep;
 use Hovik\Core\Recipe\Factor;
 use Hovik\Core\Recipe\LineReader;
 use Hovik\Core\Recipe\NameFinder;
@@ -79,7 +80,7 @@ describe('portions', function () {
 describe('before the bell', function () {
     it('says what, in words', function (array $lines, array $directions, array $scales, array $sentences) {
         $reader = new LineReader(Pantry::reference());
-        $list = Preparation::of(array_map($reader->read(...), $lines), $directions, $scales);
+        $list = Preparation::of(array_map($reader->read(...), $lines), array_map(static fn (string $step) => new DirectionStep($step), $directions), $scales);
         expect(array_map(Phrasebook::in('en')->say(...), $list))->toBe([...$sentences, 'Lay out spare batteries for the scales.']);
     })->with([
         'nothing' => [['1 cup sugar'], ['Stir.'], [], []],
@@ -109,7 +110,7 @@ describe('before the bell', function () {
     ]);
 
     it('knows each word of the directions for it', function (string $direction, string $id) {
-        expect(Preparation::of([], [$direction], [])[0]->id)->toBe($id);
+        expect(Preparation::of([], [new DirectionStep($direction)], [])[0]->id)->toBe($id);
     })->with([
         ['Put it into the oven.', 'prepare.oven'], ['Bake it.', 'prepare.oven'], ['Roast the nuts.', 'prepare.oven'],
         ['Preheat to 180.', 'prepare.oven'], ['Fry it.', 'prepare.hot-fat'], ['Use deep frying.', 'prepare.hot-fat'],

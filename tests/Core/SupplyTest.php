@@ -21,6 +21,7 @@ use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Recipe\Choice;
 use Hovik\Core\Recipe\Choices;
+use Hovik\Core\Recipe\Directions\DirectionStep;
 use Hovik\Core\Recipe\LineReader;
 use Hovik\Core\Recipe\Portions;
 use Hovik\Core\Recipe\Preparation;
@@ -158,7 +159,7 @@ describe('warnings of a line', function () use ($us, $plan, $said) {
 describe('before the bell', function () use ($said) {
     $reader = new LineReader(Pantry::reference());
     it('is read off the lines and the directions', function (array $lines, array $directions, array $expected) use ($reader, $said) {
-        $list = Preparation::of(array_map($reader->read(...), $lines), $directions, []);
+        $list = Preparation::of(array_map($reader->read(...), $lines), array_map(static fn (string $step) => new DirectionStep($step), $directions), []);
         expect($said($list))->toBe([...$expected, 'prepare.batteries']);
         foreach (['en', 'es'] as $language) {
             foreach ($list as $one) {

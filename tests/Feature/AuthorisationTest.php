@@ -38,7 +38,7 @@ beforeEach(function () {
     $this->asStation($class->stations->first());
     $this->weigh($this->lab->lines->first())->assertCreated();
     $this->asNobody()->asTeacher($class->teacher);
-    $this->recipe = $this->postJson('/api/recipes', ['text' => "Buns\n1 cup all-purpose flour"])->assertCreated()->json('id');
+    $this->recipe = $this->postJson('/api/recipes', ['text' => "Buns\n1 cup all-purpose flour\n\nDirections\nMix it well."])->assertCreated()->json('id');
     $this->prepared = $this->lab($class);
     $this->other = $this->openLab($this->section('Foods 2'))->section;
     $this->neighbour = Teacher::factory()->for($class->kitchen)->create(['email' => 'neighbour@school.example']);
@@ -78,7 +78,7 @@ function urlOf(Tests\SchoolTestCase $test, string $uri): string
         '{student}' => (string) $class->stations->last()->students->last()->id, '{colleague}' => (string) $class->colleagues()->sole()->id,
         '{task}' => (string) $class->practiceTasks()->sole()->id, '{recipe}' => (string) $test->recipe,
         '{scale}' => (string) $class->kitchen->scales->last()->id, '{asked}' => '1', '{weighing}' => WEIGHING, '{event}' => NEW_ULID,
-        '{new}' => NEW_ULID, '{line}' => '1.1', '{ingredient}' => 'bread-flour', '{id}' => 'dry-cup-us-1', '{fault}' => 'dry',
+        '{new}' => NEW_ULID, '{line}' => '1.1', '{step}' => '1', '{ingredient}' => 'bread-flour', '{id}' => 'dry-cup-us-1', '{fault}' => 'dry',
         '{turn}' => '0', '{kind}' => 'set-up', '{code}' => $class->code,
     ]);
 }
@@ -108,6 +108,7 @@ $routes = function (): array {
         ['POST', 'api/labs/{lab}/resume', RUN, []], ['POST', 'api/labs/{lab}/reopen', RUN, []], ['POST', 'api/labs/{lab}/copy', RUN, []],
         ['POST', 'api/labs/{prepared}/archive', RUN, []], ['GET', 'api/labs/{lab}/bundle', RUN, []],
         ['GET', 'api/labs/{lab}/calendar.ics', RUN, []], ['GET', 'api/labs/{lab}/sheet', RUN, []], ['GET', 'api/labs/{lab}/paper', RUN, []],
+        ['PUT', 'api/labs/{lab}/preparation', RUN, ['own' => [], 'without' => []]],
         ['PUT', 'api/labs/{prepared}', RUN, ['title' => 'Rolls', 'planned_for' => '2026-12-01', 'retry_pct' => 10]],
         ['PUT', 'api/labs/{prepared}/items/{item}', RUN, ['strictness' => 'free', 'tolerance_pct' => null]],
         ['DELETE', 'api/labs/{prepared}/items/{item}', RUN, []],
@@ -143,6 +144,7 @@ $routes = function (): array {
         ['POST', 'api/sections/import', TEACHERS_OWN, ['text' => "title\nFoods 9"]],
         ['GET', 'api/sections/{section}', RUN, []], ['PUT', 'api/sections/{section}', RUN, $settings],
         ['POST', 'api/sections/{section}/code', RUN, []],
+        ['PUT', 'api/sections/{section}/set-up', RUN, ['own' => [], 'without' => []]],
         ['POST', 'api/sections/{section}/roster', RUN, ['text' => 'Quill', 'look' => false]],
         ['POST', 'api/sections/{section}/stations', RUN, ['name' => 'Aspen']],
         ['PUT', 'api/sections/{section}/stations/{spare}', RUN, ['name' => 'Aspen']],
@@ -180,6 +182,9 @@ $routes = function (): array {
         ['POST', 'api/recipes/{recipe}/archive', KITCHENS, []],
         ['PUT', 'api/recipes/{recipe}/standard', KITCHENS, ['standard' => 'metric_250']],
         ['PUT', 'api/recipes/{recipe}/lines/{line}', KITCHENS, ['as' => 'left-out']],
+        [
+            'PUT', 'api/recipes/{recipe}/directions/{step}', KITCHENS, ['by' => 'student', 'gloves' => false, 'note' => null, 'lines' => []],
+        ],
         ['POST', 'api/recipes/{recipe}/lines', KITCHENS, ['as' => 'left-out', 'lines' => ['1.1']]],
         [
             'POST', 'api/recipes/{recipe}/labs', KITCHENS,

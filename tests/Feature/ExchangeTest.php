@@ -31,7 +31,7 @@ it('writes a recipe as schema.org JSON-LD and reads it back the same', function 
 it('finds the recipe in what pages carry', function (string $text) {
     $id = $this->postJson('/api/recipes', ['text' => $text])->assertCreated()->json('id');
     $this->getJson("/api/recipes/$id")->assertJsonPath('title', 'Oat squares')
-        ->assertJsonPath('lines.0.text', '1 cup oats')->assertJsonPath('directions.0', 'Mix well.');
+        ->assertJsonPath('lines.0.text', '1 cup oats')->assertJsonPath('directions.0.text', 'Mix well.');
 })->with([
     'a graph, in a script, with sections' => [
         '<script type="application/ld+json">{"@context":"https://schema.org","@graph":[{"@type":"WebPage"},{"@type":["Recipe"],"name":"Oat squares","recipeIngredient":["1 cup oats"],"recipeInstructions":[{"@type":"HowToSection","itemListElement":[{"@type":"HowToStep","text":"Mix well."}]}]}]}</script>',

@@ -67,6 +67,7 @@ const station = (id: number, name: string, more: Partial<Station> = {}): Station
   ...more,
 });
 const weighing = (id: string, station_id: number, more: Partial<Weighing> = {}): Weighing => ({
+  before_set_up: false,
   id,
   line_id: 7,
   station_id,

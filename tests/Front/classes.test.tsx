@@ -37,6 +37,7 @@ const oneClass = (more: Partial<Class> = {}): Class => ({
     asks_prediction: false,
     open_to_join: false,
   },
+  set_up: [{ key: "hair", text: "Hair is tied back", own: false, out: false }],
   families: [
     { family: "oil", percent: 7, usual: 5 },
     { family: "fine-powder", percent: 8, usual: 8 },

@@ -117,9 +117,23 @@ describe("station cards", () => {
   });
 });
 
+const step = (text: string) => ({
+  text,
+  by: "student" as const,
+  gloves: false,
+  note: null,
+  lines: [],
+  uses: [],
+  cautions: [],
+});
+
 describe("the recipe sheet", () => {
   it("has cups and grams side by side, and where the grams come from", async () => {
-    const screen = await printed("sheet", { ...sheet, allergens: ["wheat", "milk"], directions: ["Mix.", "Bake."] });
+    const screen = await printed("sheet", {
+      ...sheet,
+      allergens: ["wheat", "milk"],
+      directions: [step("Mix."), step("Bake.")],
+    });
     const rows = [...screen.place.querySelectorAll("tbody tr")].map((row) =>
       [...row.children].map((one) => one.textContent?.replace(/\s+/g, " ")),
     );
@@ -154,7 +168,14 @@ describe("the recipe sheet", () => {
 
 describe("the other pages", () => {
   it("the shopping list has a box to tick, and what is to be done before", async () => {
-    const screen = await printed("list", { ...sheet, preparation: ["Soften the butter."] });
+    const screen = await printed("list", {
+      ...sheet,
+      preparation: [
+        { key: "a", text: "Soften the butter.", own: false, out: false },
+        { key: "b", text: "Open the tins.", own: false, out: true },
+      ],
+    });
+    expect(screen.text()).not.toContain("tins");
     expect(screen.all("h1 + p")).toEqual(["for 2 stations, with 10% for measuring again"]);
     expect(screen.all("tbody tr")).toEqual(["Bread flour1444 g"]);
     expect(screen.place.querySelectorAll(".tick-box")).toHaveLength(1);

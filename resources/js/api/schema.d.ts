@@ -450,6 +450,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/labs/{lab}/preparation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Change the list of what is done before a lab: points of one's own, points that are out */
+        put: operations["preparationUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labs/{lab}/reopen": {
         parameters: {
             query?: never;
@@ -759,6 +776,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes/{recipe}/directions/{step}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Settle who does a step of the newest version's directions (counted from 1), what it uses, whether in gloves, and a note */
+        put: operations["recipeDirectionUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes/{recipe}/json-ld": {
         parameters: {
             query?: never;
@@ -1029,6 +1063,23 @@ export interface paths {
         put?: never;
         /** Look at a roster, or take it in: without a fault, all of it */
         post: operations["rosterStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/set-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Change what a class's stations tick before they measure */
+        put: operations["setUpUpdate"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1526,6 +1577,8 @@ export interface components {
             predicted: "level" | "heaped" | "shy" | null;
             /** @description a wrong entry, kept; a later one stands for it */
             corrected: boolean;
+            /** @description it came before the station had set up: stored all the same, and told */
+            before_set_up: boolean;
         };
         /** @description Lines on which careful work would be Level too seldom, and the one thing that helps all of them. */
         CarefulGroup: {
@@ -1626,6 +1679,15 @@ export interface components {
             grams: number;
             decimals: number;
         };
+        /** @description A point of a list that Hovik proposes and the teacher changes. */
+        EditedPoint: {
+            key: string;
+            text: string;
+            /** @description written by the teacher */
+            own: boolean;
+            /** @description taken out by the teacher; it can be put back */
+            out: boolean;
+        };
         EquivalentRow: {
             measure: string;
             spoons: string | null;
@@ -1663,7 +1725,7 @@ export interface components {
             can_be_ready: boolean;
             released: boolean;
             /** @description null until released */
-            directions: string[] | null;
+            directions: components["schemas"]["StepOfDirections"][] | null;
         };
         HandlingOffered: {
             preparation: string[];
@@ -1714,8 +1776,8 @@ export interface components {
             out_of_reach: string[];
             supplies: components["schemas"]["SupplyRow"][];
             allergens: string[];
-            preparation: string[];
-            directions: string[];
+            preparation: components["schemas"]["EditedPoint"][];
+            directions: components["schemas"]["StepOfDirections"][];
         };
         LabPageLine: {
             item: number;
@@ -2091,7 +2153,7 @@ export interface components {
             /** @description the newest version as text, to be changed */
             text: string;
             lines: components["schemas"]["RecipePageLine"][];
-            directions: string[];
+            directions: components["schemas"]["StepOfDirections"][];
             /** @description where list and directions do not agree */
             findings: string[];
             /** @description what does not simply multiply */
@@ -2260,6 +2322,8 @@ export interface components {
             families: components["schemas"]["FamilyTolerance"][];
             /** @description and about everything else */
             questions: components["schemas"]["RuleQuestion"][];
+            /** @description what stations tick before they measure */
+            set_up: components["schemas"]["EditedPoint"][];
             stations: components["schemas"]["SeatStation"][];
             students: components["schemas"]["RosterStudent"][];
             colleagues: components["schemas"]["ColleagueRow"][];
@@ -2515,6 +2579,20 @@ export interface components {
             /** @enum {string} */
             id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
             text: string;
+        };
+        /** @description One step of the directions: its words, who does it, what it uses, and what to mind. */
+        StepOfDirections: {
+            text: string;
+            /** @enum {string} */
+            by: "student" | "with-adult" | "teacher";
+            gloves: boolean;
+            /** @description the teacher's */
+            note: string | null;
+            /** @description ids of the recipe's lines that it uses */
+            lines: string[];
+            /** @description those by name */
+            uses: string[];
+            cautions: string[];
         };
         StepToDo: {
             /** @enum {string} */
@@ -3656,6 +3734,38 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    preparationUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    own: string[];
+                    without: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     labStateReopen: {
         parameters: {
             query?: never;
@@ -4240,6 +4350,42 @@ export interface operations {
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
+        };
+    };
+    recipeDirectionUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recipe: number;
+                step: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    by: "student" | "with-adult" | "teacher";
+                    gloves: boolean;
+                    note?: string | null;
+                    lines: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
     recipeFileShow: {
@@ -4878,6 +5024,38 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["RosterPreview"];
                 };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    setUpUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    own: string[];
+                    without: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];

@@ -9,6 +9,7 @@ import NewClass from "./NewClass";
 import Roster from "./Roster";
 import Seats from "./Seats";
 import Settings from "./Settings";
+import SetUpList from "./SetUpList";
 
 /** Who sits where, the codes to come in by, the class's settings, who helps. */
 export default function ClassPage({ one }: { one: Class }) {
@@ -37,6 +38,7 @@ export default function ClassPage({ one }: { one: Class }) {
         <Seats one={one} />
         <Roster section={one.id} />
         <Settings one={one} />
+        <SetUpList one={one} />
       </div>
       <aside className="sheet-side">
         <Codes one={one} />

@@ -63,6 +63,7 @@ export default function CellPanel({ board, station, line, weighings }: Props) {
                   {one.together > 1 && <span className="soft"> {t("board.together", { count: one.together })}</span>}
                   {one.source === "practice" && <span className="soft"> {t("board.practice")}</span>}
                   {!one.scale_checked && <span className="soft"> {t("board.unchecked")}</span>}
+                  {one.before_set_up && <span className="soft"> {t("board.beforeSetUp")}</span>}
                 </span>
                 <span className="soft num">{clock.format(new Date(one.at))}</span>
               </li>

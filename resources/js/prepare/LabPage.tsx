@@ -2,6 +2,7 @@ import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import KitchenFraction from "../kit/KitchenFraction";
 import { useDay } from "../kit/useDay";
+import Before from "./Before";
 import CarefulGroups from "./CarefulGroups";
 import LabActions from "./LabActions";
 import LabLineRow from "./LabLineRow";
@@ -78,13 +79,7 @@ export default function LabPage({ sheet }: { sheet: Sheet }) {
         </section>
         <section>
           <h2 className="h2rim">{t("lab.todo")}</h2>
-          <ul>
-            {sheet.preparation.map((one) => (
-              <li key={one} className="note">
-                {one}
-              </li>
-            ))}
-          </ul>
+          <Before sheet={sheet} />
         </section>
         <section>
           <h2 className="h2rim">{t("lab.print")}</h2>

@@ -1,6 +1,7 @@
 import { type KeyboardEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import ChangeRecipe from "./ChangeRecipe";
+import DirectionSteps from "./DirectionSteps";
 import MakeLab from "./MakeLab";
 import Portion from "./Portion";
 import RecipeLineRow from "./RecipeLineRow";
@@ -78,16 +79,7 @@ export default function RecipePage({ sheet, wanted, want, problem }: Props) {
             )}
           </tbody>
         </table>
-        {sheet.directions.length > 0 && (
-          <section className="pt-8">
-            <h2 className="h2rim">{t("recipe.directions")}</h2>
-            <ol className="recipe-steps">
-              {sheet.directions.map((step) => (
-                <li key={step}>{step}</li>
-              ))}
-            </ol>
-          </section>
-        )}
+        {sheet.directions.length > 0 && <DirectionSteps sheet={sheet} />}
       </div>
       <aside className="sheet-side">
         <Settle sheet={sheet} />

@@ -1,4 +1,5 @@
 import { useTranslation } from "react-i18next";
+import DirectionTags from "../kit/DirectionTags";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
 import type { Sheet } from "../prepare/lab";
@@ -49,7 +50,9 @@ export default function RecipeSheet({ sheet }: { sheet: Sheet }) {
       {sheet.directions.length > 0 && (
         <ol className="print-steps">
           {sheet.directions.map((step) => (
-            <li key={step}>{step}</li>
+            <li key={step.text}>
+              {step.text} <DirectionTags step={step} />
+            </li>
           ))}
         </ol>
       )}

@@ -41,9 +41,11 @@ export default function ShoppingList({ sheet }: { sheet: Sheet }) {
       </table>
       <h2>{t("lab.todo")}</h2>
       <ul className="print-steps">
-        {sheet.preparation.map((one) => (
-          <li key={one}>{one}</li>
-        ))}
+        {sheet.preparation
+          .filter((one) => !one.out)
+          .map((one) => (
+            <li key={one.key}>{one.text}</li>
+          ))}
       </ul>
     </Lettered>
   );

@@ -1,4 +1,5 @@
 import { useTranslation } from "react-i18next";
+import DirectionTags from "../kit/DirectionTags";
 import KitchenFraction from "../kit/KitchenFraction";
 import { useKitchen } from "./kitchen";
 import Timers from "./Timers";
@@ -17,8 +18,9 @@ export default function Directions() {
         <>
           <ol>
             {gate.directions.map((step) => (
-              <li key={step} className="running">
-                <KitchenFraction>{step}</KitchenFraction>
+              <li key={step.text} className="running">
+                <KitchenFraction>{step.text}</KitchenFraction>
+                <DirectionTags step={step} />
               </li>
             ))}
           </ol>

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { useNavigate } from "react-router";
+import { useLocation, useNavigate } from "react-router";
 import FieldProblem from "../kit/FieldProblem";
 import NamesToTap from "../kit/NamesToTap";
 import VerdictGlyph from "../kit/VerdictGlyph";
@@ -13,6 +13,7 @@ import { useChosenId } from "./draft";
 import Gate from "./Gate";
 import Ingredients from "./Ingredients";
 import { type Line, nextLine, useKitchen } from "./kitchen";
+import { TO_SET_UP } from "./SetUpFirst";
 import StationCheck, { useIsDone } from "./StationCheck";
 import StationHead from "./StationHead";
 import { useHappened } from "./useHappened";
@@ -26,14 +27,15 @@ export default function MyKitchen() {
   const [student, choose] = useChosenId("student");
   const [asked, setAsked] = useState(false);
   const [cleaning, clean] = useState(false);
-  const [settingUp, setUp] = useState(false);
+  // Who came by a link to an ingredient is led here first.
+  const [settingUp, setUp] = useState(useLocation().state === TO_SET_UP);
   const known = kitchen.students.some((one) => one.id === student);
   const mustChoose = kitchen.kind === "station" && !known;
   const kept = useKept();
   const next = nextLine(kitchen, kept);
   const { happened, problem } = useHappened();
   const leave = () => leaving.mutate(undefined, { onSettled: () => go("/") });
-  const measure = (line: Line) => (mustChoose ? setAsked(true) : go(`lines/${line.id}`));
+  const measure = (line: Line) => (mustChoose ? setAsked(true) : toSetUp ? setUp(true) : go(`lines/${line.id}`));
 
   // A station's tablet sets up before all else; on a student's own phone, practice may come before the lab.
   const isDone = useIsDone();

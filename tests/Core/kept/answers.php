@@ -31,6 +31,7 @@ use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Recipe\Batch;
 use Hovik\Core\Recipe\Choice;
 use Hovik\Core\Recipe\Choices;
+use Hovik\Core\Recipe\Directions\DirectionStep;
 use Hovik\Core\Recipe\DirectionsCheck;
 use Hovik\Core\Recipe\Factor;
 use Hovik\Core\Recipe\Finding;
@@ -325,7 +326,9 @@ return new class
                         array_map(static fn (ReadLine $line) => $line->ingredient, $listed), $recipe->directions,
                     ),
                 ),
-                'preparation' => Preparation::of($listed, $recipe->directions, ['Table left']),
+                'preparation' => Preparation::of(
+                    $listed, array_map(static fn (string $step) => new DirectionStep($step), $recipe->directions), ['Table left'],
+                ),
                 ...$this->sizes($listed),
             ];
         }

@@ -13,6 +13,7 @@ use App\Live\Live;
 use App\Models\Station;
 use App\Models\StationCheck;
 use App\Models\Student;
+use Hovik\Core\Lab\EditedList;
 use Hovik\Core\Safety\StationChecklist;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Support\Facades\Gate;
@@ -29,7 +30,8 @@ final class StationCheckController extends Controller
             throw new Refusal('refusal.lab-not-open'); // it was kept on the tablet since another lab
         }
         Gate::authorize('weigh', $lab);
-        $kind->require($request->ticked(), StationChecklist::allergens($lab->foods()));
+        $kind->require($request->ticked(), StationChecklist::allergens($lab->foods()),
+            $kind === StationChecklist::SetUp ? $lab->section->set_up ?? new EditedList : new EditedList);
         $stored = StationCheck::query()->insertOrIgnore([
             'lab_id' => $lab->id,
             'station_id' => $station->id,

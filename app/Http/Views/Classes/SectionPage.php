@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Views\Classes;
 
+use App\Http\Views\Prepare\EditedPoint;
 use App\Http\Views\View;
 use App\Models\Section;
+use App\Words\Said;
+use Hovik\Core\Lab\EditedList;
 use Hovik\Core\Pantry\Family;
+use Hovik\Core\Safety\StationChecklist;
 use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Weighing\Tolerance;
 
@@ -17,6 +21,7 @@ final readonly class SectionPage extends View
      * @param  list<MethodChoice>  $schools  where cooks disagree about a family
      * @param  list<FamilyTolerance>  $families  what is Level for each
      * @param  list<RuleQuestion>  $questions  and about everything else
+     * @param  list<EditedPoint>  $set_up  what stations tick before they measure
      * @param  list<SeatStation>  $stations
      * @param  list<RosterStudent>  $students
      * @param  list<ColleagueRow>  $colleagues
@@ -28,6 +33,7 @@ final readonly class SectionPage extends View
         public array $schools,
         public array $families,
         public array $questions,
+        public array $set_up,
         public array $stations,
         public array $students,
         public array $colleagues,
@@ -51,9 +57,20 @@ final readonly class SectionPage extends View
                 static fn (string $question): RuleQuestion => RuleQuestion::of($question, $section),
                 array_keys(HouseRules::QUESTIONS),
             ),
+            set_up: self::setUp($section),
             stations: array_values($section->stations->map(SeatStation::of(...))->all()),
             students: array_values($section->students->map(RosterStudent::of(...))->all()),
             colleagues: array_values($section->colleagues->map(ColleagueRow::of(...))->all()),
         );
+    }
+
+    /** @return list<EditedPoint> */
+    private static function setUp(Section $section): array
+    {
+        $usual = StationChecklist::SetUp->usual([]);
+
+        return EditedPoint::all(array_combine($usual, array_map(
+            static fn (string $item): string => Said::phrase(StationChecklist::said($item, [])), $usual,
+        )), $section->set_up ?? new EditedList);
     }
 }

@@ -8,6 +8,8 @@ use App\Http\Views\View;
 use App\Labs\LabWords;
 use App\Models\Lab;
 use Hovik\Core\Drawer\Scale;
+use Hovik\Core\Safety\StationChecklist;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -19,6 +21,7 @@ final readonly class BoardWeighing extends View
      * @param  float  $tolerances  the error in tolerances, signed; for drawing
      * @param  'typed'|'scale'|'practice'|'paper'  $source
      * @param  'level'|'heaped'|'shy'|null  $predicted
+     * @param  bool  $before_set_up  it came before the station had set up: stored all the same, and told
      * @param  bool  $corrected  a wrong entry, kept; a later one stands for it
      */
     public function __construct(
@@ -40,6 +43,7 @@ final readonly class BoardWeighing extends View
         public int $together,
         public ?string $predicted,
         public bool $corrected,
+        public bool $before_set_up,
     ) {
     }
 
@@ -58,10 +62,13 @@ final readonly class BoardWeighing extends View
     {
         return DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')
             ->join('students', 'students.id', '=', 'weighings.student_id')
+            ->leftJoin('station_checks', fn (JoinClause $set) => $set->on('station_checks.station_id', '=', 'weighings.station_id')
+                ->where('station_checks.lab_id', $lab->id)->where('station_checks.kind', StationChecklist::SetUp->value))
             ->where('lab_lines.lab_id', $lab->id)->orderBy('lab_lines.position')->orderBy('weighings.attempt')
             ->get([
                 ...self::COLUMNS,
                 DB::raw('UNIX_TIMESTAMP(weighings.created_at) AS at_s'),
+                DB::raw('station_checks.id IS NULL OR station_checks.created_at > weighings.created_at AS before_set_up'),
                 DB::raw("DATE_FORMAT(weighings.created_at, '%Y-%m-%dT%H:%i:%s.%fZ') AS at"),
             ]);
     }
@@ -99,6 +106,7 @@ final readonly class BoardWeighing extends View
                 together: $row->together,
                 predicted: $row->predicted,
                 corrected: $corrected->has($row->id),
+                before_set_up: (bool) $row->before_set_up && $row->source !== 'paper',
             );
         }
 

@@ -7,6 +7,7 @@ namespace App\Http\Views\Prepare;
 use App\Http\Views\View;
 use App\Labs\LabPlan;
 use App\Words\Said;
+use Hovik\Core\Lab\EditedList;
 use Hovik\Core\Lab\FrozenLine;
 use Hovik\Core\Lab\LabState;
 use Hovik\Core\Quantity\MeasureStandard;
@@ -24,8 +25,8 @@ final readonly class LabPage extends View
      * @param  list<string>  $out_of_reach  that no tools here make within their tolerance
      * @param  list<SupplyRow>  $supplies
      * @param  list<string>  $allergens
-     * @param  list<string>  $preparation
-     * @param  list<string>  $directions
+     * @param  list<EditedPoint>  $preparation
+     * @param  list<StepOfDirections>  $directions
      */
     public function __construct(
         public int $id,
@@ -89,8 +90,10 @@ final readonly class LabPage extends View
             )),
             supplies: array_map(SupplyRow::of(...), $plan->supplies()),
             allergens: array_values(array_map(static fn (string $id): string => Said::phrase(Phrase::of("allergen.$id")), $allergens)),
-            preparation: array_map(Said::phrase(...), $plan->kitchen->preparation),
-            directions: $lab->recipeVersion->directions ?? [],
+            preparation: EditedPoint::all(array_combine(
+                array_map(EditedList::key(...), $plan->kitchen->preparation), array_map(Said::phrase(...), $plan->kitchen->preparation),
+            ), $lab->preparation ?? new EditedList),
+            directions: StepOfDirections::all($lab->recipeVersion),
         );
     }
 }

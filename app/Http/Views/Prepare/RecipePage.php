@@ -24,7 +24,7 @@ final readonly class RecipePage extends View
      * @param  string|null  $more  the next larger size
      * @param  string  $text  the newest version as text, to be changed
      * @param  list<RecipePageLine>  $lines
-     * @param  list<string>  $directions
+     * @param  list<StepOfDirections>  $directions
      * @param  list<string>  $findings  where list and directions do not agree
      * @param  list<string>  $cautions  what does not simply multiply
      * @param  int  $open  lines with a question that must be settled
@@ -76,7 +76,7 @@ final readonly class RecipePage extends View
             more: $sheet->factor->more()?->text(),
             text: self::text($sheet),
             lines: array_map(static fn (ScaledRecipeLine $line): RecipePageLine => RecipePageLine::of($line, $sheet), $sheet->lines),
-            directions: $version->directions,
+            directions: StepOfDirections::all($version),
             findings: array_map($finding, $sheet->findings),
             cautions: array_map(Said::phrase(...), $sheet->cautions),
             open: count(array_filter($sheet->lines, static fn (ScaledRecipeLine $line): bool => $line->isOpen())),
@@ -94,7 +94,7 @@ final readonly class RecipePage extends View
             ...($version->makes === null ? [] : [Said::phrase(Phrase::of('recipe.makes', ['makes' => $version->makes]))]),
             '', Said::phrase(Phrase::of('recipe.ingredients')),
             ...array_column($version->lines, 'text'),
-            ...($version->directions === [] ? [] : ['', Said::phrase(Phrase::of('recipe.directions')), ...$version->directions]),
+            ...($version->directions === [] ? [] : ['', Said::phrase(Phrase::of('recipe.directions')), ...$version->steps()]),
         ]);
     }
 }

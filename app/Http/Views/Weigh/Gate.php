@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Views\Weigh;
 
+use App\Http\Views\Prepare\StepOfDirections;
 use App\Http\Views\View;
+use App\Labs\LabWords;
 use App\Models\Lab;
 use Hovik\Core\Lab\StationState;
 
@@ -12,7 +14,7 @@ use Hovik\Core\Lab\StationState;
 final readonly class Gate extends View
 {
     /**
-     * @param  list<string>|null  $directions  null until released
+     * @param  list<StepOfDirections>|null  $directions  null until released
      */
     public function __construct(
         public bool $ready,
@@ -29,7 +31,7 @@ final readonly class Gate extends View
             ready: $state->readySince !== null,
             can_be_ready: $state->hasAll($lines),
             released: $state->isReleased,
-            directions: $state->isReleased ? $lab->recipeVersion->directions ?? [] : null,
+            directions: $state->isReleased ? LabWords::directions($lab) : null,
         );
     }
 }
