@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Models\LabItem;
-use Brick\Math\BigDecimal;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\JsonInput;
 use Hovik\Core\Pantry\Pantry;
@@ -30,7 +29,7 @@ final readonly class BundleItem
         public ?float $tolerancePct,
         public MeasuringMode $mode,
         public bool $shared,
-        public ?BigDecimal $gramsPerUsCup,
+        public ?string $gramsPerUsCup,
     ) {
     }
 
@@ -38,7 +37,7 @@ final readonly class BundleItem
     {
         return new self(
             $item->text, $item->ingredient_id, $item->amount, $item->method, $item->strictness, $item->tolerance_pct, $item->mode,
-            $item->shared, $item->g_per_us_cup === null ? null : BigDecimal::of($item->g_per_us_cup),
+            $item->shared, $item->g_per_us_cup,
         );
     }
 
@@ -55,7 +54,7 @@ final readonly class BundleItem
             'tolerance_pct' => $this->tolerancePct,
             'mode' => $this->mode->value,
             'shared' => $this->shared,
-            'g_per_us_cup' => $this->gramsPerUsCup === null ? null : (string) $this->gramsPerUsCup,
+            'g_per_us_cup' => $this->gramsPerUsCup,
         ];
     }
 
@@ -78,7 +77,7 @@ final readonly class BundleItem
             tolerancePct: $tolerance === null ? null : Tolerance::of($tolerance)->percent,
             mode: $item->has('mode') ? $item->enum('mode', MeasuringMode::class) : MeasuringMode::Checked,
             shared: $item->flag('shared', false),
-            gramsPerUsCup: $cup,
+            gramsPerUsCup: $cup === null ? null : (string) $cup,
         );
     }
 

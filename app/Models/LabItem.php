@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsAmount;
-use Brick\Math\BigDecimal;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Plan\LinePlanner;
@@ -50,7 +49,7 @@ final class LabItem extends Model
     {
         $food = $pantry->ingredient($this->ingredient_id);
 
-        return $this->g_per_us_cup === null ? $food : $food->weighingACup(BigDecimal::of($this->g_per_us_cup), 'recipe');
+        return $this->g_per_us_cup === null ? $food : $food->weighingACup($this->g_per_us_cup, 'recipe');
     }
 
     /**

@@ -104,8 +104,9 @@ final readonly class Ingredient
      *
      * @param  string  $source  whose figure it is: own, a kitchen's; recipe, the recipe's
      */
-    public function weighingACup(BigDecimal $gramsPerUsCup, string $source): self
+    public function weighingACup(BigDecimal|string $gramsPerUsCup, string $source): self
     {
+        $gramsPerUsCup = BigDecimal::of($gramsPerUsCup);
         $spoon = $this->gramsPerTsp === null || $this->gramsPerUsCup === null
             ? $this->gramsPerTsp
             : $this->gramsPerTsp->multipliedBy($gramsPerUsCup)->dividedBy($this->gramsPerUsCup, 4, RoundingMode::HALF_UP);

@@ -49,10 +49,22 @@ final readonly class FoodMentions
         $this->plain = ' '.implode(' ', $this->names->words($text)).' ';
     }
 
-    /** Whether the text uses it, by any of its names or with others of its kind. */
-    public function has(Ingredient $ingredient): bool
+    /**
+     * Whether the text uses it, by any of its names or with others of its kind.
+     *
+     * @param  list<Ingredient>  $beside  what else is listed: 'brown sugar' speaks of no other sugar
+     */
+    public function has(Ingredient $ingredient, array $beside = []): bool
     {
-        return self::isUsed($ingredient, $this->heads($ingredient->id), $this->plain, $this->words->language);
+        $own = $this->heads($ingredient->id);
+        $plain = $this->plain;
+        foreach ($beside as $other) {
+            foreach (array_diff($this->heads($other->id), $own) as $name) {
+                $plain = str_contains($name, ' ') ? str_replace(" $name ", ' | ', $plain) : $plain;
+            }
+        }
+
+        return self::isUsed($ingredient, $own, $plain, $this->words->language);
     }
 
     /**

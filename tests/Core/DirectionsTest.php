@@ -63,6 +63,13 @@ it('keeps what a teacher settled while the words stay, and drops lines that are 
     }
 });
 
+it('takes the full name of one food for no other of its kind', function () {
+    $steps = new ProposedSteps(Pantry::reference(), [
+        new RecipeLine('b', '1/2 cup packed light brown sugar'), new RecipeLine('c', '1 cup confectioners\' sugar'), new RecipeLine('g', '1 cup sugar'),
+    ]);
+    expect($steps->of(['Cream the brown sugar.'])[0]->lines)->toBe(['b'])->and($steps->of(['Add the sugar.'])[0]->lines)->toBe(['b', 'c', 'g']);
+});
+
 it('leaves a line out whose settled food the pantry no longer has', function () {
     $steps = new ProposedSteps(Pantry::reference(), [new RecipeLine('x', '1 cup flour', ingredient: 'own-gone')]);
     expect($steps->of(['Mix the flour.'])[0]->lines)->toBe([]);

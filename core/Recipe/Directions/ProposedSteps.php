@@ -87,7 +87,7 @@ final readonly class ProposedSteps
 
         return new DirectionStep(
             $text,
-            array_keys(array_filter($this->foods, $said->has(...))),
+            array_keys(array_filter($this->foods, fn (Ingredient $food): bool => $said->has($food, array_values($this->foods)))),
             match (true) {
                 self::says(self::TEACHER, $plain) => DoneBy::Teacher,
                 self::says(self::WITH_ADULT, $plain) => DoneBy::WithAdult,

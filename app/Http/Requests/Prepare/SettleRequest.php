@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests\Prepare;
 
 use App\Http\Requests\ApiRequest;
-use Brick\Math\BigDecimal;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\JsonInput;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Recipe\LineReader;
@@ -58,7 +58,8 @@ final class SettleRequest extends ApiRequest
         $amount = Amount::of($this->string('amount')->toString(), Unit::named($this->string('unit')->toString()));
         $method = $this->filled('method') ? HouseMethod::named($this->string('method')->toString()) : null;
         $food = $pantry->measuredBy($amount->unit, $pantry->ingredient($this->string('ingredient')->toString()));
-        $cup = $this->filled('g_per_us_cup') ? BigDecimal::of($this->string('g_per_us_cup')->toString()) : null;
+        $given = new JsonInput(['g_per_us_cup' => $this->string('g_per_us_cup')->toString()]);
+        $cup = $this->filled('g_per_us_cup') ? $given->decimal('g_per_us_cup') : null;
         $settled = SettledLine::of($food, $amount, $method, false, $cup);
         $settled->mustMakeSense($pantry);
 
