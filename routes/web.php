@@ -143,6 +143,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('drawer', [DrawerController::class, 'show']);
         Route::put('drawer/tools/{id}', [ToolController::class, 'update']);
         Route::post('drawer/scales', [ScaleController::class, 'store']);
+        Route::put('drawer/scales/{scale}', [ScaleController::class, 'update']);
         Route::delete('drawer/scales/{scale}', [ScaleController::class, 'destroy']);
 
         Route::get('pantry', [PantryController::class, 'index']);

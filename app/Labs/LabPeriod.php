@@ -93,7 +93,7 @@ final class LabPeriod
         $needs = $line->shared ? [$this->share("supply:$line->position", 1, $name)] : [];
         foreach ($line->fills() as $fill) {
             $count = $this->lab->kitchen->countOf($fill->tool);
-            if ($count > 0 && $count < $this->lab->stations()) {
+            if ($count > 0 && $fill->tool->isScarce($this->lab->stations())) {
                 $needs[] = $this->share("tool:{$fill->tool->id}", $count, Said::phrase($fill->tool->called()));
             }
         }

@@ -45,7 +45,7 @@ final readonly class LabPlan
         $kitchen = $section->kitchen;
         $planner = $section->linePlanner();
         $reader = new LineReader($planner->pantry);
-        $scales = $kitchen->scales->keyBy('name')->map(fn (Scale $scale) => $scale->toCore())->all();
+        $scales = $kitchen->workingScales()->keyBy('name')->map(fn (Scale $scale) => $scale->toCore())->all();
         $stations = array_values($section->stations->pluck('name')->all());
         $lines = $written = [];
         foreach ($lab->items as $item) {
@@ -59,7 +59,7 @@ final readonly class LabPlan
                 CarefulWork::of($plan, $scales),
             );
         }
-        $unchecked = array_values($kitchen->scales->filter(fn (Scale $scale): bool => $scale->checked_on === null)->pluck('name')->all());
+        $unchecked = array_values($kitchen->workingScales()->filter(fn (Scale $scale): bool => $scale->checked_on === null)->pluck('name')->all());
 
         return new self($lab, $lines, new FrozenKitchen(
             drawer: $kitchen->drawer($section->standard),

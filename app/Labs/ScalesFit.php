@@ -16,7 +16,7 @@ final class ScalesFit
     /** @return array<int, array<int, ScaleFitness>> by id of the weighed line, then by scale id */
     public static function of(Lab $lab): array
     {
-        $scales = $lab->section->kitchen->scales->mapWithKeys(fn (Scale $scale): array => [$scale->id => $scale->toCore()])->all();
+        $scales = $lab->section->kitchen->workingScales()->mapWithKeys(fn (Scale $scale): array => [$scale->id => $scale->toCore()])->all();
 
         return $lab->weighedLines()->mapWithKeys(static fn (LabLine $line): array => [
             $line->id => array_map(static fn (CoreScale $scale): ScaleFitness => ScaleFitness::of($scale, $line->target()), $scales),

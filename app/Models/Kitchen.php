@@ -75,10 +75,17 @@ final class Kitchen extends Model
     /** @return list<MeasuringTool> as the planner wants them */
     public function drawer(MeasureStandard $standard): array
     {
-        return array_values($this->tools->map(
-            fn (Tool $tool): MeasuringTool => ToolCatalogue::tool(
-                $tool->catalogue_id, $standard, $tool->true_ml === null ? null : (float) $tool->true_ml, $tool->count,
+        return array_values(array_filter($this->tools->map(
+            fn (Tool $tool): ?MeasuringTool => ToolCatalogue::owned(
+                $tool->catalogue_id, $standard, $tool->true_ml === null ? null : (float) $tool->true_ml,
+                $tool->count, $tool->retired, $tool->in_set, $tool->worn,
             ),
-        )->all());
+        )->all()));
+    }
+
+    /** @return Collection<int, Scale> those in order */
+    public function workingScales(): Collection
+    {
+        return $this->scales->where('out_of_order', false)->values();
     }
 }

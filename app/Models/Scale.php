@@ -22,6 +22,7 @@ use Illuminate\Support\Facades\DB;
  * @property string $catalogue_id
  * @property string|null $calibration_g
  * @property Carbon|null $checked_on
+ * @property bool $out_of_order
  * @property-read Kitchen $kitchen
  */
 final class Scale extends Model
@@ -30,7 +31,7 @@ final class Scale extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['checked_on' => 'date'];
+    protected $casts = ['checked_on' => 'date', 'out_of_order' => 'boolean'];
 
     /**
      * The scales of the kitchen that a section uses.

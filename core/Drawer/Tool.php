@@ -26,6 +26,7 @@ final readonly class Tool
      * @param  float|null  $trueMl  as calibrated; null while nobody has checked it
      * @param  int  $count  how many the school owns
      * @param  MeasuringSystem  $system  whose measure it is
+     * @param  int  $inSet  how many of them lie in every station's own set; 0: all stand on the shared shelf
      */
     public function __construct(
         public string $id,
@@ -40,6 +41,7 @@ final readonly class Tool
         public ?float $trueMl = null,
         public int $count = 1,
         public MeasuringSystem $system = MeasuringSystem::Us,
+        public int $inSet = 0,
     ) {
         $this->aboutMl = $nominalMl->toFloat();
     }
@@ -60,6 +62,7 @@ final readonly class Tool
             'true_ml' => $this->trueMl,
             'count' => $this->count,
             'system' => $this->system->value,
+            'in_set' => $this->inSet,
         ];
     }
 
@@ -79,6 +82,7 @@ final readonly class Tool
             trueMl: $stored->numberOr('true_ml', null),
             count: $stored->whole('count'),
             system: $stored->has('system') ? $stored->enum('system', MeasuringSystem::class) : ToolCatalogue::systemOf($stored->text('id')),
+            inSet: $stored->has('in_set') ? $stored->whole('in_set') : 0,
         );
     }
 
@@ -94,6 +98,12 @@ final readonly class Tool
     public function bias(): float
     {
         return $this->trueMl === null ? 1.0 : $this->trueMl / $this->aboutMl;
+    }
+
+    /** So few on the shelf, and none in a station's own set, that so many stations must wait for each other. */
+    public function isScarce(int $stations): bool
+    {
+        return $this->inSet === 0 && $this->count < $stations;
     }
 
     /** `1/2 cup measure`, in any language. */

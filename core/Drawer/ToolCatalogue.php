@@ -48,6 +48,25 @@ final class ToolCatalogue
     }
 
     /**
+     * A tool as a kitchen owns it; null when none of them is left in use.
+     *
+     * @param  int  $retired  of them, kept out of every plan
+     * @param  list<string>  $worn  marks that cannot be read any more, as lettered
+     */
+    public static function owned(
+        string $id, MeasureStandard $standard, ?float $trueMl, int $count, int $retired = 0, int $inSet = 0, array $worn = [],
+    ): ?Tool {
+        $tool = self::tool($id, $standard);
+        $left = $count - $retired;
+
+        return $left < 1 ? null : new Tool(
+            $tool->id, $tool->name, $tool->kind, $tool->nominal, $tool->size, $tool->nominalMl,
+            array_values(array_filter($tool->marks, static fn (Mark $mark): bool => ! in_array($mark->text, $worn, true))),
+            $tool->diameterMm, $tool->tolerance, $trueMl, $left, $tool->system, $inSet,
+        );
+    }
+
+    /**
      * A scale of one of the catalogue's types.
      *
      * @param  float|null  $calibrationG  from its check; null until then

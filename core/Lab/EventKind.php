@@ -24,6 +24,9 @@ enum EventKind: string
     /** A tool fell on the floor: out until it is washed. */
     case Dropped = 'dropped';
     case Washed = 'washed';
+    /** Something fell into the food: out until the teacher has looked and it is measured anew. */
+    case Foreign = 'foreign';
+    case ForeignOver = 'foreign-over';
     case Timer = 'timer';
     case TimerOver = 'timer-over';
     /** The teacher looked at a line: it stands, or goes back. */
@@ -61,7 +64,8 @@ enum EventKind: string
     public function isForStations(): bool
     {
         return match ($this) {
-            self::Checked, self::SentBack, self::Released, self::ClosedAgain, self::Seen, self::Note, self::Counted, self::Undone => false,
+            self::Checked, self::SentBack, self::Released, self::ClosedAgain, self::Seen, self::Note, self::Counted, self::Undone,
+            self::ForeignOver => false,
             default => true,
         };
     }
@@ -70,7 +74,7 @@ enum EventKind: string
     public function isForTeachers(): bool
     {
         return match ($this) {
-            self::Ready, self::NotReady, self::Help, self::Dropped, self::Timer, self::Emptied => false,
+            self::Ready, self::NotReady, self::Help, self::Dropped, self::Timer, self::Emptied, self::Foreign => false,
             default => true,
         };
     }
@@ -87,7 +91,7 @@ enum EventKind: string
     public function needsLine(): bool
     {
         return match ($this) {
-            self::Checked, self::SentBack, self::Seen, self::Taken, self::Returned, self::Emptied => true,
+            self::Checked, self::SentBack, self::Seen, self::Taken, self::Returned, self::Emptied, self::Foreign, self::ForeignOver => true,
             default => false,
         };
     }

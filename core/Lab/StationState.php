@@ -35,6 +35,9 @@ final class StationState
     /** @var array<int, float> since when, by line whose supply it has out */
     public array $out = [];
 
+    /** @var array<int, true> lines into whose food something fell */
+    public array $foreign = [];
+
     /** @var array<string, true> tools on the floor, by id */
     public array $dropped = [];
 
@@ -158,6 +161,7 @@ final class StationState
             EventKind::Help => $this->helpSince ??= $one->at,
             EventKind::HelpOver => $this->helpSince = null,
             EventKind::Taken => $this->out[$line] ??= $one->at,
+            EventKind::Foreign => $this->foreign[$line] = true,
             EventKind::Dropped => $this->dropped[$one->text('tool')] = true,
             EventKind::Timer => $this->timers[$one->id] = [
                 'label' => $one->text('label'),
@@ -170,6 +174,8 @@ final class StationState
         };
         if ($kind === EventKind::Returned) {
             unset($this->out[$line]);
+        } elseif ($kind === EventKind::ForeignOver) {
+            unset($this->foreign[$line]);
         } elseif ($kind === EventKind::Washed) {
             unset($this->dropped[$one->text('tool')]);
         } elseif ($kind === EventKind::TimerOver) {

@@ -40,7 +40,7 @@ final class LineWarnings
             if ($off > 100 * $target->toleranceG() / $target->grams / 4) {
                 $warnings[] = Phrase::of('warning.tool-off', ['tool' => $fill->tool->called(), 'percent' => round($off, 1)]);
             }
-            if ($fill->tool->count < $stations) {
+            if ($fill->tool->isScarce($stations)) {
                 $warnings[] = Phrase::of(
                     'warning.few-tools', ['tool' => $fill->tool->called(), 'count' => $fill->tool->count, 'stations' => $stations],
                 );

@@ -48,7 +48,7 @@ final readonly class PlanOrder
 
     /**
      * Lowest is best: no water, then fills, plain lines where there are several (4 and 1 cups before 3 2/3 and 1 1/3), spread, different
-     * tools, and last the line lettered as the recipe says it.
+     * tools, the line lettered as the recipe says it, and last the station's own set before the shelf.
      *
      * @return list<bool|int|float>
      */
@@ -60,8 +60,13 @@ final readonly class PlanOrder
 
         return [
             $plan->waterTo !== null, $plan->fillCount() + $this->handicap($plan), self::awkwardness($plan), round($plan->uG, 9),
-            $plan->distinctTools(), $otherColumn !== [],
+            $plan->distinctTools(), $otherColumn !== [], self::fromShelf($plan),
         ];
+    }
+
+    private static function fromShelf(ToolPlan $plan): int
+    {
+        return count(array_filter($plan->fills, static fn (Fill $f): bool => $f->tool->inSet === 0));
     }
 
     /** Parts of the fractions that are poured to, of several pours; columns that change on the way count like a tenth. */

@@ -346,6 +346,7 @@ return $ingredients + [
     'warning.few-tools' => 'Only {count} of {tool} for {stations} stations: they take turns.',
     'warning.no-scale' => 'No scale in the drawer.',
     'fill.tool' => '{size}',
+    'fetch.from-shelf' => '{tool} (shared shelf)',
     'fill.times' => '{count} × {size}',
     'fill.mark.liquid-measure' => 'the {size} jug, to the {mark} line',
     'fill.mark.top-read-liquid-measure' => 'the {size} top-read jug, to the {mark} line',

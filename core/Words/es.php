@@ -343,6 +343,7 @@ return $ingredients + [
     'warning.few-tools' => '{tool}: hay {count} para {stations} estaciones; se turnan.',
     'warning.no-scale' => 'No hay báscula en el cajón.',
     'fill.tool' => '{size}',
+    'fetch.from-shelf' => '{tool} (estante común)',
     'fill.times' => '{count} × {size}',
     'fill.mark.liquid-measure' => 'la jarra de {size}, hasta la línea de {mark}',
     'fill.mark.top-read-liquid-measure' => 'la jarra de lectura superior de {size}, hasta {mark}',

@@ -166,6 +166,7 @@ $routes = function (): array {
         ['GET', 'api/today', TEACHERS_OWN, []], ['GET', 'api/chart', TEACHERS_OWN, []], ['GET', 'api/drawer', TEACHERS_OWN, []],
         ['PUT', 'api/drawer/tools/{id}', TEACHERS_OWN, ['count' => 3, 'place' => null]],
         ['POST', 'api/drawer/scales', TEACHERS_OWN, ['name' => 'Spare', 'catalogue_id' => 'scale-1g-5kg']],
+        ['PUT', 'api/drawer/scales/{scale}', ['ok', 'ok', 'ok', 404, 401, 401, 401, 401, 401], ['out_of_order' => true]],
         ['DELETE', 'api/drawer/scales/{scale}', ['ok', 'ok', 'ok', 404, 401, 401, 401, 401, 401], []],
         ['GET', 'api/pantry', TEACHERS_OWN, []], ['GET', 'api/pantry/names', TEACHERS_OWN, []],
         [

@@ -180,3 +180,59 @@ it('names every food and unit to choose from, a kitchen\'s own among them, in th
     $this->asNobody()->asTeacher($this->section('Foods 2')->teacher);
     expect(array_column($this->getJson('/api/pantry/names')->json('ingredients'), 'id'))->not->toContain('own-teff-flour');
 });
+
+it('plans only with tools in use, to marks that can be read, and with sets of the stations\' own', function () {
+    $section = $this->section('Foods 7');
+    $this->asNobody()->asTeacher($section->teacher);
+    foreach ($this->getJson('/api/drawer')->json('tools') as $tool) {
+        if ($tool['count'] > 0) {
+            $this->putJson("/api/drawer/tools/{$tool['id']}", ['count' => 0, 'place' => null])->assertNoContent();
+        }
+    }
+    $own = fn (string $id, array $more) => $this->putJson("/api/drawer/tools/$id", $more + ['count' => 1, 'place' => null])->assertNoContent();
+    $own('dry-cup-us-1', []);
+    $own('dry-cup-us-1-2', ['count' => 2]);
+    $own('liquid-measure-us-2-cup', []);
+    $lab = $this->lab($section, [['granulated-sugar', '1', 'cup'], ['whole-milk', '1', 'cup']]);
+    $sheet = fn () => $this->getJson("/api/labs/$lab->id/sheet")->assertOk();
+    $sheet()->assertJsonPath('lines.0.plan', '1 cup')->assertJsonPath('lines.1.plan', 'the 2-cup jug, to the 1 cup line');
+    expect($sheet()->json('lines.0.warnings'))->not->toBe([]);
+    // Retired: the halves do it. A line worn off: the next way.
+    $own('dry-cup-us-1', ['retired' => 1]);
+    $own('liquid-measure-us-2-cup', ['worn' => ['1 cup', '8 fl oz']]);
+    $sheet()->assertJsonPath('lines.0.plan', '2 × 1/2 cup');
+    expect($sheet()->json('lines.1.plan'))->not->toContain('to the 1 cup line');
+    // What lies in every station's set is nobody's queue.
+    $own('dry-cup-us-1', ['retired' => 0, 'in_set' => 1]);
+    $sheet()->assertJsonPath('lines.0.plan', '1 cup')->assertJsonPath('lines.0.warnings', []);
+    $this->postJson("/api/labs/$lab->id/open", ['anyway' => true])->assertNoContent();
+    $this->asNobody()->asStation($section->stations->first())->getJson('/api/work')
+        ->assertJsonPath('lines.0.fills.0.in_set', true)->assertJsonPath('lines.1.fills.0.in_set', false)
+        ->assertJsonPath('lines.1.fetch.0', 'the 2-cup jug (shared shelf)');
+});
+
+it('keeps the state of a tool that is not sent, and refuses what cannot be', function () {
+    $put = fn (array $more) => $this->putJson('/api/drawer/tools/dry-cup-us-2', $more + ['count' => 3, 'place' => null]);
+    $put(['retired' => 1, 'in_set' => 2])->assertNoContent();
+    $put(['count' => 4])->assertNoContent();
+    $tool = collect($this->getJson('/api/drawer')->json('tools'))->firstWhere('id', 'dry-cup-us-2');
+    expect($tool)->toMatchArray(['count' => 4, 'retired' => 1, 'in_set' => 2]);
+    $put(['retired' => 4])->assertUnprocessable()->assertJsonValidationErrors('retired');
+    $put(['in_set' => 10])->assertUnprocessable()->assertJsonValidationErrors('in_set');
+    $put(['worn' => ['a', 'a']])->assertUnprocessable();
+});
+
+it('counts on no scale that is out of order', function () {
+    $section = $this->section('Foods 8');
+    $this->asNobody()->asTeacher($section->teacher);
+    $scales = $this->getJson('/api/drawer')->json('scales');
+    $lab = $this->lab($section, [['granulated-sugar', '1', 'cup']]);
+    $working = fn () => count($this->getJson("/api/labs/$lab->id/sheet")->json('scales'));
+    expect($working())->toBe(count($scales));
+    $this->putJson("/api/drawer/scales/{$scales[0]['id']}", ['out_of_order' => true])->assertNoContent();
+    expect($working())->toBe(count($scales) - 1);
+    $this->asNobody()->asTeacher($section->teacher->fresh())->getJson('/api/drawer')->assertJsonPath('scales.0.out_of_order', true);
+    $this->putJson("/api/drawer/scales/{$scales[0]['id']}", ['out_of_order' => 'perhaps'])->assertUnprocessable();
+    $this->putJson("/api/drawer/scales/{$scales[0]['id']}", ['out_of_order' => false])->assertNoContent();
+    expect($working())->toBe(count($scales));
+});

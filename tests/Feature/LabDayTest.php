@@ -152,6 +152,18 @@ it('lends a shared supply to one station at a time', function () {
     ($this->tell)('taken', ['line_id' => $this->flour->id])->assertOk();
 });
 
+it('tells the teacher what fell on the floor and what fell into the food', function () {
+    $this->asStation($this->hazel);
+    $tool = $this->flour->frozen->fills()[0]->tool->id;
+    ($this->tell)('dropped', ['detail' => ['tool' => $tool]])->assertOk();
+    ($this->tell)('foreign')->assertUnprocessable()->assertJsonValidationErrors('line_id');
+    ($this->tell)('foreign', ['line_id' => $this->flour->id])->assertJsonPath('work.lines.0.foreign', true);
+    ($this->tell)('foreign-over', ['line_id' => $this->flour->id])->assertUnprocessable(); // the teacher looks, nobody else
+    ($this->board)()->assertJsonPath('stations.0.dropped.0.tool', $tool)->assertJsonPath('stations.0.foreign', [$this->flour->id]);
+    ($this->say)('foreign-over', ['line_id' => $this->flour->id])->assertSuccessful();
+    ($this->board)()->assertJsonPath('stations.0.foreign', []);
+});
+
 it('takes a dropped tool out until it is washed, and runs timers', function () {
     $this->asStation($this->hazel);
     ($this->tell)('dropped', ['detail' => ['tool' => 'dry-cup-us-1']])->assertJsonPath('work.dropped', ['dry-cup-us-1']);

@@ -59,6 +59,7 @@ const station = (id: number, name: string, more: Partial<Station> = {}): Station
   last_at: null,
   out: [],
   dropped: [],
+  foreign: [],
   timers: [],
   sent_back: [],
   checked: [],

@@ -26,6 +26,9 @@ describe("the drawer", () => {
     ml: 236.6,
     count: 2,
     place: null,
+    in_set: 0,
+    retired: 0,
+    marks: [],
     fit: true,
     ...more,
   });
@@ -37,8 +40,8 @@ describe("the drawer", () => {
       tool("mug", { kind: "novelty-scoop", count: 1, fit: false }),
     ],
     scales: [
-      { id: 4, name: "Bench", step: 1, decimals: 0, capacity: 5000, checked_on: "2026-11-20" },
-      { id: 5, name: "Fine", step: 0.1, decimals: 1, capacity: 200, checked_on: null },
+      { id: 4, name: "Bench", step: 1, decimals: 0, capacity: 5000, checked_on: "2026-11-20", out_of_order: false },
+      { id: 5, name: "Fine", step: 0.1, decimals: 1, capacity: 200, checked_on: null, out_of_order: true },
     ],
     scale_kinds: [
       { id: "bench-1", step: 1, decimals: 0, capacity: 5000 },

@@ -24,13 +24,13 @@ final readonly class ProposedSteps
 
     private const WITH_ADULT = [
         'bak(?:e|es|ing)', 'roast', 'melt(?:ed|s)?', 'boil(?:ed|ing|s)?', 'simmer', 'scald', 'hot', 'warm(?:ed)?', 'chop', 'slice', 'dice',
-        'mince', 'grate', 'shred', 'peel', 'cut', 'blend(?:er)?', 'stand mixer', 'hornea', 'hornear', 'derrite', 'derretir', 'hierve', 'hervir',
-        'caliente', 'calienta', 'corta', 'cortar', 'pica', 'picar', 'ralla', 'rallar', 'pela', 'pelar', 'licuadora', 'batidora',
+        'mince', 'grate', 'shred', 'peel', 'cut', 'blend(?:er)?', 'stand mixer', 'hornea', 'hornear', 'derrite', 'derretir', 'hierve',
+        'hervir', 'caliente', 'calienta', 'corta', 'cortar', 'pica', 'picar', 'ralla', 'rallar', 'pela', 'pelar', 'licuadora', 'batidora',
     ];
 
     private const BY_HAND = [
-        'knead', 'shape', 'roll (?:into|the dough|each)', 'form (?:into|the)', 'press (?:into|with your)', 'by hand', 'with your hands', 'balls?',
-        'amasa', 'amasar', 'forma', 'formar', 'bolitas?', 'con las manos',
+        'knead', 'shape', 'roll (?:into|the dough|each)', 'form (?:into|the)', 'press (?:into|with your)', 'by hand', 'with your hands',
+        'balls?', 'amasa', 'amasar', 'forma', 'formar', 'bolitas?', 'con las manos',
     ];
 
     private const BAKED = [

@@ -132,7 +132,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put?: never;
+        /** A scale is out of order, or in order again: no lab counts on it meanwhile */
+        put: operations["scaleUpdate"];
         post?: never;
         /** Take a scale away on which nothing was weighed */
         delete: operations["scaleDestroy"];
@@ -149,7 +150,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** How many of a tool there are, and where; 0: none any more */
+        /** How many of a tool there are, where, in which state; 0: none any more */
         put: operations["toolUpdate"];
         post?: never;
         delete?: never;
@@ -1538,7 +1539,10 @@ export interface components {
             last_at: number | null;
             /** @description lines whose shared supply it has */
             out: number[];
-            dropped: string[];
+            /** @description on the floor until washed */
+            dropped: components["schemas"]["FallenTool"][];
+            /** @description lines into whose food something fell */
+            foreign: number[];
             timers: components["schemas"]["RunningTimer"][];
             sent_back: components["schemas"]["SentBack"][];
             checked: number[];
@@ -1650,6 +1654,7 @@ export interface components {
             decimals: number;
             capacity: number | null;
             checked_on: string | null;
+            out_of_order: boolean;
         };
         DrawerTool: {
             id: string;
@@ -1660,6 +1665,11 @@ export interface components {
             ml: number;
             count: number;
             place: string | null;
+            /** @description how many lie in every station's own set */
+            in_set: number;
+            /** @description of them, kept out of every plan */
+            retired: number;
+            marks: components["schemas"]["ToolMark"][];
             /** @description for checking */
             fit: boolean;
         };
@@ -1674,6 +1684,8 @@ export interface components {
             to_mark: string | null;
             mark_ml: number | null;
             called: string;
+            /** @description it lies in every station's own set; else on the shared shelf */
+            in_set: boolean;
         };
         EarlierWeighing: {
             grams: number;
@@ -1700,6 +1712,11 @@ export interface components {
             /** @enum {string} */
             standard: "us_customary" | "us_label_240" | "metric_250" | "au" | "uk_imperial_legacy";
             rows: components["schemas"]["EquivalentRow"][];
+        };
+        /** @description A tool that lies on the floor of a station. */
+        FallenTool: {
+            tool: string;
+            called: string;
         };
         /** @description How far from the target is Level, for a family: per cent of the target at the class's level. */
         FamilyTolerance: {
@@ -2531,6 +2548,8 @@ export interface components {
              * @enum {string|null}
              */
             shelf: "there" | "ours" | "out" | null;
+            /** @description something fell into it; the teacher has not looked yet */
+            foreign: boolean;
             /** @description why */
             sent_back: string | null;
             checked: boolean;
@@ -2724,6 +2743,12 @@ export interface components {
             small_floor_g: number;
             /** @description the least asked of anyone */
             floor_g: number;
+        };
+        /** @description A line on a tool, as lettered. */
+        ToolMark: {
+            text: string;
+            /** @description it cannot be read any more, so nothing is planned to it */
+            worn: boolean;
         };
         /** @description What a food of a family usually weighs, a US cup or a piece of it: to begin with where nobody has weighed it. */
         UsualWeight: {
@@ -3076,6 +3101,37 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    scaleUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scale: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    out_of_order: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     scaleDestroy: {
         parameters: {
             query?: never;
@@ -3114,6 +3170,9 @@ export interface operations {
                 "application/json": {
                     count: number;
                     place: string | null;
+                    in_set?: number;
+                    retired?: number;
+                    worn?: string[];
                 };
             };
         };
@@ -3145,7 +3204,7 @@ export interface operations {
             content: {
                 "application/json": {
                     /** @enum {string} */
-                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "emptied" | "counted" | "undone";
+                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "foreign" | "foreign-over" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "emptied" | "counted" | "undone";
                     line_id?: number | null;
                     station_id?: number | null;
                     student_id?: number | null;
@@ -3459,7 +3518,7 @@ export interface operations {
             content: {
                 "application/json": {
                     /** @enum {string} */
-                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "emptied" | "counted" | "undone";
+                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "foreign" | "foreign-over" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "emptied" | "counted" | "undone";
                     line_id?: number | null;
                     station_id?: number | null;
                     student_id?: number | null;

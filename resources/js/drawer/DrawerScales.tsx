@@ -13,6 +13,7 @@ export default function DrawerScales({ drawer }: { drawer: Drawer }) {
   const { t, i18n } = useTranslation();
   const after = useDrawerRefresh();
   const adding = useSend("post", "/api/drawer/scales", after);
+  const changing = useSend("put", "/api/drawer/scales/{scale}", after);
   const dropping = useSend("delete", "/api/drawer/scales/{scale}", after);
   const day = useDay();
   const [name, setName] = useState("");
@@ -24,7 +25,12 @@ export default function DrawerScales({ drawer }: { drawer: Drawer }) {
   };
   return (
     <section>
-      <h2 className="h2rim">{t("drawer.scales")}</h2>
+      <h2 className="h2rim">
+        {t("drawer.scalesInOrder", {
+          count: drawer.scales.filter((scale) => !scale.out_of_order).length,
+          all: drawer.scales.length,
+        })}
+      </h2>
       <ul>
         {drawer.scales.map((scale) => (
           <li key={scale.id} className="note flex items-center justify-between gap-2">
@@ -33,9 +39,24 @@ export default function DrawerScales({ drawer }: { drawer: Drawer }) {
               <span className="soft block">
                 {t("drawer.scaleIs", { step: step(scale.step, scale.decimals), capacity: scale.capacity })}
                 {", "}
-                {scale.checked_on ? t("drawer.checked", { day: day(scale.checked_on) }) : t("drawer.unchecked")}
+                {scale.out_of_order
+                  ? t("drawer.isBroken")
+                  : scale.checked_on
+                    ? t("drawer.checked", { day: day(scale.checked_on) })
+                    : t("drawer.unchecked")}
               </span>
             </span>
+            <button
+              type="button"
+              className="quiet !min-h-8"
+              aria-label={t("drawer.brokenThis", { name: scale.name })}
+              aria-pressed={scale.out_of_order}
+              onClick={() =>
+                changing.send({ params: { path: { scale: scale.id } }, body: { out_of_order: !scale.out_of_order } })
+              }
+            >
+              {t("drawer.broken")}
+            </button>
             <button
               type="button"
               className="quiet !min-h-8"

@@ -1,20 +1,23 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { useSend } from "../api/query";
+import { type Body, useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
 import KitchenFraction from "../kit/KitchenFraction";
 import ToolRow from "../kit/ToolRow";
 import { type Drawer, useDrawerRefresh } from "./drawer";
+import ToolState from "./ToolState";
 
 type Tool = Drawer["tools"][number];
+type Kept = Body<"put", "/api/drawer/tools/{id}">;
 
 /** One tool: drawn, how many there are, and where they are kept. */
 export default function ToolLine({ tool }: { tool: Tool }) {
   const { t } = useTranslation();
   const keeping = useSend("put", "/api/drawer/tools/{id}", useDrawerRefresh());
   const [place, setPlace] = useState(tool.place ?? "");
-  const keep = (count: number, where = place) =>
-    keeping.send({ params: { path: { id: tool.id } }, body: { count, place: where || null } });
+  const keep = (count: number, where = place) => keepMore({ count, place: where || null });
+  const keepMore = (more: Partial<Kept>) =>
+    keeping.send({ params: { path: { id: tool.id } }, body: { count: tool.count, place: place || null, ...more } });
   return (
     <li>
       <span className="drawn">
@@ -51,6 +54,7 @@ export default function ToolLine({ tool }: { tool: Tool }) {
         onChange={(event) => setPlace(event.target.value)}
         onBlur={() => place !== (tool.place ?? "") && keep(tool.count)}
       />
+      {tool.count > 0 && <ToolState tool={tool} keep={keepMore} />}
       <FieldProblem>{keeping.says}</FieldProblem>
     </li>
   );

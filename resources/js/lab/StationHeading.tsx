@@ -17,6 +17,8 @@ export default function StationHeading({ board, station: one, projected, open }:
           </button>
         )}
       </b>
+      {one.foreign.length > 0 && <span className="tag-now">{t("board.fellIn")}</span>}
+      {one.dropped.length > 0 && <span className="tag-now">{t("board.onFloor")}</span>}
       {one.help_at !== null && <span className="tag-now">{t("board.hand")}</span>}
       {one.released && <span className="tag-done">{t("board.isReleased")}</span>}
       {one.ready_at !== null && <span className="tag-now">{t("board.isReady")}</span>}

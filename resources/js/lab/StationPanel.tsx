@@ -2,6 +2,7 @@ import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import FieldProblem from "../kit/FieldProblem";
 import { Tick } from "../kit/icons";
+import KitchenFraction from "../kit/KitchenFraction";
 import type { Board, Station } from "./board";
 import { useDesk } from "./desk";
 
@@ -70,6 +71,34 @@ export default function StationPanel({ board, station }: Props) {
           {station.sent_back.map((one) => (
             <li key={one.line} className="py-1">
               <b>{t("board.sentBack", { line: name(one.line) })}</b> {one.reason}
+            </li>
+          ))}
+          {station.foreign.map((line) => (
+            <li key={`foreign ${line}`} className="flex items-center gap-2 py-1">
+              <b>{t("board.fellInto", { line: name(line) })}</b>
+              {isOpen && (
+                <button
+                  type="button"
+                  className="quiet underline"
+                  onClick={() => say({ kind: "foreign-over", line_id: line, ...at })}
+                >
+                  {t("board.lookedAt")}
+                </button>
+              )}
+            </li>
+          ))}
+          {station.dropped.map((one) => (
+            <li key={one.tool} className="flex items-center gap-2 py-1">
+              <KitchenFraction>{t("board.fell", { tool: one.called })}</KitchenFraction>
+              {isOpen && (
+                <button
+                  type="button"
+                  className="quiet underline"
+                  onClick={() => say({ kind: "washed", detail: { tool: one.tool }, ...at })}
+                >
+                  {t("shelf.washed")}
+                </button>
+              )}
             </li>
           ))}
           {station.out.map((line) => (

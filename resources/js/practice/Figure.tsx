@@ -33,6 +33,7 @@ export default function Figure({ question }: { question: Question }) {
       mark_ml: isJug ? 177.4 : null,
       tool: "",
       called: "",
+      in_set: false,
     };
     return (
       <svg className="p-figure" viewBox="0 0 400 262" fill="none" role="img" aria-label={t("practice.picture")}>

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Drawer;
 use App\Exceptions\Refusal;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Drawer\ScaleRequest;
+use App\Http\Requests\Drawer\ScaleStateRequest;
 use App\Models\Teacher;
 use App\Models\Weighing;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -18,6 +19,14 @@ final class ScaleController extends Controller
     public function store(ScaleRequest $request, #[CurrentUser('teacher')] Teacher $teacher): Response
     {
         $teacher->kitchen->scales()->create($request->validated());
+
+        return response()->noContent();
+    }
+
+    /** A scale is out of order, or in order again: no lab counts on it meanwhile. */
+    public function update(ScaleStateRequest $request, int $scale, #[CurrentUser('teacher')] Teacher $teacher): Response
+    {
+        $teacher->kitchen->scales()->findOrFail($scale)->update($request->validated());
 
         return response()->noContent();
     }

@@ -16,6 +16,7 @@ final readonly class DrawerScale extends View
         public int $decimals,
         public ?float $capacity,
         public ?string $checked_on,
+        public bool $out_of_order,
     ) {
     }
 
@@ -25,7 +26,7 @@ final readonly class DrawerScale extends View
 
         return new self(
             $scale->id, $scale->name, $core->readabilityG, $core->decimals(), $core->capacityG,
-            $scale->checked_on?->toDateString(),
+            $scale->checked_on?->toDateString(), $scale->out_of_order,
         );
     }
 }

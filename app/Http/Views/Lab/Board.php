@@ -46,7 +46,7 @@ final readonly class Board extends View
             time_zone: $section->kitchen->time_zone,
             lines: LabWords::board($lab),
             stations: BoardStation::all($lab, $rows->reject(fn (stdClass $row): bool => $corrected->has($row->id))),
-            scales: array_values($section->kitchen->scales->map(
+            scales: array_values($section->kitchen->workingScales()->map(
                 fn (Scale $scale): BoardScale => new BoardScale(
                     $scale->id, $scale->name, isset($today[$scale->id]), $today[$scale->id] ?? false,
                 ),

@@ -25,7 +25,8 @@ final readonly class BoardStation extends View
      * @param  list<int>  $left  lines to be measured yet, or again
      * @param  bool  $counted  its tools are counted back
      * @param  list<int>  $out  lines whose shared supply it has
-     * @param  list<string>  $dropped
+     * @param  list<FallenTool>  $dropped  on the floor until washed
+     * @param  list<int>  $foreign  lines into whose food something fell
      * @param  list<RunningTimer>  $timers
      * @param  list<SentBack>  $sent_back
      * @param  list<int>  $checked
@@ -48,6 +49,7 @@ final readonly class BoardStation extends View
         public ?float $last_at,
         public array $out,
         public array $dropped,
+        public array $foreign,
         public array $timers,
         public array $sent_back,
         public array $checked,
@@ -109,7 +111,8 @@ final readonly class BoardStation extends View
             ) : null,
             last_at: $state->lastAt,
             out: array_keys($state->out),
-            dropped: array_keys($state->dropped),
+            dropped: FallenTool::all($lab, array_keys($state->dropped)),
+            foreign: array_keys($state->foreign),
             timers: RunningTimer::all($state),
             sent_back: array_map(
                 static fn (int $line, string $reason): SentBack => new SentBack($line, $reason), array_keys($state->sentBack),

@@ -13,6 +13,7 @@ use Hovik\Core\Words\Phrase;
 /** One tool, so many times, or once to a mark; to be drawn and named. */
 final readonly class DrawnFill extends View
 {
+    /** @param  bool  $in_set  it lies in every station's own set; else on the shared shelf */
     public function __construct(
         public string $tool,
         public ToolKind $kind,
@@ -22,6 +23,7 @@ final readonly class DrawnFill extends View
         public ?string $to_mark,
         public ?float $mark_ml,
         public string $called,
+        public bool $in_set,
     ) {
     }
 
@@ -36,6 +38,7 @@ final readonly class DrawnFill extends View
             to_mark: $fill->toMark?->text,
             mark_ml: $fill->toMark?->about,
             called: Said::phrase($fill->tool->called()),
+            in_set: $fill->tool->inSet > 0,
         );
     }
 }

@@ -31,7 +31,7 @@ final readonly class Today extends View
             time_zone: $kitchen->time_zone,
             sections: array_values($sections->map(TodaySection::of(...))->all()),
             unchecked_scales: array_values(
-                $kitchen->scales->filter(fn (Scale $scale): bool => $scale->checked_on === null)
+                $kitchen->workingScales()->filter(fn (Scale $scale): bool => $scale->checked_on === null)
                     ->pluck('name')->all(),
             ),
         );

@@ -12,6 +12,7 @@ use App\Labs\ScalesFit;
 use App\Models\Lab;
 use App\Models\Station;
 use App\Words\Said;
+use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Lab\StationState;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Quantity\ShownGrams;
@@ -35,6 +36,7 @@ final readonly class StationLine extends View
      * @param  JsonMap<int>  $together  by scale that is too coarse for one: how many level measures to weigh as one
      * @param  int  $cups  weighed one by one with the food in them; 0 where it is tipped into a bowl
      * @param  'there'|'ours'|'out'|null  $shelf  where its shared supply is
+     * @param  bool  $foreign  something fell into it; the teacher has not looked yet
      * @param  string|null  $sent_back  why
      * @param  list<Attempt>  $attempts  this station's, first to last
      */
@@ -61,6 +63,7 @@ final readonly class StationLine extends View
         public int $cups,
         public ?int $pieces,
         public ?string $shelf,
+        public bool $foreign,
         public ?string $sent_back,
         public bool $checked,
         public array $attempts,
@@ -78,9 +81,10 @@ final readonly class StationLine extends View
         $attempts = Attempt::byLine($lab, $station);
         $dropped = array_keys($own->dropped);
         $shows = $lab->section->shows_target;
+        $hasSets = array_filter($lab->frozen->drawer ?? [], static fn (Tool $tool): bool => $tool->inSet > 0) !== [];
 
         return array_map(static function (FrozenStationLine $line) use (
-            $lab, $station, $states, $own, $fits, $attempts, $dropped, $shows,
+            $lab, $station, $states, $own, $fits, $attempts, $dropped, $shows, $hasSets,
         ): self {
             $fallen = array_values(array_filter($line->fills, static fn (DrawnFill $fill): bool => in_array($fill->tool, $dropped, true)));
             $other = $fallen === [] ? null : $lab->frozen?->instead($lab->lines->findOrFail($line->id)->frozen, $dropped);
@@ -99,7 +103,7 @@ final readonly class StationLine extends View
                 ])) : null,
                 fills: $fills,
                 fallen: $fallen,
-                fetch: [...array_column($fills, 'called'), ...$line->helpers],
+                fetch: [...self::tools($fills, $hasSets), ...$line->helpers],
                 why_tools: $other === null ? $line->why_tools : Said::phrase($other->why),
                 steps: $line->steps,
                 then: $line->then,
@@ -111,11 +115,24 @@ final readonly class StationLine extends View
                 cups: $line->cups === 0 ? 0 : array_sum(array_column($fills, 'count')),
                 pieces: $line->pieces,
                 shelf: $line->shared ? self::shelf($line->id, $station, $states) : null,
+                foreign: isset($own->foreign[$line->id]),
                 sent_back: $own->sentBack[$line->id] ?? null,
                 checked: isset($own->checked[$line->id]),
                 attempts: $attempts[$line->id] ?? [],
             );
         }, $frozen);
+    }
+
+    /**
+     * By name; where stations have sets of their own, what stands on the shelf says so.
+     *
+     * @param  list<DrawnFill>  $fills
+     * @return list<string>
+     */
+    private static function tools(array $fills, bool $hasSets): array
+    {
+        return array_map(static fn (DrawnFill $fill): string => $hasSets && ! $fill->in_set
+            ? Said::phrase(Phrase::of('fetch.from-shelf', ['tool' => $fill->called])) : $fill->called, $fills);
     }
 
     /** @param  array<int, StationState>  $states */

@@ -28,9 +28,9 @@ final readonly class StationScale extends View
     /** @return list<self> */
     public static function all(Kitchen $kitchen): array
     {
-        $today = $kitchen->scales->isEmpty() ? [] : ScaleCheck::today($kitchen);
+        $today = $kitchen->workingScales()->isEmpty() ? [] : ScaleCheck::today($kitchen);
 
-        return array_values($kitchen->scales->map(function (Scale $scale) use ($today): self {
+        return array_values($kitchen->workingScales()->map(function (Scale $scale) use ($today): self {
             $core = $scale->toCore();
 
             return new self(
