@@ -44,9 +44,7 @@ export default function Fetching({ line }: { line: Line }) {
       {line.fallen.length === 0 && (
         <DropTool fills={line.fills} drop={(tool) => happened("dropped", { detail: { tool } })} />
       )}
-      {line.foreign ? (
-        <p className="is-out">{t("shelf.foreign")}</p>
-      ) : (
+      {!line.foreign && (
         <button type="button" className="quiet" onClick={() => happened("foreign", { line_id: line.id })}>
           {t("shelf.fellIn")}
         </button>

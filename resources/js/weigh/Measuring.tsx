@@ -33,6 +33,7 @@ export default function Measuring({ line }: { line: Line }) {
       <main className="measure">
         <section>
           {line.sent_back !== null && <p className="sent-back">{t("gate.sentBack", { why: line.sent_back })}</p>}
+          {line.foreign && <p className="sent-back">{t("shelf.foreign")}</p>}
           <p className="eyebrow">{line.name}</p>
           <h1 className={`w-amt ${line.amount.length > 11 ? "long" : ""}`}>
             <KitchenFraction>{line.amount}</KitchenFraction>
