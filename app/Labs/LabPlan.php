@@ -59,7 +59,7 @@ final readonly class LabPlan
                 CarefulWork::of($plan, $scales),
             );
         }
-        $unchecked = array_values($kitchen->workingScales()->filter(fn (Scale $scale): bool => $scale->checked_on === null)->pluck('name')->all());
+        $unchecked = array_values($kitchen->workingScales()->whereNull('checked_on')->pluck('name')->all());
 
         return new self($lab, $lines, new FrozenKitchen(
             drawer: $kitchen->drawer($section->standard),

@@ -125,12 +125,12 @@ final class KitchenRun
     public function checks(array $ends): array
     {
         asort($ends);
-        $teacher = 0;
+        $free = array_fill(0, $this->period->teachers, 0);
         $checks = [];
         foreach ($ends as $station => $end) {
-            $start = max($end, $teacher);
-            $teacher = $start + $this->period->fixedS(Fixed::Check);
-            $checks[$station] = $start;
+            sort($free);
+            $checks[$station] = max($end, $free[0]);
+            $free[0] = $checks[$station] + $this->period->fixedS(Fixed::Check);
         }
 
         return $checks;
@@ -142,14 +142,13 @@ final class KitchenRun
      */
     private function take(array $needs, array &$free): bool
     {
+        $left = $free;
         foreach ($needs as $resource) {
-            if ($free[$resource] === 0) {
+            if ($left[$resource]-- === 0) {
                 return false;
             }
         }
-        foreach ($needs as $resource) {
-            $free[$resource]--;
-        }
+        $free = $left;
 
         return true;
     }

@@ -13,6 +13,9 @@ final readonly class Period
     /** Pairs of hands at a station (the craft's page, section 11). */
     public const HANDS = 2;
 
+    /** Who checks the stations, one after the other: a resource like any other, and there is one. */
+    public const TEACHER = 'teacher';
+
     public const MOST_STATIONS = 24;
 
     public const MOST_LINES = 40;
@@ -24,7 +27,7 @@ final readonly class Period
      */
     private function __construct(
         public int $minutes, public int $stations, public int $hands, public array $lines, public array $resources,
-        public array $fixed,
+        public array $fixed, public int $teachers = 1,
     ) {
     }
 
@@ -58,9 +61,16 @@ final readonly class Period
             throw InvalidInput::because('lines', Phrase::of('refusal.own-id'));
         }
         foreach ($lines as $i => $line) {
-            foreach ([...$line->needs, ...$line->weighNeeds] as $need) {
-                if (! isset($resources[$need])) {
-                    throw InvalidInput::because("lines.$i.needs", Phrase::of('refusal.no-such', ['id' => $need]));
+            foreach ([$line->needs, $line->weighNeeds] as $needs) {
+                foreach (array_count_values($needs) as $need => $times) {
+                    if (! isset($resources[$need])) {
+                        throw InvalidInput::because("lines.$i.needs", Phrase::of('refusal.no-such', ['id' => $need]));
+                    }
+                    if ($times > $resources[$need]) {
+                        throw InvalidInput::because("lines.$i.needs", Phrase::of('refusal.needs-more', [
+                            'id' => $need, 'times' => $times, 'count' => $resources[$need],
+                        ]));
+                    }
                 }
             }
         }
@@ -70,9 +80,11 @@ final readonly class Period
 
     public function withOneMore(string $resource): self
     {
-        return new self(
+        return $resource === self::TEACHER ? new self(
+            $this->minutes, $this->stations, $this->hands, $this->lines, $this->resources, $this->fixed, $this->teachers + 1,
+        ) : new self(
             $this->minutes, $this->stations, $this->hands, $this->lines,
-            [$resource => ($this->resources[$resource] ?? 0) + 1] + $this->resources, $this->fixed,
+            [$resource => ($this->resources[$resource] ?? 0) + 1] + $this->resources, $this->fixed, $this->teachers,
         );
     }
 
@@ -92,8 +104,8 @@ final readonly class Period
     {
         $one = array_sum(
             array_map(
-                static fn (PeriodLine $line): int => (in_array($resource, $line->needs, true) ? $line->measureS : 0)
-                + (in_array($resource, $line->weighNeeds, true) ? $line->weighS : 0),
+                static fn (PeriodLine $line): int => count(array_keys($line->needs, $resource, true)) * $line->measureS
+                + count(array_keys($line->weighNeeds, $resource, true)) * $line->weighS,
                 $this->lines,
             ),
         );
@@ -115,7 +127,7 @@ final readonly class Period
         $loads = array_map(fn (string $id): int => (int) ceil($this->loadS($id) / $this->resources[$id]), array_keys($this->resources));
         $check = $this->fixedS(Fixed::Check);
         // Nobody is done before their path is, and the one teacher then checks one station after the other.
-        $checked = max(max([0, ...$loads]) + $check, $this->pathS() + $this->stations * $check);
+        $checked = max(max([0, ...$loads]) + $check, $this->pathS() + (int) ceil($this->stations / $this->teachers) * $check);
 
         return $this->beforeS() + $checked + $this->fixedS(Fixed::Mixing) + $this->fixedS(Fixed::CleanUp);
     }

@@ -44,23 +44,45 @@ final class Scheduler
         );
         $saves = [];
         foreach ($period->resources as $id => $count) {
-            $saves[$id] = 0;
-            if ($period->loadS($id) / $count >= self::SCARCE_FROM * $run['end']) {
-                [, $more] = (new self($period->withOneMore($id)))->best([$orders], self::TRIES_ONE_MORE);
-                $saves[$id] = max(0, $run['end'] - $more['end']);
-            }
+            $isScarce = $period->loadS($id) / $count >= self::SCARCE_FROM * $run['end'];
+            $saves[$id] = $isScarce ? $search->oneMoreSavesS($id, $orders, $run['end']) : 0;
+        }
+        if ($period->stations > 1 && $period->lines !== [] && $period->fixedS(Fixed::Check) > 0) {
+            $saves[Period::TEACHER] = $search->oneMoreSavesS(Period::TEACHER, $orders, $run['end']);
         }
 
         return new PeriodPlan(
             $period, Timeline::of($period, $run, $search->kitchen->checks($run['stations'])), $run['end'], $period->lowerBoundS(),
-            $search->bottleneck(), $saves,
+            $search->bottleneck($saves), $saves,
         );
     }
 
-    private function bottleneck(): ?string
+    /**
+     * s that the period would end earlier, with one more of it.
+     *
+     * @param  list<list<int>>  $orders
+     */
+    private function oneMoreSavesS(string $resource, array $orders, int $endS): int
+    {
+        [, $more] = (new self($this->period->withOneMore($resource)))->best([$orders], self::TRIES_ONE_MORE);
+
+        return max(0, $endS - $more['end']);
+    }
+
+    /**
+     * The true queue: what one more of would save the most; where nothing would, what is loaded most.
+     *
+     * @param  array<string, int>  $saves
+     */
+    private function bottleneck(array $saves): ?string
     {
         if ($this->period->lines === []) {
             return null;
+        }
+        arsort($saves);
+        $most = array_key_first($saves);
+        if ($most !== null && $saves[$most] > 0) {
+            return $most;
         }
         $heaviest = PeriodPlan::HANDS;
         $load = $this->period->pathS();

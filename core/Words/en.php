@@ -408,6 +408,8 @@ return $ingredients + [
     'period.weigh' => 'Weigh',
     'period.scale' => 'a scale',
     'period.hands' => 'hands at the stations',
+    'period.teacher' => 'the teacher\'s checks',
+    'period.saves-teacher' => 'A second person who checks would save {minutes} min.',
     'period.saves' => 'One more of it ({name}) would save {minutes} min.',
     'reason.came-with-lab' => 'Came with the lab “{title}”.',
 ];

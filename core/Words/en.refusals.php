@@ -68,6 +68,7 @@ return [
     'refusal.no-pieces' => '{name} is not counted by the piece.',
     'refusal.no-scale' => '"{id}" is not a scale.',
     'refusal.no-size' => '{unit}: say how much is in it.',
+    'refusal.needs-more' => 'The line needs {times} of {id}, and {count} are there.',
     'refusal.no-such' => 'There is no "{id}".',
     'refusal.no-such-cause' => 'That is not one of the causes to choose from.',
     'refusal.no-such-check' => 'There is no such list.',

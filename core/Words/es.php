@@ -405,6 +405,8 @@ return $ingredients + [
     'period.weigh' => 'Pesar',
     'period.scale' => 'una balanza',
     'period.hands' => 'manos en las estaciones',
+    'period.teacher' => 'la revisión del docente',
+    'period.saves-teacher' => 'Otra persona que revise ahorraría {minutes} min.',
     'period.saves' => 'Uno más ({name}) ahorraría {minutes} min.',
     'reason.came-with-lab' => 'Vino con la práctica «{title}».',
 ];

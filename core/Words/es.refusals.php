@@ -68,6 +68,7 @@ return [
     'refusal.no-pieces' => '{name}: no se cuenta por piezas.',
     'refusal.no-scale' => '"{id}" no es una báscula.',
     'refusal.no-size' => '{unit}: di cuánto contiene.',
+    'refusal.needs-more' => 'El ingrediente necesita {times} de {id} y hay {count}.',
     'refusal.no-such' => 'No existe "{id}".',
     'refusal.no-such-cause' => 'Esa no es una de las causas para elegir.',
     'refusal.no-such-check' => 'No hay tal lista.',

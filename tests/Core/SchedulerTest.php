@@ -202,3 +202,25 @@ it('learns from enough weigh-ins, by their median, within reason', function (arr
     'an even number' => [[60.0, 60.0, 60.0, 80.0, 80.0, 80.0], 110], 'very slow' => [array_fill(0, 9, 500.0), 180],
     'very quick' => [array_fill(0, 9, 5.0), 45],
 ]);
+
+it('names the teacher when the checks are the queue', function () {
+    $lines = [new PeriodLine('salt', Family::LeavenerSpice, [], [], 60, 0)];
+    $plan = Scheduler::plan(Period::of(47, 12, 2, $lines, ['spoon' => 12], [Fixed::Check->value => 120]));
+    expect($plan->endS)->toBe(60 + 12 * 120)->and($plan->bottleneck)->toBe(Period::TEACHER)
+        ->and($plan->oneMoreSavesS[Period::TEACHER])->toBe(6 * 120);
+    $alone = Scheduler::plan(Period::of(47, 1, 2, $lines, ['spoon' => 1], [Fixed::Check->value => 120]));
+    expect($alone->bottleneck)->toBe(PeriodPlan::HANDS)->and($alone->oneMoreSavesS)->not->toHaveKey(Period::TEACHER);
+});
+
+it('counts a thing that a line needs twice, and refuses more than there are', function () {
+    $line = fn (string ...$needs): array => [new PeriodLine('a', Family::FinePowder, array_values($needs), [], 90, 0)];
+    $two = Scheduler::plan(Period::of(47, 2, 2, $line('cup', 'cup'), ['cup' => 2], []));
+    expect($two->endS)->toBe(180)->and($two->lowerBoundS)->toBe(180); // one station after the other, where each holds both
+    expect(Scheduler::plan(Period::of(47, 2, 2, $line('cup', 'cup'), ['cup' => 4], []))->endS)->toBe(90);
+    try {
+        Period::of(47, 2, 2, $line('cup', 'cup'), ['cup' => 1], []);
+        expect(false)->toBeTrue('it was taken');
+    } catch (InvalidInput $problem) {
+        expect($problem->field)->toBe('lines.0.needs');
+    }
+});

@@ -9,6 +9,7 @@ use App\Labs\LabPeriod;
 use App\Models\Lab;
 use App\Words\Said;
 use Hovik\Core\Period\Fixed;
+use Hovik\Core\Period\Period;
 use Hovik\Core\Period\PeriodPlan;
 use Hovik\Core\Period\PlannedTask;
 use Hovik\Core\Words\Phrase;
@@ -44,7 +45,10 @@ final readonly class PeriodPage extends View
     {
         $plan = $period->plan;
         $say = static fn (string $id): string => Said::phrase(Phrase::of("period.$id"));
-        $name = static fn (string $id): string => $id === PeriodPlan::HANDS ? $say('hands') : $period->resources[$id] ?? $id;
+        $name = static fn (string $id): string => match ($id) {
+            PeriodPlan::HANDS, Period::TEACHER => $say($id),
+            default => $period->resources[$id] ?? $id,
+        };
         $blocks = LabPeriod::blocks($lab);
         $saves = array_filter($plan->oneMoreSavesS, static fn (int $seconds): bool => $seconds >= Fixed::A_MINUTE_S);
 
@@ -58,7 +62,9 @@ final readonly class PeriodPage extends View
             spare_minutes: $plan->spareMinutes(),
             bottleneck: $plan->bottleneck === null ? null : $name($plan->bottleneck),
             saves: array_map(
-                static fn (string $id, int $seconds): PeriodSaving => PeriodSaving::of($name($id), $seconds), array_keys($saves),
+                static fn (string $id, int $seconds): PeriodSaving => PeriodSaving::of(
+                    $name($id), $seconds, $id === Period::TEACHER,
+                ), array_keys($saves),
                 $saves,
             ),
             blocks: array_map(

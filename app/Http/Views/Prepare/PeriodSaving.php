@@ -18,10 +18,13 @@ final readonly class PeriodSaving extends View
     ) {
     }
 
-    public static function of(string $name, int $seconds): self
+    /** @param  bool  $isTeacher  it is not a thing: a second person would check */
+    public static function of(string $name, int $seconds, bool $isTeacher = false): self
     {
         $minutes = Fixed::minutes($seconds);
 
-        return new self($name, $minutes, Said::phrase(Phrase::of('period.saves', ['name' => $name, 'minutes' => $minutes])));
+        $said = $isTeacher ? 'period.saves-teacher' : 'period.saves';
+
+        return new self($name, $minutes, Said::phrase(Phrase::of($said, ['name' => $name, 'minutes' => $minutes])));
     }
 }
