@@ -44,15 +44,17 @@ final class KitchenRun
      * Lets the stations work through their orders.
      *
      * @param  list<list<int>>  $orders
+     * @param  list<int>  $first  s by which each station counts as further behind than it is: so some are done, and checked, before others
      * @return array{end: int, stations: array<int, int>, tasks: list<array{int, int, bool, int, int}>} tasks: station, line, whether
      *   it is weighing, start and end in s
      */
-    public function work(array $orders): array
+    public function work(array $orders, array $first = []): array
     {
         $stations = $this->period->stations;
         $free = $this->counts;
         $hands = array_fill(0, $stations, $this->period->hands);
         $left = array_fill(0, $stations, array_sum(array_map(static fn (array $op): int => $op[2] + $op[3], $this->ops)));
+        $behind = array_map(static fn (int $seconds, int $more): int => $seconds + $more, $left, $first + array_fill(0, $stations, 0));
         $waiting = array_fill(0, $stations, []); // measured, not weighed yet
         $measured = array_fill(0, $stations, []); // by line: its measuring has ended
         $ends = array_fill(0, $stations, 0);
@@ -61,8 +63,8 @@ final class KitchenRun
         $now = 0;
         while (true) {
             // Who is furthest behind goes first; equal ones in turn.
-            arsort($left);
-            foreach ($left as $s => $_) {
+            arsort($behind);
+            foreach ($behind as $s => $_) {
                 foreach ($waiting[$s] as $key => $line) {
                     if ($hands[$s] === 0) {
                         break;
@@ -100,7 +102,7 @@ final class KitchenRun
             foreach ($running[$now] as $task) {
                 [$s, $line, $isWeighing, $start, $end] = $tasks[$task];
                 $hands[$s]++;
-                $left[$s] -= $end - $start;
+                $behind[$s] -= $end - $start;
                 $ends[$s] = $now;
                 foreach ($this->ops[$line][$isWeighing ? 1 : 0] as $resource) {
                     $free[$resource]++;
@@ -142,13 +144,16 @@ final class KitchenRun
      */
     private function take(array $needs, array &$free): bool
     {
-        $left = $free;
-        foreach ($needs as $resource) {
-            if ($left[$resource]-- === 0) {
+        foreach ($needs as $taken => $resource) {
+            if ($free[$resource] === 0) {
+                foreach (array_slice($needs, 0, $taken) as $back) {
+                    $free[$back]++;
+                }
+
                 return false;
             }
+            $free[$resource]--;
         }
-        $free = $left;
 
         return true;
     }

@@ -136,31 +136,50 @@ final class Scheduler
      */
     private function best(array $starts, int $tries): array
     {
+        $first = array_fill(0, $this->period->stations, 0);
         $orders = $starts[0];
-        $run = $this->kitchen->work($orders);
+        $run = $this->kitchen->work($orders, $first);
         foreach (array_slice($starts, 1) as $other) {
-            $ran = $this->kitchen->work($other);
+            $ran = $this->kitchen->work($other, $first);
             if ($this->isBetter($ran, $run)) {
                 [$orders, $run] = [$other, $ran];
             }
         }
         $bound = $this->period->lowerBoundS();
-        for ($try = 0; $try < $tries && $run['end'] > $bound && count($this->kitchen->ops) > 1; $try++) {
-            $changed = $orders;
-            // Mostly the station that ends last, else any.
-            $any = $this->random->getInt(0, $this->period->stations - 1);
-            $station = $try % 3 === 2 ? $any : $this->last($run['stations']);
-            $changed[$station] = $this->exchanged($changed[$station]);
-            if ($try % 2 === 1) {
-                $changed[$any] = $this->exchanged($changed[$any]);
-            }
-            $ran = $this->kitchen->work($changed);
+        for ($try = 0; $try < $tries && $run['end'] > $bound && count($this->kitchen->ops) > 0; $try++) {
+            [$changed, $before] = $this->changed($orders, $first, $run['stations'], $try);
+            $ran = $this->kitchen->work($changed, $before);
             if (! $this->isBetter($run, $ran)) {
-                [$orders, $run] = [$changed, $ran];
+                [$orders, $first, $run] = [$changed, $before, $ran];
             }
         }
 
         return [$orders, $run];
+    }
+
+    /**
+     * Lines exchanged, mostly at the station that ends last; now and then another station goes first instead.
+     *
+     * @param  list<list<int>>  $orders
+     * @param  list<int>  $first
+     * @param  array<int, int>  $ends
+     * @return array{list<list<int>>, list<int>}
+     */
+    private function changed(array $orders, array $first, array $ends, int $try): array
+    {
+        $any = $this->random->getInt(0, $this->period->stations - 1);
+        if ($try % 4 === 3) {
+            $first[$any] = $this->random->getInt(0, 2 * $this->period->pathS());
+
+            return [$orders, array_values($first)];
+        }
+        $station = $try % 3 === 2 ? $any : $this->last($ends);
+        $orders[$station] = $this->exchanged($orders[$station]);
+        if ($try % 2 === 1) {
+            $orders[$any] = $this->exchanged($orders[$any]);
+        }
+
+        return [$orders, $first];
     }
 
     /** @param  array<int, int>  $ends */

@@ -224,3 +224,19 @@ it('counts a thing that a line needs twice, and refuses more than there are', fu
         expect($problem->field)->toBe('lines.0.needs');
     }
 });
+
+it('is near to plans that nobody can better: small periods solved exactly by periods/solve.py', function () {
+    $over = [];
+    $cases = json_decode((string) file_get_contents(__DIR__.'/periods/exact.json'), true, 32, JSON_THROW_ON_ERROR);
+    foreach ($cases as $i => $case) {
+        $lines = array_map(static fn (array $line): PeriodLine => new PeriodLine(
+            $line['id'], Family::from($line['family']), $line['needs'], $line['weigh_needs'], $line['seconds_measure'], $line['seconds_weigh'],
+        ), $case['lines']);
+        $period = Period::of(47, $case['stations'], $case['hands'], $lines, $case['resources'], [Fixed::Check->value => $case['check']]);
+        $plan = Scheduler::plan($period);
+        expect(complaints($plan))->toBe([], "case $i")->and($plan->endS)->toBeGreaterThanOrEqual($case['optimum_s'], "case $i")
+            ->and($plan->lowerBoundS)->toBeLessThanOrEqual($case['optimum_s'], "case $i");
+        $over[] = $plan->endS / $case['optimum_s'] - 1;
+    }
+    expect($over)->toHaveCount(30)->and(max($over))->toBeLessThanOrEqual(0.15)->and(array_sum($over) / 30)->toBeLessThanOrEqual(0.05);
+});
