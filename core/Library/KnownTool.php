@@ -8,11 +8,10 @@ use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\Quantity\MeasureStandard;
-use Hovik\Core\Words\Phrase;
 
 /**
  * A kind of tool to know by picture, size and use; drawn in the class's own sizes where it owns some. Words: `library.tool.KIND`,
- * `.use`, `.mind`.
+ * `.use`, `.mind`, `.also`.
  */
 final readonly class KnownTool
 {
@@ -52,20 +51,5 @@ final readonly class KnownTool
 
             return new self($kind, $sizes, $owned !== []);
         }, self::KINDS);
-    }
-
-    public function called(): Phrase
-    {
-        return Phrase::of("library.tool.{$this->kind->value}");
-    }
-
-    public function use(): Phrase
-    {
-        return Phrase::of("library.tool.{$this->kind->value}.use");
-    }
-
-    public function mind(): Phrase
-    {
-        return Phrase::of("library.tool.{$this->kind->value}.mind");
     }
 }

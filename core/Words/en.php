@@ -81,6 +81,7 @@ return $ingredients + [
     'step.clean-dry-empty.why' => 'Old food or water takes up room and weighs too.',
     'step.loosen' => 'Stir to loosen it',
     'step.loosen.role.flour' => 'Stir the flour to loosen it',
+    'step.loosen.why.leavener-spice' => 'A clump of soda bakes into a bitter brown spot.',
     'step.loosen.leavener-spice' => 'Stir the jar if it has caked',
     'step.loosen.why' => 'It settles in the bin. Settled food packs more into the same cup.',
     'step.sift' => 'Sift it onto paper first',

@@ -78,6 +78,7 @@ return $ingredients + [
     'step.clean-dry-empty.why' => 'Los restos y el agua ocupan sitio y también pesan.',
     'step.loosen' => 'Remueve para soltarlo',
     'step.loosen.role.flour' => 'Remueve la harina para soltarla',
+    'step.loosen.why.leavener-spice' => 'Un grumo de bicarbonato deja una mancha amarga y oscura.',
     'step.loosen.leavener-spice' => 'Remueve el frasco si hay terrones',
     'step.loosen.why' => 'En el bote se asienta. Asentado, cabe más en la misma medida.',
     'step.sift' => 'Primero tamiza sobre papel',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Hovik\Core\Diagnosis\Cause;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Library\Helper;
 use Hovik\Core\Library\KnownTool;
 use Hovik\Core\Library\Mistake;
 use Hovik\Core\Library\TechniquePage;
@@ -118,13 +119,22 @@ it('shows the tools of the drawer, and the usual ones where it has none', functi
     $known = KnownTool::all([ToolCatalogue::tool('dry-cup-us-1', $us), ToolCatalogue::tool('dry-cup-us-1-2', $us)], $us);
     expect($known[0]->owned)->toBeTrue()->and(array_map(fn ($tool) => $tool->nominal, $known[0]->sizes))->toBe(['1/2 cup', '1 cup'])
         ->and($known[1]->owned)->toBeFalse()->and($known[1]->sizes)->not->toBe([]);
-    foreach ($known as $one) {
+    expect($known)->toHaveCount(7);
+});
+
+it('names every tool and helper, with what it is for and its other names, in both languages', function () {
+    $drawn = (string) file_get_contents(dirname(__DIR__, 2).'/resources/js/technique/HelperDrawing.tsx');
+    $ids = [...array_map(fn (KnownTool $one) => $one->kind->value, KnownTool::all([], MeasureStandard::UsCustomary)),
+        ...array_column(Helper::cases(), 'value')];
+    foreach ($ids as $id) {
         foreach (['en', 'es'] as $language) {
-            expect(
-                Phrasebook::in($language)->say($one->called()).Phrasebook::in($language)
-                    ->say($one->use()).Phrasebook::in($language)->say($one->mind()),
-            )->not->toContain('{');
+            foreach (['', '.use', '.mind', '.also'] as $what) {
+                expect(Phrasebook::in($language)->has("library.tool.$id$what"))->toBeTrue("$language $id$what");
+            }
         }
+    }
+    foreach (Helper::cases() as $helper) {
+        expect(preg_match('~^  "?'.$helper->value.'"?: \(~m', $drawn))->toBe(1, "$helper->value is not drawn");
     }
 });
 

@@ -20,10 +20,16 @@ it('shows students the class\'s own way', function () {
         ->and(array_column($page['mistakes'], 'error'))->each->toMatch('/^\d+$/');
 });
 
+it('shows what helps beside the tools, and the mug that is none, with other names', function () {
+    $tools = collect($this->asStation($this->school->stations->first())->getJson('/api/techniques')->json('tools'));
+    expect($tools->firstWhere('id', 'mug')['sizes'])->toBe([])->and($tools->firstWhere('id', 'sifter')['also'])->toBe(['sieve', 'strainer'])
+        ->and($tools->firstWhere('id', 'scale')['owned'])->toBeTrue();
+});
+
 it('shows the tools of the class\'s drawer', function () {
     $tools = $this->asStation($this->school->stations->first())->getJson('/api/techniques')->assertOk()->json('tools');
     expect($tools[0]['owned'])->toBeTrue()->and(array_column($tools[0]['sizes'], 'nominal'))->toBe(['1/4 cup', '1/2 cup', '1 cup'])->and(
-        collect($tools)->firstWhere('kind', 'butter-wrapper')['owned'],
+        collect($tools)->firstWhere('id', 'butter-wrapper')['owned'],
     )->toBeFalse();
 });
 

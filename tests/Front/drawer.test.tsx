@@ -55,7 +55,7 @@ describe("the drawer", () => {
   it("shows what is owned, by kind, and all there are when asked", async () => {
     const screen = await shown();
     expect(names(screen)).toEqual(["the cup-1", "the jug-2", "the mug"]);
-    expect(screen.all("h2")).toEqual(["Dry cups", "Jugs", "Scoops and mugs", "Scales"]);
+    expect(screen.all("h2")).toEqual(["Dry cups", "Jugs", "Scoops and mugs", "Scales: 1 of 2 in order"]);
     expect(screen.text()).toContain("Their rim cannot be levelled: not for checking.");
     await screen.press("Show all there are");
     expect(names(screen)).toContain("the cup-2⁄3");
@@ -104,7 +104,7 @@ describe("the drawer", () => {
   it("tells each scale's steps, range and last check, takes one more, and takes one away", async () => {
     const screen = await shown(drawer(), { "POST /api/drawer/scales": { id: 6 } });
     expect(screen.all(".sheet-side li > span")[0]).toMatch(/^Bench1 g steps, to 5000 g, checked .*20/);
-    expect(screen.all(".sheet-side li > span")[1]).toBe("Fine0.1 g steps, to 200 g, not checked yet");
+    expect(screen.all(".sheet-side li > span")[1]).toBe("Fine0.1 g steps, to 200 g, out of order");
     screen.type("Another scale: its name", "Blue");
     screen.type("Its display", "fine-01");
     await screen.press("Add it");
@@ -124,7 +124,7 @@ describe("the drawer", () => {
 
   it("of an empty school has its scales' form and no tools", async () => {
     const screen = await shown(drawer({ tools: [], scales: [], scale_kinds: [] }));
-    expect(screen.all("h2")).toEqual(["Scales"]);
+    expect(screen.all("h2")).toEqual(["Scales: 0 of 0 in order"]);
     const away = await page(<DrawerScreen />, { "GET /api/drawer": () => json(500, { message: "Away." }) });
     expect(away.all("button")).toEqual(["Try again"]);
   });

@@ -1848,13 +1848,17 @@ export interface components {
             ingredients: number;
             opened_at: string | null;
         };
+        /** @description A tool to know by picture, name and use, or what helps beside the tools. */
         LibraryTool: {
-            /** @enum {string} */
-            kind: "dry-cup" | "measuring-spoon" | "liquid-measure" | "top-read-liquid-measure" | "graduated-dry-measure" | "small-liquid-measure" | "novelty-scoop" | "butter-wrapper" | "scale";
+            id: string;
             called: string;
+            /** @description other names, for who looks for it by one of them */
+            also: string[];
             use: string;
             mind: string;
+            /** @description false only of a measuring tool that the kitchen does not own */
             owned: boolean;
+            /** @description none of a helper */
             sizes: components["schemas"]["PracticeTool"][];
         };
         /** @description One cause as a screen shows it. */

@@ -9,16 +9,22 @@ use App\Http\Views\View;
 use App\Words\Said;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolKind;
+use Hovik\Core\Library\Helper;
 use Hovik\Core\Library\KnownTool;
+use Hovik\Core\Words\Phrase;
 
+/** A tool to know by picture, name and use, or what helps beside the tools. */
 final readonly class LibraryTool extends View
 {
     /**
-     * @param  list<PracticeTool>  $sizes
+     * @param  list<string>  $also  other names, for who looks for it by one of them
+     * @param  bool  $owned  false only of a measuring tool that the kitchen does not own
+     * @param  list<PracticeTool>  $sizes  none of a helper
      */
     public function __construct(
-        public ToolKind $kind,
+        public string $id,
         public string $called,
+        public array $also,
         public string $use,
         public string $mind,
         public bool $owned,
@@ -28,16 +34,22 @@ final readonly class LibraryTool extends View
 
     public static function of(KnownTool $known): self
     {
-        return new self(
-            kind: $known->kind,
-            called: Said::phrase($known->called()),
-            use: Said::phrase($known->use()),
-            mind: Said::phrase($known->mind()),
-            owned: $known->owned,
-            sizes: array_map(
-                static fn (Tool $tool): PracticeTool => new PracticeTool($tool->kind->value, $tool->aboutMl, $tool->nominal),
-                $known->sizes,
-            ),
-        );
+        return self::said($known->kind, $known->owned, array_map(
+            static fn (Tool $tool): PracticeTool => new PracticeTool($tool->kind->value, $tool->aboutMl, $tool->nominal),
+            $known->sizes,
+        ));
+    }
+
+    public static function helper(Helper $helper): self
+    {
+        return self::said($helper, true, []);
+    }
+
+    /** @param  list<PracticeTool>  $sizes */
+    private static function said(ToolKind|Helper $id, bool $owned, array $sizes): self
+    {
+        $say = static fn (string $what): string => Said::phrase(Phrase::of("library.tool.$id->value$what"));
+
+        return new self($id->value, $say(''), explode(', ', $say('.also')), $say('.use'), $say('.mind'), $owned, $sizes);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Views\Technique;
 use App\Http\Views\View;
 use App\Models\Section;
 use App\Words\Said;
+use Hovik\Core\Library\Helper;
 use Hovik\Core\Library\KnownTool;
 use Hovik\Core\Library\TechniquePage;
 use Hovik\Core\Pantry\Family;
@@ -39,7 +40,10 @@ final readonly class TechniqueLibrary extends View
 
         return new self(
             families: array_map($page, Family::cases()),
-            tools: array_map(LibraryTool::of(...), KnownTool::all($section->kitchen->drawer($section->standard), $section->standard)),
+            tools: [
+                ...array_map(LibraryTool::of(...), KnownTool::all($section->kitchen->drawer($section->standard), $section->standard)),
+                ...array_map(LibraryTool::helper(...), Helper::cases()),
+            ],
             safety: array_map(SafetyRow::of(...), SafetyPoint::cases()),
             first: Said::phrase(Phrase::of('safety.first')),
         );
