@@ -33,8 +33,8 @@ export default function DrawerScales({ drawer }: { drawer: Drawer }) {
       </h2>
       <ul>
         {drawer.scales.map((scale) => (
-          <li key={scale.id} className="note flex items-center justify-between gap-2">
-            <span>
+          <li key={scale.id} className="note flex flex-wrap items-center gap-x-2">
+            <span className="basis-full">
               <b>{scale.name}</b>
               <span className="soft block">
                 {t("drawer.scaleIs", { step: step(scale.step, scale.decimals), capacity: scale.capacity })}

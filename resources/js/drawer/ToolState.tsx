@@ -20,7 +20,9 @@ export default function ToolState({ tool, keep }: Props) {
   ].filter(Boolean);
   return (
     <details className="tool-state">
-      <summary>{said.length > 0 ? said.join(" · ") : t("drawer.state")}</summary>
+      <summary>
+        {said.length > 0 ? said.join(" · ") : t(tool.marks.length > 0 ? "drawer.state" : "drawer.stateShort")}
+      </summary>
       {numbers.map(([what, number, most]) => (
         <label key={what} className="field">
           <span>{t(`drawer.${what}`)}</span>
