@@ -20,6 +20,7 @@ use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\FrozenFood;
 use Hovik\Core\Pantry\Handling;
 use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Plan\LinePlanner;
 use Hovik\Core\Plan\MeasuringMode;
 use Hovik\Core\Plan\ToolPlan;
 use Hovik\Core\Quantity\Amount;
@@ -87,6 +88,14 @@ return new class extends Migration
         $this->nameRecipeLines();
     }
 
+    /** @return list<Tool> as it was kept then: later columns are not there yet */
+    private function drawer(Kitchen $kitchen, MeasureStandard $standard): array
+    {
+        return array_values($kitchen->tools->map(fn ($tool): Tool => ToolCatalogue::tool(
+            $tool->catalogue_id, $standard, $tool->true_ml === null ? null : (float) $tool->true_ml, $tool->count,
+        ))->all());
+    }
+
     /** @return array<int, FrozenLine> by id of the line */
     private function carryOver(stdClass $lab): array
     {
@@ -103,7 +112,7 @@ return new class extends Migration
         }
         $scales = $kitchen->scales->keyBy('name')->map(fn ($scale): Scale => $scale->toCore())->all();
         $names = array_values($section->stations->pluck('name')->all());
-        $whole = new FrozenKitchen($kitchen->drawer($section->standard), $scales, $section->houseRules(), $names, [], []);
+        $whole = new FrozenKitchen($this->drawer($kitchen, $section->standard), $scales, $section->houseRules(), $names, [], []);
         DB::table('labs')->where('id', $lab->id)->update(['frozen' => json_encode($whole->toArray(), JSON_THROW_ON_ERROR)]);
         $this->addUnweighed($lab, $section, $items);
 
@@ -152,7 +161,7 @@ return new class extends Migration
         if ($row->expected_g === null) {
             return null;
         }
-        $owned = collect($kitchen->drawer($standard))->keyBy('id');
+        $owned = collect($this->drawer($kitchen, $standard))->keyBy('id');
         $fills = array_map(static function (array $fill) use ($owned, $standard): Fill {
             /** @var Tool $tool */
             $tool = $owned->get($fill['tool']) ?? ToolCatalogue::tool($fill['tool'], $standard);
@@ -174,7 +183,10 @@ return new class extends Migration
     /** @param  array<int, LabItem>  $items */
     private function addUnweighed(stdClass $lab, Section $section, array $items): void
     {
-        $planner = $section->linePlanner();
+        $planner = new LinePlanner(
+            $section->kitchen->pantry(), $this->drawer($section->kitchen, $section->standard), $section->standard,
+            $section->tolerancePolicy(), $section->houseRules(),
+        );
         foreach (array_filter($items, static fn (LabItem $item): bool => $item->mode === MeasuringMode::Volume) as $item) {
             try {
                 $plan = $item->plan($planner);

@@ -5,10 +5,10 @@ declare(strict_types=1);
 use Hovik\Core\Diagnosis\Cause;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\InvalidInput;
-use Hovik\Core\Library\Helper;
 use Hovik\Core\Library\KnownTool;
 use Hovik\Core\Library\Mistake;
 use Hovik\Core\Library\TechniquePage;
+use Hovik\Core\Library\Utensil;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\MeasureStandard;
@@ -125,7 +125,7 @@ it('shows the tools of the drawer, and the usual ones where it has none', functi
 it('names every tool and helper, with what it is for and its other names, in both languages', function () {
     $drawn = (string) file_get_contents(dirname(__DIR__, 2).'/resources/js/technique/HelperDrawing.tsx');
     $ids = [...array_map(fn (KnownTool $one) => $one->kind->value, KnownTool::all([], MeasureStandard::UsCustomary)),
-        ...array_column(Helper::cases(), 'value')];
+        ...array_column(Utensil::cases(), 'value')];
     foreach ($ids as $id) {
         foreach (['en', 'es'] as $language) {
             foreach (['', '.use', '.mind', '.also'] as $what) {
@@ -133,8 +133,8 @@ it('names every tool and helper, with what it is for and its other names, in bot
             }
         }
     }
-    foreach (Helper::cases() as $helper) {
-        expect(preg_match('~^  "?'.$helper->value.'"?: \(~m', $drawn))->toBe(1, "$helper->value is not drawn");
+    foreach (Utensil::cases() as $utensil) {
+        expect(preg_match('~^  "?'.$utensil->value.'"?: \(~m', $drawn))->toBe(1, "$utensil->value is not drawn");
     }
 });
 

@@ -1858,7 +1858,7 @@ export interface components {
             mind: string;
             /** @description false only of a measuring tool that the kitchen does not own */
             owned: boolean;
-            /** @description none of a helper */
+            /** @description none of a utensil */
             sizes: components["schemas"]["PracticeTool"][];
         };
         /** @description One cause as a screen shows it. */

@@ -9,8 +9,8 @@ use App\Http\Views\View;
 use App\Words\Said;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolKind;
-use Hovik\Core\Library\Helper;
 use Hovik\Core\Library\KnownTool;
+use Hovik\Core\Library\Utensil;
 use Hovik\Core\Words\Phrase;
 
 /** A tool to know by picture, name and use, or what helps beside the tools. */
@@ -19,7 +19,7 @@ final readonly class LibraryTool extends View
     /**
      * @param  list<string>  $also  other names, for who looks for it by one of them
      * @param  bool  $owned  false only of a measuring tool that the kitchen does not own
-     * @param  list<PracticeTool>  $sizes  none of a helper
+     * @param  list<PracticeTool>  $sizes  none of a utensil
      */
     public function __construct(
         public string $id,
@@ -40,13 +40,13 @@ final readonly class LibraryTool extends View
         ));
     }
 
-    public static function helper(Helper $helper): self
+    public static function utensil(Utensil $utensil): self
     {
-        return self::said($helper, true, []);
+        return self::said($utensil, true, []);
     }
 
     /** @param  list<PracticeTool>  $sizes */
-    private static function said(ToolKind|Helper $id, bool $owned, array $sizes): self
+    private static function said(ToolKind|Utensil $id, bool $owned, array $sizes): self
     {
         $say = static fn (string $what): string => Said::phrase(Phrase::of("library.tool.$id->value$what"));
 

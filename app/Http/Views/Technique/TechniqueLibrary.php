@@ -7,9 +7,9 @@ namespace App\Http\Views\Technique;
 use App\Http\Views\View;
 use App\Models\Section;
 use App\Words\Said;
-use Hovik\Core\Library\Helper;
 use Hovik\Core\Library\KnownTool;
 use Hovik\Core\Library\TechniquePage;
+use Hovik\Core\Library\Utensil;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Safety\SafetyPoint;
 use Hovik\Core\Words\Phrase;
@@ -42,7 +42,7 @@ final readonly class TechniqueLibrary extends View
             families: array_map($page, Family::cases()),
             tools: [
                 ...array_map(LibraryTool::of(...), KnownTool::all($section->kitchen->drawer($section->standard), $section->standard)),
-                ...array_map(LibraryTool::helper(...), Helper::cases()),
+                ...array_map(LibraryTool::utensil(...), Utensil::cases()),
             ],
             safety: array_map(SafetyRow::of(...), SafetyPoint::cases()),
             first: Said::phrase(Phrase::of('safety.first')),

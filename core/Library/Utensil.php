@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Library;
 
 /** What stands beside the measuring tools, and the mug that is none. Words: `library.tool.ID`, `.use`, `.mind`, `.also`. */
-enum Helper: string
+enum Utensil: string
 {
     case Scale = 'scale';
     case StraightEdge = 'straight-edge';
