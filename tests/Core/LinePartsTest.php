@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Recipe\Flag;
+use Hovik\Core\Recipe\LineReader;
+use Hovik\Core\Recipe\Part;
+use Hovik\Core\Recipe\Piece;
+
+it('tells what each word of a line is', function (
+    string $line, string $food, string $parts, int $amounts, array $flags, array $before, array $after,
+) {
+    $read = (new LineReader(Pantry::reference()))->read($line);
+    $told = array_filter($read->pieces, static fn (Piece $piece): bool => $piece->part !== Part::Filler);
+    expect(implode(' | ', array_map(static fn (Piece $piece): string => $piece->part->value.': '.trim($piece->text), $told)))->toBe($parts)
+        ->and(implode('', array_map(static fn (Piece $piece): string => $piece->text, $read->pieces)))->toBe($line)
+        ->and($read->ingredient?->id)->toBe($food)->and($read->amounts)->toHaveCount($amounts)
+        ->and(array_map(static fn (Flag $flag): string => $flag->value, $read->flags))->toBe($flags)
+        ->and($read->before)->toBe($before)->and($read->after)->toBe($after);
+})->with([
+    ['1 cup orange juice, no pulp', 'orange-juice',
+        'amount: 1 cup | ingredient: orange juice | note: no pulp', 1, [], [], []],
+    ['1 cup rolled oats, not instant', 'rolled-oats',
+        'amount: 1 cup | ingredient: rolled oats | note: not instant', 1, [], [], []],
+    ['1 cup rolled oats (not instant), toasted', 'rolled-oats',
+        'amount: 1 cup | ingredient: rolled oats | note: not instant | handling: toasted', 1, [], [], ['toasted']],
+    ['1 cup sugar, plus 2 tbsp', 'granulated-sugar',
+        'amount: 1 cup | ingredient: sugar | amount: plus 2 tbsp', 2, [], [], []],
+    ['1 cup sugar plus 2 tbsp for the pan', 'granulated-sugar',
+        'amount: 1 cup | ingredient: sugar | note: plus 2 tbsp for the pan', 1, ['held-back'], [], []],
+    ['1 cup sugar, plus more for dusting', 'granulated-sugar',
+        'amount: 1 cup | ingredient: sugar | note: plus more for dusting', 1, ['held-back'], [], []],
+    ['1/2 cup butter or margarine', 'butter',
+        'amount: 1/2 cup | ingredient: butter | note: or margarine', 1, ['alternative'], [], []],
+    ['1 cup walnuts or pecans, chopped', 'walnut-halves',
+        'amount: 1 cup | ingredient: walnuts | note: or pecans | handling: chopped', 1, ['alternative'], [], ['chopped']],
+    ['2 potatoes, cut into 2 cm cubes', 'potatoes-diced',
+        'amount: 2 | ingredient: potatoes | handling: cut | note: into 2 cm cubes', 1, [], [], ['cut']],
+    ['1 cup flour (125 g)', 'all-purpose-flour',
+        'amount: 1 cup | ingredient: flour | package: (125 g)', 1, ['which-kind'], [], []],
+    ['1 cup rye flour (about 110 g)', 'rye-flour',
+        'amount: 1 cup | ingredient: rye flour | package: (about 110 g)', 1, [], [], []],
+    ['rye flour (250 g)', 'rye-flour',
+        'ingredient: rye flour | package: (250 g)', 1, [], [], []],
+    ['1 (400 g) can pumpkin puree', 'pumpkin-puree',
+        'amount: 1 | package: (400 g) | amount: can | ingredient: pumpkin puree', 1, [], [], []],
+    ['1 cup freshly grated parmesan', 'hard-cheese-grated',
+        'amount: 1 cup | handling: freshly grated | ingredient: parmesan', 1, [], ['grated'], []],
+    ['1 cup parmesan, freshly grated', 'hard-cheese-grated',
+        'amount: 1 cup | ingredient: parmesan | handling: freshly grated', 1, ['which-form'], [], ['grated']],
+    ['1 cup finely chopped walnuts', 'walnuts-chopped',
+        'amount: 1 cup | handling: finely chopped | ingredient: walnuts', 1, [], ['chopped'], []],
+    ['1 cup walnuts, very finely chopped and toasted', 'walnut-halves',
+        'amount: 1 cup | ingredient: walnuts | note: very | handling: finely chopped | note: and | handling: toasted', 1, [], [], ['chopped', 'toasted']],
+    ['1 tsp vanilla extract, optional', 'vanilla-extract',
+        'amount: 1 tsp | ingredient: vanilla extract | note: optional', 1, ['optional'], [], []],
+    ['2 eggs, at room temperature', 'egg-large',
+        'amount: 2 | ingredient: eggs | note: at room temperature', 1, [], [], []],
+    ['2 large eggs, lightly beaten', 'egg-large',
+        'amount: 2 | ingredient: large eggs | handling: lightly beaten', 1, [], [], ['beaten']],
+    ['1 cup milk (whole or 2%)', 'whole-milk',
+        'amount: 1 cup | ingredient: milk | note: whole or 2', 1, [], [], []],
+    ['1 tbsp honey ; warmed', 'honey',
+        'amount: 1 tbsp | ingredient: honey | handling: warmed', 1, [], [], ['warmed']],
+    ['1 cup raisins, soaked in hot water for 10 minutes', 'raisins',
+        'amount: 1 cup | ingredient: raisins | handling: soaked | note: in hot | unread: water | note: for 10 minutes', 1, ['unread-words'], [], ['soaked']],
+    ['3 tbsp butter, melted and cooled', 'butter',
+        'amount: 3 tbsp | ingredient: butter | handling: melted | note: and | handling: cooled', 1, [], [], ['melted', 'cooled']],
+    ['1 cup carrots, peeled and grated', 'carrot-grated',
+        'amount: 1 cup | ingredient: carrots | handling: peeled | note: and | handling: grated', 1, ['which-form'], [], ['peeled', 'grated']],
+    ['1 taza de nueces picadas', 'pecans-chopped',
+        'amount: 1 taza | ingredient: nueces | handling: picadas', 1, ['which-kind'], ['chopped'], []],
+    ['1 taza de nueces, ya picadas', 'pecan-halves',
+        'amount: 1 taza | ingredient: nueces | note: ya | handling: picadas', 1, ['which-kind'], ['chopped'], []],
+    ['2 huevos, ligeramente batidos', 'egg-large',
+        'amount: 2 | ingredient: huevos | handling: ligeramente batidos', 1, [], [], ['beaten']],
+    ['1 taza de azúcar, más 2 cdas para espolvorear', 'granulated-sugar',
+        'amount: 1 taza | ingredient: azúcar | note: más 2 cdas para espolvorear', 1, ['held-back'], [], []],
+    ['1 taza de leche o agua', 'whole-milk',
+        'amount: 1 taza | ingredient: leche | note: o agua', 1, ['alternative'], [], []],
+    ['1 taza de zanahoria rallada fina', 'carrot-grated',
+        'amount: 1 taza | ingredient: zanahoria | handling: rallada | note: fina', 1, [], ['grated'], []],
+    ['1 cup water - cold', 'water',
+        'amount: 1 cup | ingredient: water | note: cold', 1, [], [], []],
+    ['1 cup cheddar, packed, plus 1/4 cup for topping', 'soft-cheese-shredded',
+        'amount: 1 cup | ingredient: cheddar | handling: packed | note: plus 1/4 cup for topping', 1, ['held-back', 'which-form'], [], ['packed']],
+    ['1/4 cup sugar, divided', 'granulated-sugar',
+        'amount: 1/4 cup | ingredient: sugar | note: divided', 1, ['divided'], [], []],
+    ['2 tbsp olive oil, to grease the pan', 'olive-oil',
+        'amount: 2 tbsp | ingredient: olive oil | note: to | unread: grease | note: the pan', 1, ['unread-words'], [], []],
+    ['juice of 1 lemon', 'lemons',
+        'handling: juice of | amount: 1 | ingredient: lemon', 1, ['not-checkable'], [], ['squeezed']],
+]);
