@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Recipe\Flag;
 use Hovik\Core\Recipe\LineReader;
 use Hovik\Core\Recipe\Part;
 use Hovik\Core\Recipe\Piece;
+use Hovik\Core\Recipe\ReadAmount;
 
 it('tells what each word of a line is', function (
     string $line, string $food, string $parts, int $amounts, array $flags, array $before, array $after,
@@ -91,4 +93,72 @@ it('tells what each word of a line is', function (
         'amount: 2 tbsp | ingredient: olive oil | note: to | unread: grease | note: the pan', 1, ['unread-words'], [], []],
     ['juice of 1 lemon', 'lemons',
         'handling: juice of | amount: 1 | ingredient: lemon', 1, ['not-checkable'], [], ['squeezed']],
+]);
+
+it('reads amounts as people write them', function (string $line, array $amounts, array $also, ?string $package, array $flags) {
+    $said = static fn (ReadAmount $a): string => KitchenNotation::write($a->min)
+        .($a->max === null ? '' : ' to '.KitchenNotation::write($a->max)).' '.($a->unit->value ?? '?');
+    $read = (new LineReader(Pantry::reference()))->read($line);
+    expect(array_map($said, $read->amounts))->toBe($amounts)->and(array_map($said, $read->also))->toBe($also)
+        ->and($read->package === null ? null : $said($read->package))->toBe($package)->and($read->status)->toBe('read')
+        ->and(array_map(static fn (Flag $flag): string => $flag->value, $read->flags))->toBe($flags);
+})->with([
+    ['1 1/2 to 2 cups rye flour', ['1 1/2 to 2 cup'], [], null, ['range']],
+    ['2-3 tbsp honey', ['2 to 3 tbsp'], [], null, ['range']],
+    ['2–3 tbsp honey', ['2 to 3 tbsp'], [], null, ['range']],
+    ['1½ cups rye flour', ['1 1/2 cup'], [], null, []],
+    ['1.5 cups rye flour', ['1 1/2 cup'], [], null, []],
+    ['1,5 cups rye flour', ['1 1/2 cup'], [], null, []],
+    ['1 lb 4 oz rye flour', ['1 lb', '4 oz'], [], null, []],
+    ['.5 tsp table salt', ['1/2 tsp'], [], null, []],
+    ['3/4 cup plus 1 tbsp rye flour', ['3/4 cup', '1 tbsp'], [], null, []],
+    ['1 cup minus 2 tbsp rye flour', ['1 cup', '-2 tbsp'], [], null, []],
+    ['1 cup less 1 tbsp rye flour', ['1 cup', '-1 tbsp'], [], null, []],
+    ['at least 2 cups rye flour', ['2 cup'], [], null, ['approximate']],
+    ['about 1 cup rye flour', ['1 cup'], [], null, ['approximate']],
+    ['up to 3 tbsp honey', ['3 tbsp'], [], null, ['approximate']],
+    ['two cups rye flour', ['2 cup'], [], null, []],
+    ['half a cup rye flour', ['1/2 cup'], [], null, []],
+    ['a dozen eggs', ['1 dozen'], [], null, []],
+    ['half a dozen eggs', ['1/2 dozen'], [], null, []],
+    ['2 x 400 g cans pumpkin puree', ['2 can'], [], '400 g', []],
+    ['2 (400 g) cans pumpkin puree', ['2 can'], [], '400 g', []],
+    ['1 cup / 240 mL whole milk', ['1 cup'], ['240 ml'], null, []],
+    ['250g rye flour', ['250 g'], [], null, []],
+    ['1 kg 200 g rye flour', ['1 kg', '200 g'], [], null, []],
+    ['a cup of rye flour', ['1 cup'], [], null, []],
+    ['a generous cup of rye flour', ['1 cup'], [], null, ['not-checkable']],
+    ['2 heaping tbsp cocoa powder', ['2 tbsp'], [], null, ['not-checkable']],
+    ['1/2 - 3/4 cup rye flour', ['1/2 to 3/4 cup'], [], null, ['range']],
+    ['1 to 1 1/2 cups rye flour', ['1 to 1 1/2 cup'], [], null, ['range']],
+    ['between 2 and 3 cups rye flour', ['2 to 3 cup'], [], null, ['range']],
+    ['one and a half cups rye flour', ['1 1/2 cup'], [], null, []],
+    ['1 1/2 cups rye flour', ['1 1/2 cup'], [], null, []],
+    ['3 eggs', ['3 piece'], [], null, []],
+    ['3 large eggs', ['3 piece'], [], null, []],
+    ['rye flour, 250 g', ['250 g'], [], null, []],
+    ['rye flour 2 cups', ['2 cup'], [], null, []],
+    ['0.33 cup honey', ['1/3 cup'], [], null, []],
+    ['0.67 cup honey', ['2/3 cup'], [], null, []],
+    ['3 tablespoons + 1 teaspoon honey', ['3 tbsp', '1 tsp'], [], null, []],
+    ['media taza de harina de centeno', ['1/2 cup'], [], null, []],
+    ['taza y media de harina de centeno', ['1 1/2 cup'], [], null, []],
+    ['un cuarto de taza de miel', ['1/4 cup'], [], null, []],
+    ['tres cuartos de taza de miel', ['3/4 cup'], [], null, []],
+    ['2 o 3 cdas de miel', ['2 to 3 tbsp'], [], null, ['range']],
+    ['de 2 a 3 cdas de miel', ['2 to 3 tbsp'], [], null, ['range']],
+    ['1 cda y 1 cdta de miel', ['1 tbsp', '1 tsp'], [], null, []],
+    ['media docena de huevos', ['6 piece'], [], null, []],
+    ['100 gr de harina de centeno', ['100 g'], [], null, []],
+    ['1/2 kg de harina de centeno', ['1/2 kg'], [], null, []],
+    ['una pizca de sal fina', ['1 pinch'], [], null, ['not-checkable']],
+    ['2 1/2 tazas de leche entera', ['2 1/2 cup'], [], null, []],
+    ['1 taza menos 2 cdas de miel', ['1 cup', '-2 tbsp'], [], null, []],
+    ['hasta 3 cdas de miel', ['3 tbsp'], [], null, ['approximate']],
+    ['1 cup 2 tbsp rye flour', ['1 cup', '2 tbsp'], [], null, []],
+    ['1 pint whole milk', ['1 pt'], [], null, []],
+    ['1 stick butter', ['1 stick'], [], null, []],
+    ['3 sticks butter', ['3 stick'], [], null, []],
+    ['1 quart whole milk', ['1 qt'], [], null, []],
+    ['10 fl oz whole milk', ['10 fl-oz'], [], null, []],
 ]);

@@ -53,7 +53,7 @@ final readonly class OpenQuestions implements PartReader
                     true => Flag::AmbiguousUnit,
                     false => Flag::NotCheckable,
                 });
-            } elseif ($amount->min->isLessThan($this->leastSure($r, $amount->unit))) {
+            } elseif ($amount->min->isPositive() && $amount->min->isLessThan($this->leastSure($r, $amount->unit))) {
                 $r->flag(Flag::AmbiguousUnit);
             } elseif ($amount->unit === Unit::Stick && $r->words->language === 'es' && $r->also === [] && $r->package === null) {
                 $r->flag(Flag::PackageSize); // 113 g in one country, 90 g in another
