@@ -162,3 +162,42 @@ it('reads amounts as people write them', function (string $line, array $amounts,
     ['1 quart whole milk', ['1 qt'], [], null, []],
     ['10 fl oz whole milk', ['10 fl-oz'], [], null, []],
 ]);
+
+it('knows headings, notes, list marks and bakers\' per cent', function (
+    string $line, string $status, ?string $food, string $parts, array $flags,
+) {
+    $read = (new LineReader(Pantry::reference()))->read($line);
+    $told = array_filter($read->pieces, static fn (Piece $piece): bool => trim($piece->text) !== '');
+    expect($read->status)->toBe($status)->and($read->ingredient?->id)->toBe($food)
+        ->and(implode(' | ', array_map(static fn (Piece $piece): string => $piece->part->value.': '.trim($piece->text), $told)))->toBe($parts)
+        ->and(array_map(static fn (Flag $flag): string => $flag->value, $read->flags))->toBe($flags);
+})->with([
+    ['For the dough:', 'heading', null, 'note: For the dough:', []],
+    ['DOUGH', 'heading', null, 'note: DOUGH', []],
+    ['Dough', 'heading', null, 'note: Dough', []],
+    ['Filling:', 'heading', null, 'note: Filling:', []],
+    ['FOR THE ICING', 'heading', null, 'note: FOR THE ICING', []],
+    ['To serve:', 'heading', null, 'note: To serve:', []],
+    ['Para la masa:', 'heading', null, 'note: Para la masa:', []],
+    ['MASA', 'heading', null, 'note: MASA', []],
+    ['Relleno:', 'heading', null, 'note: Relleno:', []],
+    ['Note: use cold butter', 'note', null, 'note: Note: use cold butter', []],
+    ['Nota: usa mantequilla fría', 'note', null, 'note: Nota: usa mantequilla fría', []],
+    ['Flour 100%', 'partly', 'all-purpose-flour', 'ingredient: Flour | amount: 100%', ['bakers-percent', 'which-kind', 'no-amount']],
+    ['Water 65 %', 'partly', 'water', 'ingredient: Water | amount: 65 %', ['bakers-percent', 'no-amount']],
+    ['bread flour 100%', 'partly', 'bread-flour', 'ingredient: bread flour | amount: 100%', ['bakers-percent', 'no-amount']],
+    ['100% bread flour', 'partly', 'bread-flour', 'amount: 100% | ingredient: bread flour', ['bakers-percent', 'no-amount']],
+    ['salt 2%', 'partly', 'table-salt', 'ingredient: salt | amount: 2%', ['bakers-percent', 'salt-crystal', 'no-amount']],
+    ['2% table salt', 'partly', 'table-salt', 'amount: 2% | ingredient: table salt', ['bakers-percent', 'no-amount']],
+    ['water 62.5%', 'partly', 'water', 'ingredient: water | amount: 62.5%', ['bakers-percent', 'no-amount']],
+    ['Topping (optional):', 'heading', null, 'note: Topping (optional):', []],
+    ['Ingredients:', 'heading', null, 'note: Ingredients:', []],
+    ['- 1 cup rye flour', 'read', 'rye-flour', 'filler: - | amount: 1 cup | ingredient: rye flour', []],
+    ['* 1 cup rye flour', 'read', 'rye-flour', 'filler: * | amount: 1 cup | ingredient: rye flour', []],
+    ['1. 1 cup rye flour', 'read', 'rye-flour', 'filler: 1. | amount: 1 cup | ingredient: rye flour', []],
+    ['1) 2 eggs', 'read', 'egg-large', 'filler: 1) | amount: 2 | ingredient: eggs', []],
+    ['• 2 eggs', 'read', 'egg-large', 'filler: • | amount: 2 | ingredient: eggs', []],
+    ['[ ] 2 eggs', 'read', 'egg-large', 'filler: [ ] | amount: 2 | ingredient: eggs', []],
+    ['☐ 2 eggs', 'read', 'egg-large', 'filler: ☐ | amount: 2 | ingredient: eggs', []],
+    ['2 eggs', 'read', 'egg-large', 'amount: 2 | ingredient: eggs', []],
+]);
