@@ -33,7 +33,8 @@ export async function openLab(teacher: Page, school: School, title: string, line
   if (shared) {
     await teacher.goto(`/labs/${lab.id}/prepare`);
     const stands = teacher.getByRole("row", { name: new RegExp(shared) }).getByRole("checkbox");
-    await stands.click();
+    // It is ticked on screen at once; the lab is opened when it is stored.
+    await Promise.all([teacher.waitForResponse((answer) => answer.url().includes("/items/")), stands.click()]);
     await expect(stands).toBeChecked();
   }
   await ask(teacher, "POST", `/api/labs/${lab.id}/open`);

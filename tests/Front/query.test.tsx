@@ -114,3 +114,17 @@ it("asks again for what has changed, and for nothing else", async () => {
   await act(() => refresh.get().all());
   expect(stale("/api/labs/{lab}/sheet")).toBe(true);
 });
+
+it("lets no answer come after it that was asked for before it", async () => {
+  const queries = newQueries();
+  const old = later<{ done: boolean }>();
+  const queryKey = ["get", "/api/work"];
+  const asked = queries.fetchQuery({ queryKey, queryFn: () => old.promise }).catch(() => "cancelled");
+  const refresh = hook(() => useRefresh(), queries);
+  act(() => refresh.get().keep({ queryKey }, { done: true }));
+  old.answer({ done: false });
+  await settle();
+  await asked;
+  expect(queries.getQueryData(queryKey)).toEqual({ done: true });
+  expect(queries.getQueryState(queryKey)?.fetchStatus).toBe("idle");
+});

@@ -73,9 +73,12 @@ export function useRefresh() {
     of: (...changed: PathsWithMethod<paths, "get">[]) =>
       Promise.all(changed.map((path) => queries.invalidateQueries({ queryKey: ["get", path] }))),
     all: () => queries.invalidateQueries(),
-    /** An answer that is at hand already: nobody asks again. */
-    keep: <Data>(options: { queryKey: readonly unknown[] }, answer: Data) =>
-      void queries.setQueryData(options.queryKey, answer),
+    /** An answer that is at hand already: nobody asks again, and one asked for before this is too old to come after it. */
+    keep: <Data>({ queryKey }: { queryKey: readonly unknown[] }, answer: Data) => {
+      const set = () => void queries.setQueryData(queryKey, answer);
+      if (queries.isFetching({ queryKey, exact: true }) === 0) return set();
+      void queries.cancelQueries({ queryKey, exact: true }).then(set);
+    },
   };
 }
 
