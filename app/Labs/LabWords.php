@@ -11,7 +11,6 @@ use App\Http\Views\Weigh\FrozenStationLine;
 use App\Models\Lab;
 use App\Models\LabLine;
 use App\Words\Said;
-use Hovik\Core\Lab\EditedList;
 use Hovik\Core\Safety\SafetyPoint;
 use Hovik\Core\Safety\StationChecklist;
 use Hovik\Core\Weighing\Target;
@@ -81,7 +80,7 @@ final class LabWords
      */
     public static function checklist(Lab $lab, StationChecklist $kind): array
     {
-        $edited = $kind === StationChecklist::SetUp ? $lab->section->set_up ?? new EditedList : new EditedList;
+        $edited = $lab->editedList($kind);
         $as = hash('xxh32', json_encode($edited->toArray(), JSON_THROW_ON_ERROR));
 
         return self::kept($lab, "check $kind->value $as", static function () use ($lab, $kind, $edited): array {

@@ -12,6 +12,7 @@ use Hovik\Core\Lab\FrozenKitchen;
 use Hovik\Core\Lab\LabState;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Recipe\Factor;
+use Hovik\Core\Safety\StationChecklist;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -92,6 +93,12 @@ final class Lab extends Model
     public function events(): HasMany
     {
         return $this->hasMany(LabEvent::class)->orderBy('created_at')->orderBy('id');
+    }
+
+    /** How its class's teacher changed a station's list: what is set up before, never what is cleaned after. */
+    public function editedList(StationChecklist $kind): EditedList
+    {
+        return ($kind === StationChecklist::SetUp ? $this->section->set_up : null) ?? new EditedList;
     }
 
     /** @return HasMany<StationCheck, $this> */

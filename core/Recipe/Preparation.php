@@ -32,7 +32,9 @@ final class Preparation
      */
     public static function of(array $lines, array $directions, array $uncheckedScales): array
     {
-        $text = mb_strtolower(implode("\n", array_column($directions, 'text')));
+        // What a step of the teacher's own says already is not said again.
+        $others = array_filter($directions, static fn (DirectionStep $step): bool => $step->by !== DoneBy::Teacher);
+        $text = mb_strtolower(implode("\n", array_column($others, 'text')));
         $list = [];
         foreach ($lines as $line) {
             $name = $line->ingredient === null ? $line->name : Phrase::of("ingredient.{$line->ingredient->id}");

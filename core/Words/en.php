@@ -159,6 +159,7 @@ return $ingredients + [
     'step.weigh' => 'Read it when the number stops changing',
     'step.weigh.why' => 'A number that still moves is not the weight.',
 
+    'then.scrape-out' => 'Then scrape all of it out',
     'then.sifted' => 'Then sift it',
     'then.melted' => 'Then melt it',
     'then.chopped' => 'Then chop it',

@@ -156,6 +156,7 @@ return $ingredients + [
     'step.weigh' => 'Léelo cuando el número deje de cambiar',
     'step.weigh.why' => 'Un número que todavía se mueve no es el peso.',
 
+    'then.scrape-out' => 'Luego ráspalo todo',
     'then.sifted' => 'Luego ciérnelo',
     'then.melted' => 'Luego derrítelo',
     'then.chopped' => 'Luego pícalo',

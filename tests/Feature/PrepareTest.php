@@ -104,8 +104,8 @@ it('makes a lab, plans it by the class and warns before the day', function () {
         ->assertJsonPath('lines.1.plan', 'the 1-cup jug, to the 6 fl oz line')->assertJsonPath('lines.2.steps.1', 'Sift it onto paper first')
         ->assertJsonPath('supplies.0.class', '4 1/3 cups + 2 tsp')->assertJsonPath('allergens', ['wheat', 'milk', 'egg']);
     expect(array_column($sheet->json('preparation'), 'text'))->toContain(
-        'Warm: Whole milk.', 'Heat the oven. Only you open it.', 'Check against a known weight: Coarse.',
-    );
+        'Warm: Whole milk.', 'Yours alone: Bake in the oven.', 'Check against a known weight: Coarse.',
+    )->not->toContain('Heat the oven. Only you open it.'); // said once
     $item = $sheet->json('lines.0.item');
     $this->putJson("/api/labs/$lab/items/$item", ['strictness' => 'free', 'tolerance_pct' => 3])->assertNoContent();
     $changed = $this->getJson("/api/labs/$lab/sheet")

@@ -13,7 +13,6 @@ use App\Live\Live;
 use App\Models\Station;
 use App\Models\StationCheck;
 use App\Models\Student;
-use Hovik\Core\Lab\EditedList;
 use Hovik\Core\Safety\StationChecklist;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Support\Facades\Gate;
@@ -31,7 +30,7 @@ final class StationCheckController extends Controller
         }
         Gate::authorize('weigh', $lab);
         $kind->require($request->ticked(), StationChecklist::allergens($lab->foods()),
-            $kind === StationChecklist::SetUp ? $lab->section->set_up ?? new EditedList : new EditedList);
+            $lab->editedList($kind));
         $stored = StationCheck::query()->insertOrIgnore([
             'lab_id' => $lab->id,
             'station_id' => $station->id,

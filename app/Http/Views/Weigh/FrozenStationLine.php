@@ -85,10 +85,7 @@ final readonly class FrozenStationLine extends View
             steps: array_map($step, array_values(array_filter($technique->steps, $isNow))),
             then: [
                 ...array_map(Said::phrase(...), ThenSteps::of($frozen->then)),
-                ...array_map(
-                    static fn (Step $later): string => $step($later)->text,
-                    array_values(array_filter($technique->steps, static fn (Step $one): bool => ! $isNow($one))),
-                ),
+                ...($isNow(Step::ScrapeOut) ? [] : [Said::phrase(Phrase::of('then.scrape-out'))]),
             ],
             watch: $technique->watch === null ? null : new WatchOut(Said::phrase($technique->watch->phrase), $technique->watch->leadsTo),
             cautions: array_map(Said::phrase(...), $technique->cautions),
