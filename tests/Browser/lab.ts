@@ -34,7 +34,11 @@ export async function openLab(teacher: Page, school: School, title: string, line
     await teacher.goto(`/labs/${lab.id}/prepare`);
     const stands = teacher.getByRole("row", { name: new RegExp(shared) }).getByRole("checkbox");
     // It is ticked on screen at once; the lab is opened when it is stored.
-    await Promise.all([teacher.waitForResponse((answer) => answer.url().includes("/items/")), stands.click()]);
+    const [stored] = await Promise.all([
+      teacher.waitForResponse((answer) => answer.url().includes("/items/")),
+      stands.click(),
+    ]);
+    expect(stored.status(), await stored.text()).toBeLessThan(300);
     await expect(stands).toBeChecked();
   }
   await ask(teacher, "POST", `/api/labs/${lab.id}/open`);

@@ -10,7 +10,7 @@ declare(strict_types=1);
 use App\Models\Station;
 use Database\Seeders\TarnValley;
 use Illuminate\Contracts\Console\Kernel;
-use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
@@ -30,14 +30,15 @@ $mark = static function (): string {
     return $letters[random_int(0, 29)].$letters[random_int(0, 29)].$letters[random_int(0, 29)];
 };
 while (($line = fgets(STDIN)) !== false) {
-    do {
-        $section = null;
+    $section = null;
+    for ($tries = 1; $section === null; $tries++) {
         try {
             $section = (new TarnValley($mark(), hasPractised: trim($line) === 'practised'))->make();
-        } catch (UniqueConstraintViolationException) {
-            // That mark is taken: another one.
+        } catch (QueryException $refused) {
+            // That mark is taken, or others held the rows for too long: another one.
+            $tries < 10 ?: throw $refused;
         }
-    } while ($section === null);
+    }
     $labs = $section->labs()->orderBy('id')->pluck('id');
     echo json_encode([
         'email' => $section->teacher->email, 'password' => TarnValley::PASSWORD, 'classCode' => $section->code, 'pin' => TarnValley::PIN,

@@ -1,3 +1,4 @@
+import { useQuery } from "@tanstack/react-query";
 import { act } from "react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { useRefresh, useSend } from "../../resources/js/api/query";
@@ -127,4 +128,45 @@ it("lets no answer come after it that was asked for before it", async () => {
   await asked;
   expect(queries.getQueryData(queryKey)).toEqual({ done: true });
   expect(queries.getQueryState(queryKey)?.fetchStatus).toBe("idle");
+});
+
+describe("what others did while an answer was on its way", () => {
+  const queryKey = ["get", "/api/work"];
+  const asking = () => {
+    const queries = newQueries();
+    const answers = [{ taken: false }, { taken: true }];
+    const queryFn = vi.fn(() => Promise.resolve(answers[Math.min(queryFn.mock.calls.length, 2) - 1]));
+    const seen = hook(() => useQuery({ queryKey, queryFn }), queries);
+    return { queries, queryFn, seen, refresh: hook(() => useRefresh(), queries) };
+  };
+
+  it("is asked for again, where it was being asked for", async () => {
+    const { queries, queryFn, refresh } = asking();
+    await settle();
+    act(() => void queries.invalidateQueries({ queryKey })); // told of by the stream
+    act(() => refresh.get().keep({ queryKey }, { taken: false })); // given before that, late
+    await settle();
+    await settle();
+    expect(queries.getQueryData(queryKey)).toEqual({ taken: true });
+    expect(queryFn).toHaveBeenCalledTimes(3);
+  });
+
+  it("is asked for again, where it had come in already", async () => {
+    const { queries, queryFn, refresh } = asking();
+    await settle();
+    const sent = (queries.getQueryState(queryKey)?.dataUpdatedAt ?? 0) - 1;
+    act(() => refresh.get().keep({ queryKey }, { taken: false }, sent));
+    await settle();
+    expect(queries.getQueryData(queryKey)).toEqual({ taken: true });
+    expect(queryFn).toHaveBeenCalledTimes(2);
+  });
+
+  it("is nothing where nobody asked meanwhile", async () => {
+    const { queries, queryFn, refresh } = asking();
+    await settle();
+    act(() => refresh.get().keep({ queryKey }, { taken: true }));
+    await settle();
+    expect(queries.getQueryData(queryKey)).toEqual({ taken: true });
+    expect(queryFn).toHaveBeenCalledTimes(1);
+  });
 });

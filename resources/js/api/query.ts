@@ -73,11 +73,19 @@ export function useRefresh() {
     of: (...changed: PathsWithMethod<paths, "get">[]) =>
       Promise.all(changed.map((path) => queries.invalidateQueries({ queryKey: ["get", path] }))),
     all: () => queries.invalidateQueries(),
-    /** An answer that is at hand already: nobody asks again, and one asked for before this is too old to come after it. */
-    keep: <Data>({ queryKey }: { queryKey: readonly unknown[] }, answer: Data) => {
-      const set = () => void queries.setQueryData(queryKey, answer);
-      if (queries.isFetching({ queryKey, exact: true }) === 0) return set();
-      void queries.cancelQueries({ queryKey, exact: true }).then(set);
+    /**
+     * An answer that is at hand already. One asked for meanwhile may be older than it, or tell of what others did since: it is not
+     * waited for, and asked for again. `sent` is when that which was answered went off.
+     */
+    keep: <Data>({ queryKey }: { queryKey: readonly unknown[] }, answer: Data, sent = Date.now()) => {
+      const isMeanwhile =
+        queries.isFetching({ queryKey, exact: true }) > 0 ||
+        (queries.getQueryState(queryKey)?.dataUpdatedAt ?? 0) > sent;
+      if (!isMeanwhile) return void queries.setQueryData(queryKey, answer);
+      void queries.cancelQueries({ queryKey, exact: true }).then(() => {
+        queries.setQueryData(queryKey, answer);
+        return queries.invalidateQueries({ queryKey, exact: true });
+      });
     },
   };
 }

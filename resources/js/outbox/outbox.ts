@@ -6,7 +6,10 @@ import { drop, type Kept, keep, kept } from "./store";
  * Everything that a station stores goes through here: first into this device, then to the server, in order, each once. What the
  * server has answered is gone from here; what it refused stays until somebody has read why. While nothing gets through, it waits.
  */
-export type Sent = { state: "sent"; answer: unknown } | { state: "kept" } | { state: "refused"; problem: Problem };
+export type Sent =
+  | { state: "sent"; answer: unknown; at: number /* when it went off, in ms since 1970 */ }
+  | { state: "kept" }
+  | { state: "refused"; problem: Problem };
 
 const RETRY_MS = 3000;
 /** What goes with an item only while somebody waits for its answer. */
@@ -49,11 +52,12 @@ export function flush(): Promise<void> {
   const turn = inTurn(async () => {
     for (const item of await kept()) {
       if (item.refused !== undefined || item.owner !== owner) continue;
+      const at = Date.now();
       try {
         const more = waiting.has(item.id) ? whileWatched.get(item.id) : undefined;
         const answer = await put(item.id, item.url, more ? { ...(item.body as object), ...more } : item.body);
         await drop(item.id);
-        settle(item.id, { state: "sent", answer });
+        settle(item.id, { state: "sent", answer, at });
       } catch (error) {
         const problem = error instanceof Problem ? error : new Problem(0, String(error));
         if (problem.isSignedOut || problem.status === 0 || problem.status >= 500 || problem.status === 429) {

@@ -43,7 +43,7 @@ export default function StationCheck({ kind, check }: Props) {
     setPending(false);
     if (sent.state === "refused") return setProblem(sent.problem.message);
     store(localStorage, place, null);
-    if (sent.state === "sent") refresh.keep(workQuery, (sent.answer as Schemas["StoredAtStation"]).work);
+    if (sent.state === "sent") refresh.keep(workQuery, (sent.answer as Schemas["StoredAtStation"]).work, sent.at);
   };
   const open = check.items.filter((item) => !ticked.includes(item.id)).length;
   return (

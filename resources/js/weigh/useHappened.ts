@@ -23,7 +23,7 @@ export function useHappened() {
       body: { kind, student_id: student ?? null, ...more },
       owner: ownerOf(kitchen),
     });
-    if (sent.state === "sent") refresh.keep(workQuery, (sent.answer as Schemas["StoredAtStation"]).work);
+    if (sent.state === "sent") refresh.keep(workQuery, (sent.answer as Schemas["StoredAtStation"]).work, sent.at);
     if (sent.state === "refused") setProblem(Object.values(sent.problem.fields)[0]?.[0] ?? sent.problem.message);
   };
   return { happened, problem };
