@@ -251,6 +251,14 @@ final class Pantry
         return new HandlingFactor(BigDecimal::of($row['factor_mean']), (float) $row['factor_sd'], $advisable, $row['why']);
     }
 
+    /** @return list<Ingredient> those that schools teach with, in the order of the data */
+    public function taught(): array
+    {
+        return array_values(array_map($this->ingredient(...), array_filter(
+            array_keys($this->ingredients), fn (string $id): bool => ($this->ingredients[$id]['taught'] ?? '') !== '',
+        )));
+    }
+
     /** @return list<string> ids of the foods of a kind, in the order of the data */
     public function ofKind(Kind $kind): array
     {

@@ -17,6 +17,7 @@ final readonly class Question
      * @param  array<string, mixed>  $figure  for drawing it: kind and measures, no words
      * @param  Family|SafetyPoint|null  $about  the family of its food, or its safety point
      * @param  Phrase|null  $condition  where several answers are right: on what it depends
+     * @param  Phrase|null  $picture  all that the picture shows, for who does not see it: enough to answer by
      */
     public function __construct(
         public Skill $skill,
@@ -27,6 +28,7 @@ final readonly class Question
         public array $figure = [],
         public Family|SafetyPoint|null $about = null,
         public ?Phrase $condition = null,
+        public ?Phrase $picture = null,
     ) {
     }
 

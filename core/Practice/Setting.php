@@ -8,6 +8,7 @@ use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Pantry\Family;
+use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Safety\SafetyPoint;
@@ -28,14 +29,16 @@ final readonly class Setting
 
     private const METRIC = [
         'dry-cup-metric-60-ml', 'dry-cup-metric-80-ml', 'dry-cup-metric-125-ml', 'dry-cup-metric-250-ml', 'spoon-metric-1-25-ml',
-        'spoon-metric-2-5-ml', 'spoon-metric-5-ml', 'spoon-metric-15-ml',
-        'liquid-measure-metric-500-ml', 'liquid-measure-metric-1-l',
+        'spoon-metric-2-5-ml', 'spoon-metric-5-ml', 'liquid-measure-metric-500-ml', 'liquid-measure-metric-1-l',
     ];
 
-    /** @param  list<Tool>  $drawer */
+    /**
+     * @param  list<Tool>  $drawer
+     * @param  list<Ingredient>  $foods
+     */
     private function __construct(
         public Pantry $pantry, public MeasureStandard $standard, public array $drawer, public HouseRules $schools,
-        public int $level, public Family|SafetyPoint|null $about,
+        public int $level, public Family|SafetyPoint|null $about, private array $foods,
     ) {
     }
 
@@ -43,18 +46,58 @@ final readonly class Setting
      * @param  int  $level  1 to 3
      * @param  list<Tool>|null  $drawer  none, or none of a kind that a question needs: the usual one
      * @param  Family|SafetyPoint|null  $about  foods of this family, or this point, where the question can be about them
+     * @param  list<string>  $foods  ids of those in the class's own recipes; none yet: those that schools teach with
      *
      * @throws InvalidInput
      */
     public static function of(
         int $level = 1, MeasureStandard $standard = MeasureStandard::UsCustomary, ?array $drawer = null,
-        ?HouseRules $schools = null, ?Pantry $pantry = null, Family|SafetyPoint|null $about = null,
+        ?HouseRules $schools = null, ?Pantry $pantry = null, Family|SafetyPoint|null $about = null, array $foods = [],
     ): self {
         if ($level < 1 || $level > self::LEVELS) {
             throw InvalidInput::because('level', Phrase::of('refusal.range', ['least' => 1, 'most' => self::LEVELS]));
         }
 
-        return new self($pantry ?? Pantry::reference(), $standard, $drawer ?? [], $schools ?? HouseRules::usual(), $level, $about);
+        $pantry ??= Pantry::reference();
+        sort($foods); // the same question in whatever order they came
+        $own = array_map($pantry->ingredient(...), array_values(array_unique($foods)));
+
+        return new self($pantry, $standard, $drawer ?? [], $schools ?? HouseRules::usual(), $level, $about, $own);
+    }
+
+    /** @return list<Family> that the class meets, in the order of the craft's page */
+    public function families(): array
+    {
+        $met = array_map(static fn (Ingredient $food): Family => $food->family, $this->foods === [] ? $this->pantry->taught() : $this->foods);
+
+        return array_values(array_filter(Family::cases(), static fn (Family $family): bool => in_array($family, $met, true)));
+    }
+
+    /**
+     * Foods to ask about: the class's own and, of the families it meets, those that schools teach with; of the family that is
+     * asked about, where one is.
+     *
+     * @param  callable(Ingredient): bool  $fits
+     * @return non-empty-list<Ingredient>
+     */
+    public function foods(callable $fits): array
+    {
+        $taught = array_values(array_filter($this->pantry->taught(), $fits));
+        $families = $this->families();
+        $met = [];
+        foreach ([...array_filter($this->foods, $fits), ...$taught] as $food) {
+            if (in_array($food->family, $families, true)) {
+                $met[$food->id] ??= $food;
+            }
+        }
+        $about = array_filter([...$met, ...$taught], fn (Ingredient $food): bool => $food->family === $this->about);
+        foreach ([$about, $met, $taught] as $foods) {
+            if ($foods !== []) {
+                return array_values($foods);
+            }
+        }
+
+        throw new \LogicException('Schools teach with no such food.');
     }
 
     /**
@@ -83,10 +126,11 @@ final readonly class Setting
     /** @return list<Tool> */
     private function usual(): array
     {
-        return self::made(
-            in_array($this->standard, [MeasureStandard::Metric250, MeasureStandard::Australian], true) ? self::METRIC : self::US,
-            $this->standard,
-        );
+        return self::made(match ($this->standard) {
+            MeasureStandard::Metric250 => [...self::METRIC, 'spoon-metric-15-ml'],
+            MeasureStandard::Australian => [...self::METRIC, 'spoon-au-20-ml'],
+            default => self::US,
+        }, $this->standard);
     }
 
     /**

@@ -13,6 +13,8 @@ enum Skill: string
     case NameTool = 'name-tool';
     case ChooseTools = 'choose-tools';
     case CombineTools = 'combine-tools';
+    case LevelsItself = 'levels-itself';
+    case SweepLevel = 'sweep-level';
     case OrderSteps = 'order-steps';
     case SpotStep = 'spot-step';
     case PickCup = 'pick-cup';
@@ -47,6 +49,15 @@ enum Skill: string
         return array_slice(self::cases(), 0, -1); // it is the last one
     }
 
+    /** Whether it is another skill for another family of food: who can sweep flour need not be able to read milk. */
+    public function isByFamily(): bool
+    {
+        return match ($this) {
+            self::ChooseTools, self::LevelsItself, self::SweepLevel, self::OrderSteps, self::SpotStep => true,
+            default => false,
+        };
+    }
+
     public function said(): Phrase
     {
         return Phrase::of("skill.{$this->value}");
@@ -58,6 +69,8 @@ enum Skill: string
             self::NameTool => new Makers\NameTool,
             self::ChooseTools => new Makers\ChooseTools(isCombined: false),
             self::CombineTools => new Makers\ChooseTools(isCombined: true),
+            self::LevelsItself => new Makers\LevelsItself,
+            self::SweepLevel => new Makers\SweepLevel,
             self::OrderSteps => new Makers\OrderSteps,
             self::SpotStep => new Makers\SpotStep,
             self::PickCup => new Makers\PickCup,

@@ -81,6 +81,9 @@ final class Phrasebook
             is_float($value) => $this->number(rtrim(rtrim(sprintf('%.3F', $value), '0'), '.')),
             default => $value,
         }, $phrase->with);
+        if (isset($values['agrees']) && is_string($values['agrees'])) { // with the food's name, where the language asks for it
+            $values['agrees'] = $this->locale === 'es' ? SpanishNoun::agreement($values['agrees']) : '';
+        }
         $said = \MessageFormatter::formatMessage($this->locale, $pattern, $values);
 
         return $said === false ? throw new \LogicException("Cannot say '{$phrase->id}': $pattern") : $said;

@@ -27,29 +27,46 @@ const PLURALS = [
     'cups' => 'cup', 'tablespoons' => 'tbsp', 'teaspoons' => 'tsp', 'fluid ounces' => 'fl oz', 'millilitres' => 'mL',
     'litres' => 'L', 'pints' => 'pt', 'quarts' => 'qt', 'gallons' => 'gal',
 ];
-/** The order of the craft's page, by food. */
+/** The order of the craft's page, by family; those of one food where it has its own. */
 const STEPS = [
-    'all-purpose flour' => ['clean-dry-empty', 'loosen', 'over-paper', 'spoon-heaped', 'sweep-level', 'return-excess'],
-    'granulated sugar' => ['clean-dry-empty', 'crush-lumps', 'dip-heaped', 'sweep-level', 'return-excess'],
-    'light brown sugar' => ['clean-dry-empty', 'crush-lumps', 'pack', 'sweep-level', 'turn-out'],
-    'baking powder' => ['clean-dry-empty', 'loosen', 'dip-heaped', 'sweep-level'],
-    'rolled oats' => ['clean-dry-empty', 'loosen', 'fill', 'sweep-level', 'return-excess'],
-    'butter' => ['clean-dry-empty', 'press-out-air', 'sweep-level', 'scrape-out'],
-    'whole milk' => ['clean-dry-empty', 'flat-surface', 'pour-near', 'eye-level', 'top-up-curve'],
-    'vegetable oil' => ['clean-dry-empty', 'flat-surface', 'pour-near', 'eye-level', 'top-up-curve', 'scrape-out'],
-    'honey' => ['clean-dry-empty', 'oil-tool', 'fill', 'sweep-level', 'scrape-out'],
-    'plain yogurt' => ['clean-dry-empty', 'fill', 'press-out-air', 'sweep-level', 'leave-in-cup', 'scrape-out'],
+    'fine-powder' => ['clean-dry-empty', 'loosen', 'over-paper', 'spoon-heaped', 'sweep-level', 'return-excess'],
+    'confectioners-sugar' => ['clean-dry-empty', 'crush-lumps', 'over-paper', 'spoon-heaped', 'sweep-level', 'return-excess'],
+    'cocoa-powder' => ['clean-dry-empty', 'crush-lumps', 'over-paper', 'spoon-heaped', 'sweep-level', 'return-excess'],
+    'granular-sugar' => ['clean-dry-empty', 'crush-lumps', 'dip-heaped', 'sweep-level', 'return-excess'],
+    'moist-sugar' => ['clean-dry-empty', 'crush-lumps', 'pack', 'sweep-level', 'turn-out'],
+    'leavener-spice' => ['clean-dry-empty', 'loosen', 'dip-heaped', 'sweep-level'],
+    'coarse-grain' => ['clean-dry-empty', 'loosen', 'fill', 'sweep-level', 'return-excess'],
+    'pieces' => ['clean-dry-empty', 'fill', 'settle'],
+    'solid-fat' => ['clean-dry-empty', 'press-out-air', 'sweep-level', 'scrape-out'],
+    'nut-butter' => ['clean-dry-empty', 'press-out-air', 'sweep-level', 'scrape-out'],
+    'thin-liquid' => ['clean-dry-empty', 'flat-surface', 'pour-near', 'eye-level', 'top-up-curve'],
+    'oil' => ['clean-dry-empty', 'flat-surface', 'pour-near', 'eye-level', 'top-up-curve', 'scrape-out'],
+    'viscous-liquid' => ['clean-dry-empty', 'oil-tool', 'fill', 'sweep-level', 'scrape-out'],
+    'thick-dairy-puree' => ['clean-dry-empty', 'fill', 'press-out-air', 'sweep-level', 'leave-in-cup', 'scrape-out'],
+    'counted' => ['clean-dry-empty', 'crack-apart', 'check-shell'],
+    'whole-irregular' => ['clean-dry-empty', 'scale-ready', 'zero-bowl', 'add-slowly', 'take-out', 'weigh'],
+];
+/** What a family is measured in, and how it is made level, as the craft's page has it. */
+const MEASURED = [
+    'thin-liquid' => ['jug'], 'oil' => ['jug'], 'viscous-liquid' => ['cup', 'jug'], 'counted' => ['count'],
+    'whole-irregular' => ['scale'],
+];
+const LEVELLED = ['thin-liquid' => 'eye', 'oil' => 'eye', 'pieces' => 'by-hand'];
+const DONE_TO_IT = 'sifted|chopped|packed|melted|softened|toasted|soaked|warmed|chilled'
+    .'|(?:tamizad|picad|apretad|derretid|ablandad|tostad|remojad|templad)[oa]s?|frí[oa]s?';
+/** What the picture is of, by what its words say. */
+const IN_WORDS = [
+    'hill above the rim' => 'heaped', 'dips below the rim' => 'hollow', 'pushes down' => 'pressed', 'empty spaces' => 'air-pockets',
+    'lumps stick out' => 'lumps', 'looks down' => 'eye-above', 'looks up' => 'eye-below', 'in a hand' => 'in-hand',
+    'not its lowest point' => 'top-of-curve',
+];
+const KEYS_IN_WORDS = [
+    'switch it on' => 'power', 'change the unit' => 'unit', 'put the bowl on' => 'bowl', 'tare' => 'tare', 'wait' => 'wait',
 ];
 /** What is safe to do, told apart by its words: nothing else in these questions is. */
 const SAFE = [
     '/^(Tie my hair back|Wash my hands|Put a clean apron|Taste nothing|Wipe it up|Read the label|Tell the teacher|Take (clean tools|two dry)|Lay it flat|Cut slowly|Wash it by itself|Pour it into a heat-proof|Say "hot behind|Turn the handle|Go to a bench|Wipe spilt|Dry my hands|Switch it off|Bend my knees|Ask somebody|Step back, warn|Throw away|Call the adult|Stand to the side)/',
 ];
-const PICTURES = [
-    'levelling heaped' => 'heaped', 'levelling hollow' => 'hollow', 'settling pressed' => 'pressed',
-    'filling gaps' => 'air-pockets', 'preparation lumpy' => 'lumps', 'eye_deg 35' => 'eye-above', 'eye_deg -30' => 'eye-below',
-    'held 1' => 'in-hand', 'curve top' => 'top-of-curve',
-];
-
 /** `1 3/4` as a float. */
 function plain(string $text): float
 {
@@ -80,6 +97,40 @@ function foods(): array
     }
 
     return $foods;
+}
+/** @return array{id: string, family: string} of a food as it stands in a sentence */
+function food(string $name): array
+{
+    static $named;
+    $named ??= (static function (): array {
+        $named = [];
+        foreach (foods() as $id => $row) {
+            $named[mb_strtolower(Phrasebook::in('en')->say(Hovik\Core\Words\Phrase::of("ingredient.$id")))] = ['id' => $id, 'family' => $row['family']];
+        }
+
+        return $named;
+    })();
+
+    return $named[mb_strtolower(trim($name))] ?? throw new LogicException("No food '$name'");
+}
+/** @return list<string> */
+function stepsFor(string $name): array
+{
+    ['id' => $id, 'family' => $family] = food($name);
+
+    return STEPS[$id] ?? STEPS[$family];
+}
+/** The line as a language puts it together: its parts in order, a comma before what comes after. */
+function lineIn(string $language, array $parts): array
+{
+    $book = Phrasebook::in($language);
+    $said = array_map(static fn (array $part): array => [$part['id'], $book->say($part['said'])], array_column($parts, null, 'part'));
+    $line = [];
+    foreach (explode(' ', $book->say(Hovik\Core\Words\Phrase::of('practice.wording.order'))) as $part) {
+        $line = $part === ',' ? [...$line, [',', ',']] : (isset($said[$part]) ? [...$line, $said[$part]] : $line);
+    }
+
+    return $line;
 }
 /** A scale as anybody knows one; null: nothing to read, or not grams. */
 function reads(array $keys, float $bowl, float $food): ?float
@@ -123,22 +174,43 @@ function solve(Question $question, string $asked): mixed
         '~(?:How many|in) ('.implode('|', array_keys(PLURALS)).')~', $asked, $m,
     ) === 1 ? $m[1] : ''];
 
+    $picture = $question->picture === null ? '' : Phrasebook::in('en')->say($question->picture);
+
     return match ($question->skill) {
+        // By the words of the picture alone.
         Skill::NameTool => $ids(
-            static fn (Choice $choice): bool => abs($ml($said($choice)) - $figure['ml']) < 0.01
-                && str_contains(
-                    $said($choice),
-                    [
-                        'dry-cup' => 'the ', 'measuring-spoon' => 'spoon', 'liquid-measure' => 'jug',
-                        'graduated-dry-measure' => 'ringed',
-                    ][$figure['kind']],
-                )
-                && ($figure['kind'] !== 'dry-cup' || str_ends_with($said($choice), ' measure') && ! str_contains($said($choice), 'ringed')),
+            static fn (Choice $choice): bool => abs($ml($said($choice)) - $ml($picture)) < 0.01
+                && match (true) {
+                    str_contains($picture, 'flat rim') => preg_match('/^the [^ ]+[ -]cup measure$/', $said($choice)) === 1,
+                    str_contains($picture, 'long handle') => str_ends_with($said($choice), 'spoon'),
+                    str_contains($picture, 'spout') => str_ends_with($said($choice), 'jug'),
+                    default => str_contains($said($choice), 'ringed'),
+                },
         ),
-        Skill::PickCup => $ids(static fn (Choice $choice): bool => abs($choice->figure['ml'] - $ml($asked)) < 0.01),
+        Skill::PickCup => $ids(static function (Choice $choice) use ($said, $ml, $asked): bool {
+            preg_match('~filled (once|twice|\d+ times) it holds (.+)~', $said($choice), $m);
+
+            return abs($ml($m[2]) / (['once' => 1, 'twice' => 2][$m[1]] ?? (int) $m[1]) - $ml($asked)) < 0.01;
+        }),
         Skill::JugColumn => $ids(static fn (Choice $choice): bool => abs($ml($choice->id) - $ml($asked)) < 0.01),
         Skill::SpotMug => $ids(static fn (Choice $choice): bool => ! isset($choice->figure['ml'])),
-        Skill::ReadJug => $figure['level_ml'] / ML[$unit()],
+        Skill::ReadJug => (static function () use ($picture): float {
+            preg_match('~the bottom: (.+)\. With .+ at line (\d+)~', $picture, $m);
+
+            return firstAmount(preg_split('~, | and ~', $m[1])[(int) $m[2] - 1])[0];
+        })(),
+        Skill::LevelsItself => $ids(static function (Choice $choice) use ($asked, $said): bool {
+            $isOf = static fn (string $name, string $way): bool => in_array($way, MEASURED[food($name)['family']] ?? ['cup'], true);
+
+            return match (true) {
+                str_ends_with($asked, 'which measure suits it?') => $isOf(explode(':', $asked)[0], $choice->id),
+                str_starts_with($asked, 'Which of these goes into a jug') => $isOf($said($choice), 'jug'),
+                str_starts_with($asked, 'Which of these goes into a dry cup') => $isOf($said($choice), 'cup'),
+                str_starts_with($asked, 'Which of these leaves gaps') => $isOf($said($choice), 'scale'),
+                default => $choice->id === (str_contains($asked, 'jug') ? 'more' : 'level'),
+            };
+        }),
+        Skill::SweepLevel => [LEVELLED[food(preg_match('~(?:full of|with) (.+?)\. How~', $asked, $m) === 1 ? $m[1] : '')['family']] ?? 'edge'],
         Skill::CountRings => $ml($asked = substr($asked, strpos($asked, 'is ') ?: 0)) / ($figure['ml'] / $figure['rings']),
         Skill::Equivalents => $ml($asked) / ML[$unit()],
         Skill::ScaleRecipe => firstAmount($asked)[0] * plain(preg_match('~make it (.+) times~', $asked, $m) === 1 ? $m[1] : ''),
@@ -159,26 +231,33 @@ function solve(Question $question, string $asked): mixed
 
             return $order;
         })(),
-        Skill::OrderSteps => STEPS[preg_match('~steps for (.+) in order~', $asked, $m) === 1 ? $m[1] : ''],
+        Skill::OrderSteps => stepsFor(preg_match('~steps for (.+) in order~', $asked, $m) === 1 ? $m[1] : ''),
         Skill::SpotStep => array_values(
-            array_diff(STEPS[preg_match('~steps for (.+?)\.~', $asked, $m) === 1 ? $m[1] : ''], $figure['steps']),
+            array_diff(stepsFor(preg_match('~steps for (.+?)\.~', $asked, $m) === 1 ? $m[1] : ''), $figure['steps']),
         ),
         Skill::ReadWording => (static function () use ($figure): array {
-            $comma = null;
-            $before = [];
-            foreach ($figure['words'] as $i => $word) {
-                if ($comma === null && preg_match('/^(sifted|chopped|packed|melted|softened|shredded|toasted|soaked)$/', $word) === 1) {
-                    $before[] = $i;
+            $found = [];
+            foreach (['en', 'es'] as $language) { // each by its own order
+                $before = [];
+                foreach (lineIn($language, $figure['words']) as [$id, $word]) {
+                    if ($id === ',') {
+                        break;
+                    }
+                    if (preg_match('/^(?:'.DONE_TO_IT.')$/u', $word) === 1) {
+                        $before[] = $id;
+                    }
                 }
-                $comma ??= str_ends_with($word, ',') ? $i : null;
+                $found[] = $before;
             }
 
-            return $before;
+            return $found[0] === $found[1] ? $found[0] : throw new LogicException('Two languages, two answers.');
         })(),
         Skill::KeepSafe => $ids(
             static fn (Choice $choice): bool => (preg_match(SAFE[0], $said($choice)) === 1) !== str_contains($asked, 'not safe'),
         ),
-        Skill::SpotPicture => [PICTURES[array_key_first($figure['hands']).' '.(string) array_values($figure['hands'])[0]]],
+        Skill::SpotPicture => array_values(array_filter(
+            IN_WORDS, static fn (string $words): bool => str_contains($picture, $words), ARRAY_FILTER_USE_KEY,
+        )),
         default => null,
     };
 }
@@ -218,16 +297,32 @@ it('asks only what is so: every claim found again by another way', function (Ski
         $agrees || throw new LogicException("$at: ".json_encode($key).' but '.json_encode($found));
         if (in_array($skill, [Skill::ChooseTools, Skill::CombineTools], true)) {
             [$number, $unit] = firstAmount($asked);
-            $each = array_column(array_map(fn (Choice $one) => ['id' => $one->id] + $one->figure, $question->choices), 'ml', 'id');
+            $each = [];
+            foreach ($question->choices as $one) {
+                $words = Phrasebook::in('en')->say($one->said);
+                [$size, $of] = firstAmount(str_contains($words, ', to the ') ? explode(', to the ', $words)[1] : $words);
+                $each[$one->id] = $size * ML[$of];
+            }
             $sum = array_sum(array_map(fn (string $id, int $count) => $count * $each[$id], array_keys($key[0]), $key[0]));
             abs($sum - $number * ML[$unit]) < 1e-6 || throw new LogicException("$at: $sum mL");
             $skill === Skill::ChooseTools || array_sum($key[0]) > 1 || throw new LogicException("$at: one tool holds it");
-            $question->mark(
-                ['liquid-measure-us-1-cup' => 1],
-            )->misconception === 'jug-for-dry' || throw new LogicException("$at: dry food in a jug");
+            $isPoured = in_array($question->about->value, ['thin-liquid', 'oil'], true);
+            foreach ($question->choices as $one) {
+                $isJug = str_contains(Phrasebook::in('en')->say($one->said), ' jug');
+                $isCup = preg_match('/cup measure$/', Phrasebook::in('en')->say($one->said)) === 1;
+                $isWrong = $isJug && ! $isPoured && $question->about->value !== 'viscous-liquid' || $isCup && $isPoured;
+                $wanted = $isWrong ? ($isJug ? 'jug-for-dry' : 'cup-for-liquid') : null;
+                $found = $question->mark([$one->id => 1])->misconception;
+                $wanted === (in_array($found, ['jug-for-dry', 'cup-for-liquid'], true) ? $found : null) || throw new LogicException("$at: $one->id");
+            }
         }
         if ($skill === Skill::WorkScale) {
             ['before' => $before, 'bowl_g' => $bowl, 'food_g' => $food] = $question->figure;
+            $words = Phrasebook::in('en')->say($question->picture);
+            $told = preg_match('~order: (.+)\.~', $words, $m) === 1 ? array_map(
+                fn (string $one) => KEYS_IN_WORDS[$one] ?? throw new LogicException("$at: '$one'"), preg_split('~, | and ~', $m[1]),
+            ) : [];
+            $told === $before || throw new LogicException("$at: its words tell something else");
             reads([...$before, ...$key[0]], $bowl, $food) === $food || throw new LogicException("$at: the key does not weigh");
             foreach ([
                 ['pour'], ['bowl', 'pour'], ['power', 'bowl', 'pour'], ['tare', 'bowl', 'pour'], ['unit', 'bowl', 'tare', 'pour'],
@@ -240,6 +335,7 @@ it('asks only what is so: every claim found again by another way', function (Ski
                 $book = Phrasebook::in($language);
                 $words = [
                     $book->say($question->prompt), $book->say($question->explanation),
+                    ...($question->picture === null ? [] : [$book->say($question->picture)]),
                     ...array_map(fn (Choice $one) => $book->say($one->said), $question->choices),
                     ...array_map(
                         fn (Choice $one) => $one->misconception === null
@@ -262,6 +358,72 @@ it('asks only what is so: every claim found again by another way', function (Ski
         $skill === Skill::SpotPicture || $skill === Skill::CountRings ? 8 : 25, "$skill->value asks too few things",
     );
 })->group('slow')->with(Skill::cases());
+
+it('asks about every family, and for the jug as often as for another tool', function () {
+    $offered = $right = 0;
+    $families = $amounts = [];
+    foreach (Skill::measuring() as $skill) {
+        for ($seed = 0; $seed < 600; $seed++) {
+            $question = Quiz::question($skill, $seed, Setting::of($seed % 3 + 1));
+            $families[$skill->value][$question->about?->value] = true;
+            $isJug = fn (string $id): bool => preg_match('/^(jug$|liquid-measure)/', $id) === 1;
+            $ids = array_map(fn (Choice $one) => $one->id, $question->choices);
+            if (array_filter($ids, $isJug) !== [] && array_filter($ids, fn (string $id) => ! $isJug($id)) !== []) {
+                $offered++;
+                $key = $question->expected->key()[0];
+                $right += array_filter(is_array($key) ? array_keys($key) : $question->expected->key(), $isJug) === [] ? 0 : 1;
+            }
+            if (preg_match('~(?:Measure|says|are) ((?:\d+ )?(?:\d+/)?\d+) (cup|tbsp|tsp)~', Phrasebook::in('en')->say($question->prompt), $m) === 1) {
+                $amounts["$m[1] $m[2]"] = true;
+            }
+        }
+    }
+    expect($right / $offered)->toBeGreaterThan(0.3)->toBeLessThan(0.7);
+    $all = array_column(Hovik\Core\Pantry\Family::cases(), 'value');
+    $of = fn (Skill $skill): array => array_values(array_intersect($all, array_keys($families[$skill->value])));
+    expect($of(Skill::LevelsItself))->toBe(array_values(array_diff($all, ['leavener-spice'])))
+        ->and($of(Skill::OrderSteps))->toBe(array_values(array_diff($all, ['shredded'])))
+        ->and($of(Skill::ChooseTools))->toBe(array_values(array_diff($all, ['counted', 'whole-irregular'])))
+        ->and(count($of(Skill::GuessVerdict)))->toBeGreaterThan(9)
+        ->and(count($of(Skill::Convert)))->toBeGreaterThan(10);
+    // Nobody writes a third of a tablespoon, or an eighth of a cup of milk.
+    foreach (array_keys($amounts) as $amount) {
+        expect($amount)->toMatch('~^((\d+ )?[123]/[234] cup|\d+ (cup|tbsp|tsp)|(1 )?1/2 tbsp|(\d )?[13]/[24] tsp|1/8 tsp)$~');
+    }
+})->group('slow');
+
+it('asks about what the class bakes with', function () {
+    $own = ['honey', 'whole-milk', 'rye-flour'];
+    foreach ([Skill::Convert, Skill::OrderSteps, Skill::ScaleRecipe] as $skill) {
+        $seen = [];
+        for ($seed = 0; $seed < 60; $seed++) {
+            $seen[Quiz::question($skill, $seed, Setting::of($seed % 3 + 1, foods: $own))->about?->value] = true;
+        }
+        expect(array_diff(array_keys($seen), ['viscous-liquid', 'thin-liquid', 'fine-powder', '']))->toBe([]);
+    }
+    $rye = 0;
+    for ($seed = 0; $seed < 60; $seed++) {
+        $question = Quiz::question(Skill::RankWeights, $seed, Setting::of(1, foods: $own));
+        $rye += in_array('rye-flour', array_map(fn (Choice $one) => $one->id, $question->choices), true) ? 1 : 0;
+    }
+    expect($rye)->toBeGreaterThan(5);
+});
+
+it('knows an Australian tablespoon', function () {
+    $seen = [];
+    for ($seed = 0; $seed < 200; $seed++) {
+        $setting = Setting::of($seed % 3 + 1, MeasureStandard::Australian);
+        foreach (Quiz::question(Skill::ChooseTools, $seed, $setting)->choices as $choice) {
+            $seen[$choice->id] = true;
+        }
+        $question = Quiz::question(Skill::Equivalents, $seed, $setting);
+        if (Phrasebook::in('en')->say($question->prompt) === 'How many teaspoons are 3 tbsp?') {
+            expect($question->mark('12')->isRight)->toBeTrue()->and($question->mark('9')->misconception)->toBe('other-ratio-au');
+            $seen['three'] = true;
+        }
+    }
+    expect($seen)->toHaveKeys(['spoon-au-20-ml', 'three'])->not->toHaveKey('spoon-metric-15-ml');
+});
 
 it('knows what each way of measuring does before it asks to guess it', function () {
     for ($seed = 0; $seed < SEEDS; $seed += 4) {
@@ -315,7 +477,7 @@ it('takes any way of tools that adds up, and says what is wrong with others', fu
         ->and($question->mark(['spoon-us-1-tbsp' => 8])->isRight)->toBeTrue()
         ->and($question->mark(['dry-cup-us-1' => 1])->misconception)->toBe('too-much')
         ->and($question->mark(['dry-cup-us-1-4' => 1])->misconception)->toBe('too-little')
-        ->and($question->mark(['liquid-measure-us-1-cup' => 1])->misconception)->toBe('jug-for-dry')
+        ->and($question->mark(['liquid-measure-us-1-cup@1/2 cup' => 1])->misconception)->toBe('jug-for-dry')
         ->and($question->condition)->not->toBeNull();
 });
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hovik\Core\Practice\Expect;
 
 use Brick\Math\BigRational;
-use Hovik\Core\Drawer\Tool;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Practice\Expected;
 use Hovik\Core\Practice\Marked;
@@ -17,11 +16,10 @@ final readonly class ToolCounts implements Expected
     private const MOST = 30;
 
     /**
-     * @param  list<Tool>  $suitable
-     * @param  list<Tool>  $others  offered too
+     * @param  list<Filling>  $offered
      * @param  non-empty-array<string, int>  $best  the fewest fills
      */
-    public function __construct(private BigRational $ml, private array $suitable, private array $others, private array $best)
+    public function __construct(private BigRational $ml, private array $offered, private array $best)
     {
     }
 
@@ -36,19 +34,17 @@ final readonly class ToolCounts implements Expected
             throw InvalidInput::because('answer', Phrase::of('refusal.answer-tools'));
         }
         $total = BigRational::zero();
-        $wrongKind = null;
+        $spoils = null;
         foreach ($answer as $id => $count) {
-            $tool = $this->tool((string) $id);
+            $filling = $this->filling((string) $id);
             if (! is_int($count) || $count < 0 || $count > self::MOST) {
                 throw InvalidInput::because('answer', Phrase::of('refusal.answer-tools'));
             }
-            $total = $total->plus($tool->nominalMl->multipliedBy($count));
-            if ($count > 0 && ! in_array($tool, $this->suitable, true)) {
-                $wrongKind = $tool->kind->isMarked() ? 'jug-for-dry' : 'cup-for-liquid';
-            }
+            $total = $total->plus($filling->fill->eachMl()->multipliedBy($count));
+            $spoils ??= $count > 0 ? $filling->spoils : null;
         }
-        if ($wrongKind !== null) {
-            return new Marked(false, $wrongKind);
+        if ($spoils !== null) {
+            return new Marked(false, $spoils);
         }
 
         return match ($total->compareTo($this->ml)) {
@@ -63,11 +59,11 @@ final readonly class ToolCounts implements Expected
         return [$this->best];
     }
 
-    private function tool(string $id): Tool
+    private function filling(string $id): Filling
     {
-        foreach ([...$this->suitable, ...$this->others] as $tool) {
-            if ($tool->id === $id) {
-                return $tool;
+        foreach ($this->offered as $filling) {
+            if ($filling->id() === $id) {
+                return $filling;
             }
         }
 

@@ -9,15 +9,15 @@ use Hovik\Core\Practice\Expected;
 use Hovik\Core\Practice\Marked;
 use Hovik\Core\Words\Phrase;
 
-/** Words of a line, by their place in it from 0. */
+/** Parts of a line marked, or none of them: in any language, whatever order it puts them in. */
 final readonly class Words implements Expected
 {
     /**
-     * @param  list<int>  $right
-     * @param  list<int>  $tempting  words that look like the right kind and are not
-     * @param  int  $words  how many there are
+     * @param  list<string>  $right  ids of parts
+     * @param  list<string>  $tempting  those that look like the right kind and are not
+     * @param  non-empty-list<string>  $all
      */
-    public function __construct(private array $right, private array $tempting, private int $words)
+    public function __construct(private array $right, private array $tempting, private array $all)
     {
     }
 
@@ -32,13 +32,12 @@ final readonly class Words implements Expected
             throw InvalidInput::because('answer', Phrase::of('refusal.answer-words'));
         }
         foreach ($answer as $one) {
-            if (! is_int($one) || $one < 0 || $one >= $this->words) {
+            if (! in_array($one, $this->all, true)) {
                 throw InvalidInput::because('answer', Phrase::of('refusal.answer-offered'));
             }
         }
         $chosen = array_values(array_unique($answer));
-        sort($chosen);
-        if ($chosen === $this->right) {
+        if (array_diff($chosen, $this->right) === [] && array_diff($this->right, $chosen) === []) {
             return new Marked(true);
         }
 

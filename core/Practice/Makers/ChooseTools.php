@@ -6,26 +6,35 @@ namespace Hovik\Core\Practice\Makers;
 
 use Brick\Math\BigRational;
 use Hovik\Core\Drawer\Fill;
+use Hovik\Core\Drawer\Mark;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolKind;
+use Hovik\Core\Pantry\Conversion;
+use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Plan\FittingTools;
+use Hovik\Core\Plan\ToolPlan;
 use Hovik\Core\Plan\ToolPlanner;
 use Hovik\Core\Practice\Choice;
 use Hovik\Core\Practice\Dice;
+use Hovik\Core\Practice\Expect\Filling;
 use Hovik\Core\Practice\Expect\ToolCounts;
 use Hovik\Core\Practice\Maker;
 use Hovik\Core\Practice\Question;
 use Hovik\Core\Practice\Setting;
 use Hovik\Core\Practice\Skill;
 use Hovik\Core\Quantity\Amount;
-use Hovik\Core\Quantity\KitchenNotation;
-use Hovik\Core\Quantity\MeasureStandard;
-use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Words\Phrase;
 
-/** Tools and how often each, until the amount is met. Combined: where no single tool holds it. */
+/** Tools and how often each, until the amount is met: of any family. Combined: where no single tool holds it. */
 final class ChooseTools implements Maker
 {
-    private const TRIES = 60;
+    private const TRIES = 80;
+
+    /** Fills that a question asks for at most. */
+    private const MOST_FILLS = 4;
+
+    /** Lines of a jug that are offered: the right ones, what stands beside them, and the same number in another column. */
+    private const LINES = 3;
 
     public function __construct(private readonly bool $isCombined)
     {
@@ -34,7 +43,10 @@ final class ChooseTools implements Maker
     public function make(Setting $setting, Dice $dice): Question
     {
         for ($try = 0; $try < self::TRIES; $try++) {
-            $question = $this->attempt($setting, $dice);
+            $isPoured = $dice->between(1, 2) === 1; // the jug is right as often as it is wrong
+            $ingredient = Foods::any($setting, $dice, static fn (Ingredient $food): bool => $isPoured
+                ? Foods::findsItsLevel($food) : Foods::isSwept($food));
+            $question = $this->attempt($ingredient, $dice->pick($this->amounts($ingredient, $setting)), $setting, $dice);
             if ($question !== null) {
                 return $question;
             }
@@ -43,97 +55,143 @@ final class ChooseTools implements Maker
         throw new \LogicException('No amount can be measured with these tools.');
     }
 
-    private function attempt(Setting $setting, Dice $dice): ?Question
+    /** @return non-empty-list<Amount> */
+    private function amounts(Ingredient $ingredient, Setting $setting): array
     {
-        $isSmall = $dice->between(1, 3) === 1;
-        $ingredient = Foods::any($setting, $dice, $isSmall ? Foods::SMALL : Foods::DRY);
-        $kind = $isSmall ? ToolKind::Spoon : ToolKind::DryCup;
-        $cups = $setting->tools(static fn (Tool $tool): bool => $tool->kind === ToolKind::DryCup && $tool->size !== null, 3);
-        $spoons = $setting->tools(static fn (Tool $tool): bool => $tool->kind === ToolKind::Spoon && $tool->size !== null, 3);
-        $picks = $dice->some(
-            $kind === ToolKind::Spoon ? $spoons : $cups,
-            $this->isCombined ? $dice->between(2, 3) : $dice->between(1, min($setting->level, 2)),
-        );
-        $ml = BigRational::zero();
-        foreach ($picks as $tool) {
-            $ml = $ml->plus($tool->nominalMl->multipliedBy($dice->between(1, $setting->level === 1 ? 1 : 2)));
-        }
-        $suitable = $this->isCombined
-            ? array_values(array_filter([...$cups, ...$spoons], static fn (Tool $tool): bool => ! $tool->nominalMl->isEqualTo($ml)))
-            : [...$cups, ...$spoons];
-        if ($isSmall) {
-            $suitable = array_values(array_filter($suitable, static fn (Tool $tool): bool => $tool->kind === ToolKind::Spoon));
-        }
-        $amount = self::said($ml, $isSmall ? [Unit::Tablespoon, Unit::Teaspoon] : [Unit::Cup, Unit::Tablespoon], $setting->standard);
-        $best = $amount === null
-                ? null
-                : (new ToolPlanner($setting->pantry, $setting->schools))->plan($amount, $ingredient, $suitable, $setting->standard)->best();
-        if (
-            $amount === null
-                || $best === null
-                || ! $best->exact
-                || ($this->isCombined && $best->distinctTools() + $best->fillCount() < 3)
-        ) {
+        // What one tool holds is no question of combining: harder ones are.
+        return $this->isCombined
+            ? [...RecipeAmounts::of($ingredient, max(2, $setting->level)), ...RecipeAmounts::of($ingredient, 3)]
+            : RecipeAmounts::of($ingredient, $setting->level);
+    }
+
+    private function attempt(Ingredient $ingredient, Amount $amount, Setting $setting, Dice $dice): ?Question
+    {
+        $ml = Conversion::ml($amount, $ingredient, $setting->standard);
+        $tools = $this->tools($ingredient, $ml, $setting);
+        $best = (new ToolPlanner($setting->pantry, $setting->schools))->plan($amount, $ingredient, $tools, $setting->standard)->best();
+        $isEnough = $best !== null && $best->exact && $best->fills !== [] && $best->fillCount() <= self::MOST_FILLS;
+        if (! $isEnough || ($this->isCombined && $best->fillCount() < 2)) {
             return null;
         }
         $counts = [];
         foreach ($best->fills as $fill) {
-            $counts[$fill->tool->id] = ($counts[$fill->tool->id] ?? 0) + $fill->count;
+            $counts[Filling::idOf($fill)] = ($counts[Filling::idOf($fill)] ?? 0) + $fill->count;
         }
-        $jugs = $setting->tools(static fn (Tool $tool): bool => $tool->kind === ToolKind::LiquidMeasure);
+        $tools = self::onTheTable($tools, $best);
+        $offered = $this->offered($ingredient, $ml, $tools, $best, $setting, $dice);
+        if (count(array_filter($offered, static fn (Filling $one): bool => isset($counts[$one->id()]))) < count($counts)) {
+            return null; // planned with what is not on the table
+        }
         $with = ['amount' => $amount, 'food' => Foods::name($ingredient)];
-        if ($counts === []) {
-            return null;
-        }
 
         return new Question(
-            $this->isCombined ? Skill::CombineTools : Skill::ChooseTools, Phrase::of(
-                $this->isCombined ? 'practice.combine-tools' : 'practice.choose-tools', $with,
-            ),
-            new ToolCounts($ml, $suitable, [$jugs[0]], $counts),
-            Phrase::of(
-                'practice.choose-tools.why',
-                [
-                    ...$with,
-                    'plan' => Phrase::of(
-                        'list.plus',
-                        [
-                            'parts' => array_map(
-                                static fn (Fill $fill): Phrase => Phrase::of(
-                                    'bench.fill',
-                                    ['count' => $fill->count, 'tool' => $fill->tool->called(), 'mark' => '', 'marked' => 'no'],
-                                ),
-                                $best->fills,
-                            ),
-                        ],
-                    ),
-                ],
-            ),
-            array_map(
-                static fn (Tool $tool): Choice => new Choice(
-                    $tool->id, $tool->called(), null,
-                    ['kind' => $tool->kind->value, 'ml' => $tool->aboutMl, 'nominal' => $tool->nominal],
+            $this->isCombined ? Skill::CombineTools : Skill::ChooseTools,
+            Phrase::of($this->isCombined ? 'practice.combine-tools' : 'practice.choose-tools', $with),
+            new ToolCounts($ml, $offered, $counts),
+            Phrase::of('practice.choose-tools.why', [...$with, 'plan' => Phrase::of('list.plus', ['parts' => array_map(
+                static fn (Fill $fill): Phrase => Phrase::of(
+                    'practice.so-often', ['count' => $fill->count, 'tool' => (new Filling($fill))->said()],
                 ),
-                [...$suitable, $jugs[0]],
-            ),
+                $best->fills,
+            )])]),
+            array_map(static fn (Filling $one): Choice => $one->choice(), $offered),
             about: $ingredient->family, condition: Phrase::of('practice.choose-tools.any'),
         );
     }
 
     /**
-     * As a recipe would say it.
+     * What may be on the table. Combined: nothing that holds the amount by itself, and one jug, too small for it.
      *
-     * @param  list<Unit>  $units
+     * @return list<Tool>
      */
-    private static function said(BigRational $ml, array $units, MeasureStandard $standard): ?Amount
+    private function tools(Ingredient $ingredient, BigRational $ml, Setting $setting): array
     {
-        foreach ($units as $unit) {
-            $number = $ml->dividedBy($standard->size($unit))->simplified();
-            if ($number->isGreaterThan(0) && $number->isLessThanOrEqualTo(6) && KitchenNotation::isKitchenFraction($number)) {
-                return Amount::of($number, $unit);
+        $each = [ToolKind::DryCup, ToolKind::Spoon];
+        $tools = [];
+        foreach ($each as $kind) {
+            array_push($tools, ...$setting->tools(static fn (Tool $tool): bool => $tool->kind === $kind && $tool->size !== null, 3));
+        }
+        $jugs = $setting->tools(static fn (Tool $tool): bool => $tool->kind === ToolKind::LiquidMeasure && $tool->marks !== []);
+        if (Foods::isSpooned($ingredient) || RecipeAmounts::isDropped($ingredient)) {
+            $tools = array_values(array_filter($tools, static fn (Tool $tool): bool => $tool->kind === ToolKind::Spoon));
+        }
+        if ($this->isCombined) {
+            $tools = array_values(array_filter($tools, static fn (Tool $tool): bool => ! $tool->nominalMl->isEqualTo($ml)));
+            if (Foods::findsItsLevel($ingredient)) {
+                return [...$tools, ...array_slice(array_values(array_filter($jugs, static fn (Tool $jug): bool => $jug->markAt($ml) === null)), 0, 1)];
+            }
+        }
+        // The smallest vessel that has a line for it, and the one after it; else the largest.
+        $holding = array_values(array_filter($jugs, static fn (Tool $jug): bool => $jug->markAt($ml) !== null));
+
+        return [...$tools, ...array_slice($holding === [] ? array_reverse($jugs) : $holding, 0, $setting->level < 3 ? 1 : 2)];
+    }
+
+    /**
+     * Where cups do it, spoons are offered that the plan needs, and the largest: a row of others would only be long.
+     *
+     * @param  list<Tool>  $tools
+     * @return list<Tool>
+     */
+    private static function onTheTable(array $tools, ToolPlan $best): array
+    {
+        $spoons = array_values(array_filter($tools, static fn (Tool $tool): bool => $tool->kind === ToolKind::Spoon));
+        $others = array_values(array_filter($tools, static fn (Tool $tool): bool => $tool->kind !== ToolKind::Spoon));
+        if (! array_filter($others, static fn (Tool $tool): bool => $tool->kind === ToolKind::DryCup)) {
+            return $tools;
+        }
+        $needed = array_map(static fn (Fill $fill): string => $fill->tool->id, $best->fills);
+        $largest = $spoons[count($spoons) - 1] ?? null;
+
+        return [
+            ...array_filter($others, static fn (Tool $tool): bool => ! $tool->kind->isMarked()),
+            ...array_filter($spoons, static fn (Tool $tool): bool => $tool === $largest || in_array($tool->id, $needed, true)),
+            ...array_filter($others, static fn (Tool $tool): bool => $tool->kind->isMarked()),
+        ];
+    }
+
+    /**
+     * @param  list<Tool>  $tools
+     * @return list<Filling>
+     */
+    private function offered(
+        Ingredient $ingredient, BigRational $ml, array $tools, ToolPlan $best, Setting $setting, Dice $dice,
+    ): array {
+        $suits = [];
+        foreach ((new FittingTools($setting->schools))->of($ingredient, $tools, $ml, $setting->standard) as $fill) {
+            $suits[Filling::idOf($fill)] = true;
+        }
+        $offered = [];
+        foreach ($tools as $tool) {
+            $fills = $tool->kind->isMarked()
+                ? array_map(static fn (Mark $mark): Fill => new Fill($tool, 1, $mark), self::lines($tool, $ml, $best, $dice))
+                : [new Fill($tool, 1)];
+            foreach ($fills as $fill) {
+                $isJug = $tool->kind->isMarked();
+                $offered[] = new Filling($fill, isset($suits[Filling::idOf($fill)]) ? null : ($isJug ? 'jug-for-dry' : 'cup-for-liquid'));
             }
         }
 
-        return null;
+        return $offered;
+    }
+
+    /** @return list<Mark> of a jug, lowest first, each height once */
+    private static function lines(Tool $jug, BigRational $ml, ToolPlan $best, Dice $dice): array
+    {
+        $needed = array_map(static fn (Fill $fill): ?string => $fill->tool->id === $jug->id ? $fill->toMark?->text : null, $best->fills);
+        $marks = array_values(array_filter($jug->marks, static fn (Mark $mark): bool => $mark->amount !== null));
+        $right = array_filter($marks, static fn (Mark $mark): bool => in_array($mark->text, $needed, true));
+        $tempting = array_filter($marks, static fn (Mark $mark): bool => $mark->ml->isEqualTo($ml));
+        // Nobody can tell lines apart that stand as good as beside each other.
+        $shown = [];
+        foreach ([...$right, ...array_slice($tempting, 0, 1), ...$dice->shuffled($marks)] as $mark) {
+            $isClear = array_filter($shown, static fn (Mark $other): bool => abs($other->about / $mark->about - 1) < 0.08) === [];
+            if ($isClear && count($shown) < max(self::LINES, count($right))) {
+                $shown[] = $mark;
+            }
+        }
+        usort($shown, static fn (Mark $a, Mark $b): int => $a->about <=> $b->about);
+
+        return $shown;
     }
 }

@@ -21,14 +21,14 @@ use Hovik\Core\Words\Phrase;
 /** A cup weighs so much: what does this amount weigh? */
 final class ConvertToGrams implements Maker
 {
-    private const NUMBERS = [['2', '1/2', '3', '1/4'], ['3/4', '1 1/2', '2 1/2', '1/3'], ['1 3/4', '2/3', '2 1/4', '1 1/3']];
-
     public function make(Setting $setting, Dice $dice): Question
     {
-        $ingredient = Foods::any($setting, $dice, [...Foods::DRY, 'honey', 'whole-milk', 'butter', 'vegetable-oil']);
+        $ingredient = Foods::any($setting, $dice, Foods::isCupped(...));
         $method = $setting->schools->methodFor($ingredient);
         $handling = TechniqueCatalogue::handlingFor($ingredient, TechniqueCatalogue::methodFor($ingredient, $method));
-        $amount = Amount::of($dice->pick(self::NUMBERS[$setting->level - 1]), Unit::Cup);
+        $amounts = array_filter(RecipeAmounts::of($ingredient, $setting->level), static fn (Amount $one): bool => $one->unit === Unit::Cup
+            && ! $one->number->isEqualTo(1));
+        $amount = $dice->pick(array_values($amounts) ?: [Amount::of('1/2', Unit::Cup)]);
         $grams = static fn (Amount $of): BigRational => Conversion::toGrams(
             $of, $ingredient, $setting->standard, $setting->pantry, $handling,
         )->exact;
@@ -36,7 +36,7 @@ final class ConvertToGrams implements Maker
         $right = $cup->multipliedBy($amount->number)->simplified();
         $slips = [
             'one-cup' => $cup, 'upside-down' => $cup->dividedBy($amount->number)->simplified(),
-            'like-water' => BigRational::of(237)->multipliedBy($amount->number)->simplified(),
+            'like-water' => BigRational::of((string) round($setting->standard->size(Unit::Cup)->toFloat()))->multipliedBy($amount->number)->simplified(),
         ];
         // Whole grams, and the rounding of somebody who works in his head: half a per cent, one gram at least.
         $within = BigRational::of(1)->plus($right->dividedBy(200));

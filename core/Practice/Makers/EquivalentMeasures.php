@@ -14,6 +14,7 @@ use Hovik\Core\Practice\Setting;
 use Hovik\Core\Practice\Skill;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\KitchenNotation;
+use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Words\Phrase;
 
@@ -42,7 +43,7 @@ final class EquivalentMeasures implements Maker
         $ratio = $right->dividedBy($amount->number)->simplified();
         $slips = [
             'upside-down' => $amount->number->dividedBy($ratio),
-            'other-ratio' => $amount->number->multipliedBy($ratio->isEqualTo(3) ? 4 : 3),
+            ($setting->standard === MeasureStandard::Australian ? 'other-ratio-au' : 'other-ratio') => $amount->number->multipliedBy($ratio->isEqualTo(3) ? 4 : 3),
         ];
 
         return new Question(

@@ -14,7 +14,6 @@ use Hovik\Core\Practice\Setting;
 use Hovik\Core\Practice\Skill;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\KitchenNotation;
-use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Words\Phrase;
 
 /** A recipe already scaled, with one slip in it: which line? */
@@ -24,19 +23,18 @@ final class FindSlip implements Maker
 
     public function make(Setting $setting, Dice $dice): Question
     {
-        $numbers = [
-            ['1', '2', '1/2', '1/4', '3/4'], ['1 1/2', '3/4', '2/3', '1/4', '2 1/4'],
-            ['1 3/4', '2/3', '1 1/3', '2 3/4', '1/8', '1 1/2'],
-        ][$setting->level - 1];
         $factors = [['2', '3'], ['2', '3', '1/2'], ['3', '1/2', '4']][$setting->level - 1];
         $factor = KitchenNotation::read($dice->pick($factors));
         $wrong = $dice->between(0, self::LINES - 1);
-        $foods = $dice->some(Foods::DRY, self::LINES);
+        $foods = $dice->some($setting->foods(Foods::isInRecipes(...)), self::LINES);
+        $foods = count($foods) < self::LINES ? $dice->some(
+            array_values(array_filter($setting->pantry->taught(), Foods::isInRecipes(...))), self::LINES,
+        ) : $foods;
         $choices = [];
         $why = Phrase::of('practice.find-slip.none');
-        foreach ($foods as $i => $id) {
+        foreach ($foods as $i => $one) {
             do {
-                $amount = Amount::of($dice->pick($numbers), $dice->pick([Unit::Cup, Unit::Tablespoon, Unit::Teaspoon]));
+                $amount = $dice->pick(RecipeAmounts::of($one, $dice->between(1, $setting->level)));
                 $right = $amount->number->multipliedBy($factor)->simplified();
                 $slips = array_values(
                     array_filter(Slips::of($amount->number, $factor), static fn (BigRational $slip): bool => ! $slip->isEqualTo($right)
@@ -46,7 +44,7 @@ final class FindSlip implements Maker
             } while (! KitchenNotation::isKitchenFraction($right) || ($i === $wrong && $slips === []));
             $isWrong = $i === $wrong;
             $shown = $isWrong && $slips !== [] ? $dice->pick($slips) : $right;
-            $food = Phrase::of("ingredient.$id");
+            $food = Phrase::of("ingredient.$one->id");
             $choices[] = new Choice(
                 (string) $i,
                 Phrase::of('practice.find-slip.line', ['food' => $food, 'amount' => $amount, 'same' => Amount::of($shown, $amount->unit)]),

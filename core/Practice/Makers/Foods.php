@@ -4,40 +4,55 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Practice\Makers;
 
+use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Practice\Dice;
 use Hovik\Core\Practice\Setting;
 use Hovik\Core\Words\Phrase;
 
-/** Foods that questions are about: those that schools use, by what is asked. */
+/** Which foods a question can be about, by how they are measured. */
 final class Foods
 {
-    /** Filled past a rim. */
-    public const DRY = [
-        'all-purpose-flour', 'bread-flour', 'granulated-sugar', 'light-brown-sugar', 'rolled-oats', 'cornmeal', 'cocoa-powder',
-        'raisins', 'chocolate-chips', 'confectioners-sugar',
-    ];
+    /** Every family as often as any other: else there would be more powders than honey. */
+    public static function any(Setting $setting, Dice $dice, callable $fits): Ingredient
+    {
+        $byFamily = [];
+        foreach ($setting->foods($fits) as $food) {
+            $byFamily[$food->family->value][] = $food;
+        }
+
+        return $dice->pick($dice->pick(array_values($byFamily)));
+    }
+
+    /** Filled past a rim and made level there. */
+    public static function isSwept(Ingredient $food): bool
+    {
+        return ! self::findsItsLevel($food) && ! in_array($food->family, [Family::Counted, Family::WholeIrregular], true);
+    }
+
+    /** Poured to a line, where it levels itself. Honey mounds: it goes into a cup as well. */
+    public static function findsItsLevel(Ingredient $food): bool
+    {
+        return $food->family === Family::ThinLiquid || $food->family === Family::Oil;
+    }
 
     /** By the spoon. */
-    public const SMALL = ['baking-powder', 'baking-soda', 'table-salt', 'cinnamon', 'ginger', 'cardamom'];
-
-    /** Poured to a line. */
-    public const POURED = ['water', 'whole-milk', 'orange-juice', 'vegetable-oil'];
-
-    /** With a technique of their own, one of each kind. */
-    public const TECHNIQUES = [
-        'all-purpose-flour', 'granulated-sugar', 'light-brown-sugar', 'baking-powder', 'rolled-oats', 'butter', 'whole-milk',
-        'vegetable-oil', 'honey', 'yogurt-plain',
-    ];
-
-    /** @param  non-empty-list<string>  $ids */
-    public static function any(Setting $setting, Dice $dice, array $ids = self::DRY): Ingredient
+    public static function isSpooned(Ingredient $food): bool
     {
-        $about = array_values(
-            array_filter($ids, static fn (string $id): bool => $setting->pantry->ingredient($id)->family === $setting->about),
-        );
+        return $food->family === Family::LeavenerSpice;
+    }
 
-        return $setting->pantry->ingredient($dice->pick($about === [] ? $ids : $about));
+    /** Has a weight a cup, and is measured by it. */
+    public static function isCupped(Ingredient $food): bool
+    {
+        return $food->gramsPerUsCup !== null && ! self::isSpooned($food) && ! RecipeAmounts::isDropped($food)
+            && ! in_array($food->family, [Family::Counted, Family::WholeIrregular], true);
+    }
+
+    /** By cup or by spoon, in amounts that can be scaled. */
+    public static function isInRecipes(Ingredient $food): bool
+    {
+        return ! in_array($food->family, [Family::Counted, Family::WholeIrregular], true);
     }
 
     /** As it stands in a sentence. */

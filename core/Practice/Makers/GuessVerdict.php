@@ -29,28 +29,41 @@ final class GuessVerdict implements Maker
 
     private const TRIES = 80;
 
+    /** Share left in the tool from which it is worth asking whether it was scraped. */
+    private const STICKS = 0.02;
+
+    /** What can be read wrongly, and how it is said. */
+    private const READ = [
+        'eye.level' => [], 'eye.above' => ['eye_deg' => 35], 'eye.below' => ['eye_deg' => -30], 'curve.top' => ['curve' => 'top'],
+        'held.yes' => ['held' => true],
+    ];
+
     public function make(Setting $setting, Dice $dice): Question
     {
         for ($try = 0; $try < self::TRIES; $try++) {
-            $ingredient = Foods::any($setting, $dice, Foods::DRY);
+            $ingredient = Foods::any($setting, $dice, Foods::isCupped(...));
+            $amounts = array_filter(RecipeAmounts::of($ingredient, $setting->level), static fn (Amount $one): bool => $one->unit === Unit::Cup);
             $bench = new Simulator(
-                $setting->pantry, $ingredient, Amount::of($dice->pick(['1', '1/2', '3/4']), Unit::Cup), $setting->standard,
+                $setting->pantry, $ingredient, $dice->pick(array_values($amounts) ?: [Amount::of('1', Unit::Cup)]), $setting->standard,
                 ToleranceLevel::Practised,
             );
-            $ways = self::ways($ingredient, $setting, $dice);
-            $hands = HandlingChoices::of($ways, $ingredient, $setting->pantry);
-            $verdict = self::sureOf($bench, $hands);
+            $isRead = $bench->plan->fills[0]->toMark !== null;
+            [$said, $hands] = $isRead ? self::reading($ingredient, $dice) : self::filling($ingredient, $setting, $dice);
+            $verdict = self::sureOf($bench, HandlingChoices::of($hands, $ingredient, $setting->pantry));
             // Good work comes up often enough by itself.
             if ($verdict !== null && ($verdict !== Verdict::Level || $dice->between(1, 3) === 1)) {
-                return self::ask($bench, $ways, $verdict);
+                return self::ask($bench, $said, $hands, $verdict);
             }
         }
 
         throw new \LogicException('Nothing is sure on this bench.');
     }
 
-    /** @param  array<string, string>  $ways */
-    private static function ask(Simulator $bench, array $ways, Verdict $verdict): Question
+    /**
+     * @param  non-empty-list<string>  $said  `hands.ID` of what is done, in order
+     * @param  array<string, string|int|bool>  $hands  the same, as the bench takes it
+     */
+    private static function ask(Simulator $bench, array $said, array $hands, Verdict $verdict): Question
     {
         $choices = array_map(
             static fn (Verdict $one): Choice => new Choice(
@@ -58,27 +71,41 @@ final class GuessVerdict implements Maker
             ),
             [Verdict::Shy, Verdict::Level, Verdict::Heaped],
         );
-        $said = array_map(static fn (string $group, string $way): Phrase => Phrase::of("hands.$group.$way"), array_keys($ways), $ways);
-        $mean = $bench->weight(HandlingChoices::of($ways, $bench->ingredient, $bench->pantry))->mean;
+        $mean = $bench->weight(HandlingChoices::of($hands, $bench->ingredient, $bench->pantry))->mean;
 
         return new Question(
             Skill::GuessVerdict, Phrase::of(
                 'practice.guess-verdict',
                 [
                     'amount' => $bench->amount, 'food' => Foods::name($bench->ingredient),
-                    'ways' => Phrase::of('list.and', ['parts' => $said]),
+                    'ways' => Phrase::of('list.and', ['parts' => array_map(
+                        static fn (string $id): Phrase => Phrase::of("hands.$id"), $said,
+                    )]),
                 ],
             ),
             new OneOf($choices), Phrase::of(
                 'practice.guess-verdict.why',
                 ['grams' => ShownGrams::of($mean), 'target' => ShownGrams::of($bench->target->grams)],
             ), $choices,
-            ['hands' => $ways, 'ingredient' => $bench->ingredient->id], $bench->ingredient->family,
+            [
+                'kind' => $bench->plan->fills[0]->toMark === null ? 'dry-cup' : 'liquid-measure', 'hands' => $hands,
+            ], $bench->ingredient->family,
         );
     }
 
-    /** @return array<string, string> one or two ways that are not the right one, or the right ones */
-    private static function ways(Ingredient $ingredient, Setting $setting, Dice $dice): array
+    /** @return array{non-empty-list<string>, array<string, string|int|bool>} poured to a line, and read there in some way */
+    private static function reading(Ingredient $ingredient, Dice $dice): array
+    {
+        $way = $dice->pick(array_keys(self::READ));
+        $isLeft = $ingredient->residue >= self::STICKS && $dice->between(1, 2) === 1;
+
+        return [
+            ['filling.poured', $way, ...($isLeft ? ['scraped.no'] : [])], self::READ[$way] + ($isLeft ? ['scraped' => false] : []),
+        ];
+    }
+
+    /** @return array{non-empty-list<string>, array<string, string|int|bool>} one or two ways that are not the right one, or the right ones */
+    private static function filling(Ingredient $ingredient, Setting $setting, Dice $dice): array
     {
         $offered = HandlingChoices::offered($ingredient, $setting->pantry);
         $ways = ['filling' => $offered['filling'][0], 'levelling' => $offered['levelling'][0]];
@@ -91,8 +118,10 @@ final class GuessVerdict implements Maker
                 $done[$each] = $ways[$each];
             }
         }
+        $said = array_map(static fn (string $each, string $way): string => "$each.$way", array_keys($done), $done);
+        $isLeft = $ingredient->residue >= self::STICKS && $dice->between(1, 3) === 1;
 
-        return $done;
+        return [[...$said, ...($isLeft ? ['scraped.no'] : [])], $done + ($isLeft ? ['scraped' => false] : [])];
     }
 
     private static function sureOf(Simulator $bench, HandlingChoices $hands): ?Verdict

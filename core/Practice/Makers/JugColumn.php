@@ -7,6 +7,7 @@ namespace Hovik\Core\Practice\Makers;
 use Hovik\Core\Drawer\Mark;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolKind;
+use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Practice\Choice;
 use Hovik\Core\Practice\Dice;
 use Hovik\Core\Practice\Expect\OneOf;
@@ -48,7 +49,8 @@ final class JugColumn implements Maker
                 ...array_slice(array_values($wrong), 0, 3),
             ],
         );
-        $ingredient = Foods::any($setting, $dice, Foods::POURED);
+        $ingredient = Foods::any($setting, $dice, static fn (Ingredient $food): bool => Foods::findsItsLevel($food)
+            && ! RecipeAmounts::isDropped($food));
         assert($choices !== []);
 
         return new Question(

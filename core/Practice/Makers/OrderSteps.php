@@ -19,7 +19,7 @@ final class OrderSteps implements Maker
 {
     public function make(Setting $setting, Dice $dice): Question
     {
-        $ingredient = Foods::any($setting, $dice, Foods::TECHNIQUES);
+        $ingredient = Foods::any($setting, $dice, Steps::areEnough($setting));
         $steps = Steps::of($ingredient, $setting);
         $stranger = $dice->pick(Steps::spoilers($ingredient, $steps));
         $ids = array_map(static fn (Step $step): string => $step->value, $steps);

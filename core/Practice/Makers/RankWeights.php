@@ -18,11 +18,6 @@ use Hovik\Core\Words\Phrase;
 /** A cup of each: which is heaviest? */
 final class RankWeights implements Maker
 {
-    private const FOODS = [
-        'honey', 'water', 'granulated-sugar', 'light-brown-sugar', 'all-purpose-flour', 'rolled-oats', 'vegetable-oil', 'butter',
-        'raisins', 'cocoa-powder', 'white-rice', 'peanut-butter', 'wheat-bran', 'walnuts-chopped', 'chocolate-chips', 'molasses',
-    ];
-
     /** Nearer than this nobody has to know them, by level. */
     private const APART = [1.35, 1.2, 1.12];
 
@@ -30,8 +25,12 @@ final class RankWeights implements Maker
     {
         $grams = static fn (Ingredient $food): float => $food->gramsPerUsCup?->toFloat() ?? 0.0;
         $chosen = [];
-        foreach ($dice->shuffled(self::FOODS) as $id) {
-            $food = $setting->pantry->ingredient($id);
+        // The class's own first; where they are too few, or too near each other, those that schools teach with.
+        $foods = [
+            ...$dice->shuffled($setting->foods(Foods::isCupped(...))),
+            ...$dice->shuffled(array_filter($setting->pantry->taught(), Foods::isCupped(...))),
+        ];
+        foreach ($foods as $food) {
             foreach ($chosen as $other) {
                 if (max($grams($food), $grams($other)) / min($grams($food), $grams($other)) < self::APART[$setting->level - 1]) {
                     continue 2;

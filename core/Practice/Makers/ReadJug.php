@@ -7,6 +7,7 @@ namespace Hovik\Core\Practice\Makers;
 use Hovik\Core\Drawer\Mark;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolKind;
+use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Practice\Dice;
 use Hovik\Core\Practice\Expect\Number;
 use Hovik\Core\Practice\Maker;
@@ -19,8 +20,6 @@ use Hovik\Core\Words\Phrase;
 /** A jug with something in it, and the eye too high: lower it to the line, then say how much there is. */
 final class ReadJug implements Maker
 {
-    private const LIQUIDS = ['water' => 'water', 'orange-juice' => 'juice', 'vegetable-oil' => 'oil', 'whole-milk' => 'milk'];
-
     public function make(Setting $setting, Dice $dice): Question
     {
         $jug = $dice->pick($setting->tools(static fn (Tool $tool): bool => $tool->kind === ToolKind::LiquidMeasure && $tool->marks !== []));
@@ -49,23 +48,28 @@ final class ReadJug implements Maker
                 $misconceptions['other-column'] = $other->amount->number;
             }
         }
-        $liquid = $dice->pick(array_keys(self::LIQUIDS));
+        $food = Foods::any($setting, $dice, static fn (Ingredient $one): bool => Foods::findsItsLevel($one) && ! RecipeAmounts::isDropped($one));
+        $unit = Phrase::of("practice.unit.{$amount->unit->value}");
+        $at = (int) array_search($mark, $column, true);
 
         return new Question(
             Skill::ReadJug, Phrase::of(
                 'practice.read-jug',
                 [
-                    'food' => Foods::name($setting->pantry->ingredient($liquid)),
-                    'unit' => Phrase::of("practice.unit.{$amount->unit->value}"),
+                    'food' => Foods::name($food), 'unit' => $unit,
                 ],
             ),
             new Number($amount->number, $misconceptions), Phrase::of('practice.read-jug.why', ['amount' => $amount]),
             figure: [
                 'kind' => $jug->kind->value, 'ml' => $jug->aboutMl, 'level_ml' => $mark->about,
-                'liquid' => self::LIQUIDS[$liquid], 'eye_deg' => $dice->between(20, 40),
+                'eye_deg' => $dice->between(20, 40),
                 'marks' => array_map(static fn (Mark $one): array => ['text' => $one->text, 'ml' => $one->about], $jug->marks),
             ],
-            about: $setting->pantry->ingredient($liquid)->family,
+            about: $food->family, picture: Phrase::of('picture.jug', [
+                'unit' => $unit, 'line' => $at + 1, 'lines' => Phrase::of('list.and', ['parts' => array_map(
+                    static fn (Mark $one): Phrase|string => $one->amount === null ? $one->text : $one->amount->phrase(), $column,
+                )]),
+            ]),
         );
     }
 

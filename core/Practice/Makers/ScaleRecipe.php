@@ -13,25 +13,18 @@ use Hovik\Core\Practice\Setting;
 use Hovik\Core\Practice\Skill;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\KitchenNotation;
-use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Words\Phrase;
 
 /** A line of a recipe, for another number of batches. */
 final class ScaleRecipe implements Maker
 {
-    private const NUMBERS = [
-        ['1', '2', '1/2', '1/4', '3/4'], ['1 1/2', '3/4', '2/3', '1/3', '2 1/4', '1/4'],
-        ['1 3/4', '2/3', '1 1/3', '2 3/4', '1/8', '5/8'],
-    ];
-
     private const FACTORS = [['2', '3'], ['2', '3', '1/2', '4'], ['3', '1/2', '1 1/2', '1/3', '2 1/2']];
-
-    private const UNITS = [Unit::Cup, Unit::Tablespoon, Unit::Teaspoon];
 
     public function make(Setting $setting, Dice $dice): Question
     {
+        $food = Foods::any($setting, $dice, Foods::isInRecipes(...));
         do {
-            $amount = Amount::of($dice->pick(self::NUMBERS[$setting->level - 1]), $dice->pick(self::UNITS));
+            $amount = $dice->pick(RecipeAmounts::of($food, $setting->level));
             $factor = KitchenNotation::read($dice->pick(self::FACTORS[$setting->level - 1]));
             $right = $amount->number->multipliedBy($factor)->simplified();
         } while (! KitchenNotation::isKitchenFraction($right));
@@ -41,7 +34,7 @@ final class ScaleRecipe implements Maker
             Skill::ScaleRecipe, Phrase::of(
                 'practice.scale-recipe',
                 [
-                    'amount' => $amount, 'factor' => KitchenNotation::write($factor),
+                    'amount' => $amount, 'food' => Foods::name($food), 'factor' => KitchenNotation::write($factor),
                     'unit' => Phrase::of("practice.unit.{$amount->unit->value}"),
                 ],
             ),

@@ -48,7 +48,7 @@ final class SpotPicture implements Maker
             Skill::SpotPicture, Phrase::of('practice.spot-picture'), new OneOf($choices), Phrase::of(
                 'practice.spot-picture.why', ['cause' => $right->said(), 'next' => $right->next()],
             ), $choices,
-            ['kind' => $isPoured ? 'liquid-measure' : 'dry-cup', 'hands' => $hands],
+            ['kind' => $isPoured ? 'liquid-measure' : 'dry-cup', 'hands' => $hands], picture: Phrase::of("picture.hands.$id"),
         );
     }
 }

@@ -19,7 +19,7 @@ final class SpotStep implements Maker
 {
     public function make(Setting $setting, Dice $dice): Question
     {
-        $ingredient = Foods::any($setting, $dice, Foods::TECHNIQUES);
+        $ingredient = Foods::any($setting, $dice, Steps::areEnough($setting));
         $steps = Steps::of($ingredient, $setting);
         // The first one, a clean tool, is missed in every technique: too easy to tell.
         $missing = $dice->pick(count($steps) > 1 ? array_slice($steps, 1) : $steps);

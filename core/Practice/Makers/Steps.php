@@ -16,6 +16,8 @@ use Hovik\Core\Words\Phrase;
 /** Steps of a technique as questions show them, and steps that do not belong to it. */
 final class Steps
 {
+    private const FEWEST = 3;
+
     /** What people do that spoils it, by family. */
     private const SPOILERS = [
         'fine-powder' => [
@@ -26,18 +28,31 @@ final class Steps
         ],
         'thin-liquid' => [Step::SweepLevel, Step::Pack], 'oil' => [Step::SweepLevel, Step::Pack],
         'viscous-liquid' => [Step::Loosen, Step::Sift], 'thick-dairy-puree' => [Step::Sift, Step::Settle],
+        'nut-butter' => [Step::Loosen, Step::SpoonHeaped], 'pieces' => [Step::Pack, Step::Sift], 'shredded' => [Step::Sift],
+        'counted' => [Step::SweepLevel, Step::Pack], 'whole-irregular' => [Step::SweepLevel, Step::Pack],
     ];
 
     /** Neighbours that may stand either way: what is done to the food, and where the hands are held. */
     public const SWAPPABLE = [['loosen', 'over-paper'], ['sift', 'over-paper'], ['crush-lumps', 'over-paper']];
+
+    /**
+     * Foods with steps enough to be put in order, or to miss one.
+     *
+     * @return callable(Ingredient): bool
+     */
+    public static function areEnough(Setting $setting): callable
+    {
+        return static fn (Ingredient $food): bool => count(self::of($food, $setting)) >= self::FEWEST;
+    }
 
     /** @return non-empty-list<Step> by the class's own way */
     public static function of(Ingredient $ingredient, Setting $setting): array
     {
         $method = TechniqueCatalogue::methodFor($ingredient, $setting->schools->methodFor($ingredient));
         $kind = match (true) {
-            $ingredient->family === Family::ThinLiquid, $ingredient->family === Family::Oil => ToolKind::LiquidMeasure,
-            $ingredient->family === Family::LeavenerSpice => ToolKind::Spoon,
+            Foods::isSpooned($ingredient), RecipeAmounts::isDropped($ingredient) => ToolKind::Spoon,
+            Foods::findsItsLevel($ingredient) => ToolKind::LiquidMeasure,
+            $ingredient->family === Family::WholeIrregular => null, // weighed out
             default => ToolKind::DryCup,
         };
         $steps = TechniqueCatalogue::for($ingredient, $method, $kind, $setting->pantry)->levelledAs($setting->schools)->steps;

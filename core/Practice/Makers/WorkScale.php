@@ -35,7 +35,7 @@ final class WorkScale implements Maker
         [$before, $best] = $dice->pick(self::STARTS[$dice->between(1, $setting->level) - 1]);
         $bowl = 5.0 * $dice->between(20, 70);
         $food = (float) $dice->between(30, 400);
-        $ingredient = Foods::any($setting, $dice, Foods::DRY);
+        $ingredient = Foods::any($setting, $dice, Foods::isCupped(...));
 
         return new Question(
             Skill::WorkScale, Phrase::of(
@@ -49,7 +49,10 @@ final class WorkScale implements Maker
                     ),
                 ],
             ),
-            figure: ['before' => $before, 'bowl_g' => $bowl, 'food_g' => $food],
+            figure: ['before' => $before, 'bowl_g' => $bowl, 'food_g' => $food], about: $ingredient->family,
+            picture: $before === [] ? Phrase::of('picture.scale.off') : Phrase::of('picture.scale', ['keys' => Phrase::of(
+                'list.and', ['parts' => array_map(static fn (string $key): Phrase => Phrase::of("key.$key"), $before)],
+            )]),
         );
     }
 }
