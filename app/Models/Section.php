@@ -163,12 +163,15 @@ final class Section extends Model
             : TolerancePolicy::fromArray($this->tolerance_level, new JsonInput($this->tolerances));
     }
 
-    /** What practice questions are made from: this class's cup, drawer, pantry and house method. */
+    /** What practice questions are made from: this class's cup, drawer, pantry, house methods, and the foods of its labs. */
     public function practiceSetting(int $level, Family|SafetyPoint|null $about = null): Setting
     {
+        $pantry = $this->kitchen->pantry();
+        $met = LabItem::query()->whereIn('lab_id', $this->labs()->select('id'))->distinct()->pluck('ingredient_id')->all();
+
         return Setting::of(
-            $level, $this->standard, $this->kitchen->drawer($this->standard), $this->houseRules(), $this->kitchen->pantry(),
-            $about,
+            $level, $this->standard, $this->kitchen->drawer($this->standard), $this->houseRules(), $pantry, $about,
+            array_values(array_intersect($pantry->ids(), $met)), // a food of the kitchen's own may be gone by now
         );
     }
 

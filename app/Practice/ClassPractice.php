@@ -24,9 +24,8 @@ final readonly class ClassPractice
     private const MOST_MISSED = 5;
 
     /**
-     * @param  list<Aim>  $needed
-     * @param  list<array{student: Student, answered: int, ready: bool, shown: list<Aim>, met: list<Aim>,
-     *     returning: list<string>}>  $students
+     * @param  list<non-empty-list<Aim>>  $needed  by skill: each with the families that the lab asks it of
+     * @param  list<array{student: Student, answered: int, ready: bool, boxes: Boxes}>  $students
      * @param  array<string, int>  $missed  misconceptions and how often, most first
      * @param  list<array{task: PracticeTask, done: list<string>, open: list<string>}>  $tasks  with the names of those who are done
      *   and who are not
@@ -47,14 +46,7 @@ final readonly class ClassPractice
             );
             $students[] = [
                 'student' => $student, 'answered' => $student->practiceAnswers->count(), 'ready' => Readiness::isReady($needed, $boxes),
-                'shown' => array_values(array_filter($needed, static fn (Aim $aim): bool => $boxes->hasShown($aim))),
-                'met' => array_values(array_filter($needed, static fn (Aim $aim): bool => $boxes->box($aim) !== null)),
-                'returning' => array_values(
-                    array_map(
-                        static fn (Aim $aim): string => $aim->id(),
-                        array_filter(Aim::all(), static fn (Aim $aim): bool => $boxes->box($aim) === 0),
-                    ),
-                ),
+                'boxes' => $boxes,
             ];
             foreach ($student->practiceAnswers as $answer) {
                 if ($answer->misconception !== null) {
@@ -68,7 +60,12 @@ final readonly class ClassPractice
                 ->map(fn (PracticeTask $task): array => ['task' => $task] + self::progress($task, $section, $boxesOf))->all(),
         );
 
-        return new self($lab, $needed, $students, array_slice($missed, 0, self::MOST_MISSED, true), $tasks);
+        $bySkill = [];
+        foreach ($needed as $aim) {
+            $bySkill[$aim->point->value ?? $aim->skill->value][] = $aim;
+        }
+
+        return new self($lab, array_values($bySkill), $students, array_slice($missed, 0, self::MOST_MISSED, true), $tasks);
     }
 
     /**

@@ -128,8 +128,9 @@ final class PracticeOf
     {
         $boxes = $this->boxes();
         $set = SetPractice::open($this->tasks(), $boxes); // what a teacher has set comes first
+        $all = Aim::allWith($this->student->section->practiceSetting(1)->families());
         ['skill' => $skill, 'about' => $about, 'level' => $level] = $boxes->next(
-            $set === [] ? Aim::all() : $set, PracticeAnswer::dayNumber($this->today),
+            $set === [] ? $all : $set, PracticeAnswer::dayNumber($this->today),
         );
 
         return [

@@ -9,20 +9,29 @@ use Hovik\Core\Pantry\Family;
 use Hovik\Core\Safety\SafetyPoint;
 use Hovik\Core\Words\Phrase;
 
-/** Something to be shown in practice: a skill with any food, or a safety point. */
+/** Something to be shown in practice: a skill, where the family matters with foods of one family; or a safety point. */
 final readonly class Aim
 {
     /** A safety point is mixed in after so many skills. */
     private const POINT_EVERY = 2;
 
-    private function __construct(public Skill $skill, public ?SafetyPoint $point)
+    /** Between a skill's id and its family's. */
+    private const OF = '.';
+
+    private function __construct(public Skill $skill, public ?SafetyPoint $point, public ?Family $family = null)
     {
     }
 
-    /** Keeping safe is aimed at point by point, never as a whole. */
-    public static function skill(Skill $skill): self
+    /** Keeping safe is aimed at point by point, never as a whole. Without a family: with every food that was asked about. */
+    public static function skill(Skill $skill, ?Family $family = null): self
     {
-        return $skill === Skill::KeepSafe ? throw new \LogicException('Aim at a safety point.') : new self($skill, null);
+        return $skill === Skill::KeepSafe ? throw new \LogicException('Aim at a safety point.') : new self($skill, null, $family);
+    }
+
+    /** Of this family where the skill is another one for another family. */
+    public static function with(Skill $skill, Family $family): self
+    {
+        return self::skill($skill, in_array($family, $skill->families(), true) ? $family : null);
     }
 
     public static function point(SafetyPoint $point): self
@@ -34,13 +43,21 @@ final readonly class Aim
     public static function named(string $id, string $field = 'aims'): self
     {
         $point = SafetyPoint::tryFrom($id);
-        $skill = $point === null ? Skill::named($id, $field) : null;
-
+        if ($point !== null) {
+            return self::point($point);
+        }
+        $parts = explode(self::OF, $id, 2);
+        $skill = Skill::named($parts[0], $field);
+        $of = $parts[1] ?? null;
         if ($skill === Skill::KeepSafe) {
             throw InvalidInput::because($field, Phrase::of('refusal.safety-points'));
         }
+        $family = $of === null ? null : Family::tryFrom($of);
+        if ($of !== null && ($family === null || ! in_array($family, $skill->families(), true))) {
+            throw InvalidInput::because($field, Phrase::of('refusal.answer-offered'));
+        }
 
-        return $point !== null ? self::point($point) : self::skill($skill ?? Skill::named($id, $field));
+        return self::skill($skill, $family);
     }
 
     /** @return non-empty-list<self> all there is, safety points among the skills */
@@ -58,19 +75,61 @@ final readonly class Aim
         return [...$all, ...$points];
     }
 
+    /**
+     * The same for a class: a skill that is another one for another family comes once for each that the class meets; first all
+     * skills, each with another family, then the rest of them.
+     *
+     * @param  list<Family>  $families
+     * @return list<self>
+     */
+    public static function allWith(array $families): array
+    {
+        $later = [];
+        $first = [];
+        foreach (self::all() as $i => $aim) {
+            $met = array_values(array_intersect_key($families, array_filter(
+                $families, static fn (Family $family): bool => in_array($family, $aim->skill->families(), true),
+            )));
+            if ($met === []) {
+                $first[] = $aim;
+
+                continue;
+            }
+            foreach ($met as $turn => $family) {
+                $one = self::skill($aim->skill, $family);
+                $place = ($turn - $i % count($met) + count($met)) % count($met);
+                $place === 0 ? $first[] = $one : $later[$place][] = $one;
+            }
+        }
+        ksort($later);
+
+        return [...$first, ...array_merge(...array_values($later))];
+    }
+
     public function id(): string
     {
-        return $this->point->value ?? $this->skill->value;
+        return $this->point->value ?? $this->skill->value.($this->family === null ? '' : self::OF.$this->family->value);
     }
 
     public function said(): Phrase
     {
-        return $this->point === null ? $this->skill->said() : $this->point->named();
+        return match (true) {
+            $this->point !== null => $this->point->named(),
+            $this->family !== null => Phrase::of(
+                'practice.skill-of', ['skill' => $this->skill->said(), 'family' => Phrase::of("family.{$this->family->value}")],
+            ),
+            default => $this->skill->said(),
+        };
+    }
+
+    public function about(): Family|SafetyPoint|null
+    {
+        return $this->point ?? $this->family;
     }
 
     /** Whether something answered was about it. */
     public function covers(Skill $skill, Family|SafetyPoint|null $about): bool
     {
-        return $this->skill === $skill && ($this->point === null || $this->point === $about);
+        return $this->skill === $skill && ($this->about() === null || $this->about() === $about);
     }
 }

@@ -71,7 +71,7 @@ final readonly class Boxes
         $new = array_values(array_filter($fresh, fn (Aim $aim): bool => $aim->skill !== $this->last))[0] ?? $fresh[0] ?? null;
         $turnOfNew = $item === null || $isLast($item) || ($this->answers % self::NEW_EVERY === 0 && $new?->skill !== $this->last);
         if ($new !== null && $turnOfNew) {
-            return ['skill' => $new->skill, 'about' => $new->point, 'level' => 1];
+            return ['skill' => $new->skill, 'about' => $new->about(), 'level' => 1];
         }
         if ($item === null) {
             // Nothing is due: what was asked longest ago, of another skill if there is one.
@@ -80,7 +80,7 @@ final readonly class Boxes
         }
 
         return $item === null
-                ? ['skill' => $aims[0]->skill, 'about' => $aims[0]->point, 'level' => 1]
+                ? ['skill' => $aims[0]->skill, 'about' => $aims[0]->about(), 'level' => 1]
                 : ['skill' => $item['skill'], 'about' => $item['about'], 'level' => self::level($item['box'])];
     }
 

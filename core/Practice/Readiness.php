@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Practice;
 
+use Hovik\Core\Pantry\Family;
 use Hovik\Core\Plan\PlannedLine;
 use Hovik\Core\Safety\SafetyPoint;
 
@@ -18,19 +19,20 @@ final class Readiness
      */
     public static function needs(array $lines, bool $isScaled, array $points = []): array
     {
-        $needs = $lines === [] ? [] : [Skill::WorkScale->value => true];
+        $needs = $lines === [] ? [] : [Aim::skill(Skill::WorkScale)];
         if ($isScaled) {
-            $needs[Skill::ScaleRecipe->value] = true;
+            $needs[] = Aim::skill(Skill::ScaleRecipe);
         }
         foreach ($lines as $line) {
-            foreach (self::ofLine($line) as $skill) {
-                $needs[$skill->value] = true;
-            }
+            array_push($needs, ...self::ofLine($line));
         }
+        $needs = array_values(array_column(array_map(static fn (Aim $aim): array => [$aim->id(), $aim], $needs), 1, 0)); // each once
+        $place = static fn (Aim $aim): array => [
+            array_search($aim->skill, Skill::cases(), true), array_search($aim->family, Family::cases(), true),
+        ];
+        usort($needs, static fn (Aim $a, Aim $b): int => $place($a) <=> $place($b));
 
-        $skills = array_values(array_filter(Skill::measuring(), static fn (Skill $skill): bool => isset($needs[$skill->value])));
-
-        return [...array_map(Aim::skill(...), $skills), ...array_map(Aim::point(...), $points)];
+        return [...$needs, ...array_map(Aim::point(...), $points)];
     }
 
     /**
@@ -43,7 +45,7 @@ final class Readiness
         return array_filter($needed, static fn (Aim $aim): bool => ! $boxes->hasShown($aim)) === [];
     }
 
-    /** @return list<Skill> */
+    /** @return list<Aim> */
     private static function ofLine(PlannedLine $line): array
     {
         $best = $line->plans->best();
@@ -52,10 +54,14 @@ final class Readiness
         }
         $isRead = $best->fills[0]->tool->kind->isMarked() && $best->fills[0]->toMark !== null;
 
+        $family = $line->ingredient->family;
+
         return [
-            Skill::OrderSteps,
-            ...($isRead ? [Skill::ReadJug, Skill::JugColumn] : [Skill::ChooseTools, Skill::PickCup]),
-            ...($best->distinctTools() > 1 ? [Skill::CombineTools] : []),
+            ...(in_array($family, Skill::OrderSteps->families(), true) ? [Aim::with(Skill::OrderSteps, $family)] : []),
+            ...($isRead
+                ? [Aim::skill(Skill::ReadJug), Aim::skill(Skill::JugColumn)]
+                : [Aim::with(Skill::ChooseTools, $family), Aim::skill(Skill::PickCup)]),
+            ...($best->distinctTools() > 1 ? [Aim::skill(Skill::CombineTools)] : []),
         ];
     }
 }

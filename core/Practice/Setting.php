@@ -68,7 +68,8 @@ final readonly class Setting
     /** @return list<Family> that the class meets, in the order of the craft's page */
     public function families(): array
     {
-        $met = array_map(static fn (Ingredient $food): Family => $food->family, $this->foods === [] ? $this->pantry->taught() : $this->foods);
+        $foods = $this->foods === [] ? $this->pantry->taught() : $this->foods;
+        $met = array_map(static fn (Ingredient $food): Family => $food->family, $foods);
 
         return array_values(array_filter(Family::cases(), static fn (Family $family): bool => in_array($family, $met, true)));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Practice;
 
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Pantry\Family;
 use Hovik\Core\Words\Phrase;
 
 /** What is practised before and between labs (the craft's page, section 12). Each has one maker of questions. Words: `skill.ID`. */
@@ -49,13 +50,23 @@ enum Skill: string
         return array_slice(self::cases(), 0, -1); // it is the last one
     }
 
-    /** Whether it is another skill for another family of food: who can sweep flour need not be able to read milk. */
-    public function isByFamily(): bool
+    /**
+     * Of foods of which it is another skill each time: who can sweep flour need not know how honey is measured. None where one is as
+     * good as another.
+     *
+     * @return list<Family>
+     */
+    public function families(): array
     {
-        return match ($this) {
-            self::ChooseTools, self::LevelsItself, self::SweepLevel, self::OrderSteps, self::SpotStep => true,
-            default => false,
+        $not = match ($this) {
+            self::ChooseTools => [Family::Counted, Family::WholeIrregular],
+            self::LevelsItself => [Family::LeavenerSpice],
+            self::SweepLevel => [Family::Shredded, Family::Counted, Family::WholeIrregular],
+            self::OrderSteps, self::SpotStep => [Family::Shredded], // two steps are no order
+            default => Family::cases(),
         };
+
+        return array_values(array_filter(Family::cases(), static fn (Family $family): bool => ! in_array($family, $not, true)));
     }
 
     public function said(): Phrase

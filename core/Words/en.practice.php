@@ -167,6 +167,7 @@ return [
     'family.viscous-liquid.because' => 'Thick syrup clings: oil the tool first and scrape it out.',
     'family.thick-dairy-puree.because' => 'Thick food mounds: no gaps, level, scrape out.',
 
+    'practice.skill-of' => '{skill}: {family}',
     'practice.to-line' => '{tool}, to the {line} line',
     'practice.so-often' => '{count, plural, =1 {{tool}} other {# × {tool}}}',
     'skill.levels-itself' => 'Swept, poured or weighed',
@@ -223,7 +224,7 @@ return [
     'practice.wording.food' => '{food}',
     'practice.wording.order' => 'amount before food , after',
     'picture.jug' => 'The lines in {unit}, from the bottom: {lines}. With the eye level, the curve stands at line {line}.',
-    'picture.fills' => 'filled {count, plural, =1 {once} =2 {twice} other {# times}} it holds {amount}',
+    'picture.fills' => '{count, plural, =1 {it holds {amount}} other {# of these hold {amount}}}',
     'picture.teaspoons' => '{count} teaspoons of 5 mL fill it',
     'picture.teaspoon' => '{count} of these fill a teaspoon of 5 mL',
     'picture.tool.dry-cup' => 'A cup with a straight handle, full only at its flat rim. Stamped: {size}.',

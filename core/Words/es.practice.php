@@ -167,6 +167,7 @@ return [
     'family.viscous-liquid.because' => 'El jarabe se pega: aceita la medida y raspa.',
     'family.thick-dairy-puree.because' => 'Lo espeso se amontona: sin huecos, rasa, raspa.',
 
+    'practice.skill-of' => '{skill}: {family}',
     'practice.to-line' => '{tool}, hasta la línea de {line}',
     'practice.so-often' => '{count, plural, =1 {{tool}} other {# × {tool}}}',
     'skill.levels-itself' => 'Rasar, verter o pesar',
@@ -223,7 +224,7 @@ return [
     'practice.wording.food' => 'de {food}',
     'practice.wording.order' => 'amount food before , after',
     'picture.jug' => 'Las líneas en {unit}, desde abajo: {lines}. Con el ojo a nivel, la curva está en la línea {line}.',
-    'picture.fills' => 'llena {count, plural, =1 {una vez} =2 {dos veces} other {# veces}} son {amount}',
+    'picture.fills' => '{count, plural, =1 {le cabe {amount}} other {# de estas son {amount}}}',
     'picture.teaspoons' => 'se llena con {count} cucharaditas de 5 mL',
     'picture.teaspoon' => '{count} de estas llenan una cucharadita de 5 mL',
     'picture.tool.dry-cup' => 'Una taza de mango recto, que se llena justo hasta su borde plano. Grabado: {size}.',

@@ -15,6 +15,7 @@ use App\Models\Section;
 use App\Models\Station;
 use App\Models\Student;
 use App\Models\Teacher;
+use App\Practice\ClassPractice;
 use App\Recipes\KeepRecipe;
 use App\Recipes\MakeLab;
 use App\Recipes\ScaledRecipe;
@@ -245,6 +246,7 @@ final class TarnValley extends Seeder
     private function practise(Section $section, Carbon $today): void
     {
         $rows = [];
+        $aims = self::aims($section);
         foreach ($section->students as $i => $student) {
             if (in_array($student->station?->name, ['Alder', 'Maple', null], true)) {
                 continue;
@@ -254,7 +256,7 @@ final class TarnValley extends Seeder
             for ($day = 28; $day > 0; $day -= $day % 7 === 0 ? 3 : 4) {
                 for ($n = 0; $n < 11; $n++) {
                     $on = $today->copy()->subDays($day);
-                    $answers[] = $this->practised($section, $student, $knows, $on, $answers, $rows);
+                    $answers[] = $this->practised($section, $student, $aims, $knows, $on, $answers, $rows);
                 }
             }
         }
@@ -268,16 +270,28 @@ final class TarnValley extends Seeder
         );
     }
 
+    /** @return non-empty-list<Aim> what the next lab asks for, then the rest */
+    private static function aims(Section $section): array
+    {
+        $aims = [];
+        foreach ([...array_merge(...ClassPractice::of($section)->needed), ...Aim::allWith($section->practiceSetting(1)->families())] as $aim) {
+            $aims[$aim->id()] ??= $aim;
+        }
+
+        return $aims === [] ? Aim::all() : array_values($aims);
+    }
+
     /**
+     * @param  non-empty-list<Aim>  $aims
      * @param  list<Answered>  $answers
      * @param  list<array<string, mixed>>  $rows
      */
-    private function practised(Section $section, Student $student, int $knows, Carbon $on, array $answers, array &$rows): Answered
+    private function practised(Section $section, Student $student, array $aims, int $knows, Carbon $on, array $answers, array &$rows): Answered
     {
         $turn = count($answers);
         [
             'skill' => $skill, 'about' => $about, 'level' => $level,
-        ] = Boxes::after($answers)->next(Aim::all(), PracticeAnswer::dayNumber($on));
+        ] = Boxes::after($answers)->next($aims, PracticeAnswer::dayNumber($on));
         $seed = $this->random->getInt(1, 1 << 30);
         $question = Quiz::question($skill, $seed, Setting::of($level, $section->standard, about: $about));
         $right = $question->expected->key()[0];
@@ -287,7 +301,7 @@ final class TarnValley extends Seeder
             'order' => is_array($right) ? array_reverse($right) : $right,
             'number' => '99',
             'tools' => [$question->choices[0]->id => 9],
-            'words' => [0],
+            'words' => ['w0'],
             default => ['power'],
         };
         $marked = $question->mark($answer);

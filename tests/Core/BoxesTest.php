@@ -136,6 +136,27 @@ it('is ready when every skill that is needed has been shown, and not before', fu
         ->and(Readiness::isReady([], Boxes::after([])))->toBeTrue();
 });
 
+it('aims at a skill family by family, where the family matters', function () use ($said) {
+    $met = [Family::Oil, Family::FinePowder, Family::Counted];
+    $ids = array_map(fn (Aim $aim) => $aim->id(), Aim::allWith($met));
+    expect($ids)->toContain('order-steps.oil', 'order-steps.fine-powder', 'order-steps.counted', 'choose-tools.oil', 'read-jug', 'oven')
+        ->not->toContain('order-steps', 'choose-tools.counted', 'sweep-level.counted')
+        ->and(count($ids))->toBe(count(array_unique($ids)))
+        ->and(array_search('oven', $ids, true))->toBeLessThan(count(Aim::all())); // all skills once, before one comes again
+    foreach (Aim::allWith($met) as $aim) {
+        expect(Aim::named($aim->id()))->toEqual($aim);
+    }
+    foreach (['order-steps.soup', 'order-steps.shredded', 'read-jug.oil', 'keep-safe', 'keep-safe.oil', 'soup', ''] as $id) {
+        expect(fn () => Aim::named($id))->toThrow(InvalidInput::class);
+    }
+    $twice = [$said(Skill::OrderSteps, true, 0, Family::Oil), $said(Skill::OrderSteps, true, 0, Family::Oil)];
+    $boxes = Boxes::after($twice);
+    expect($boxes->hasShown(Aim::skill(Skill::OrderSteps, Family::Oil)))->toBeTrue()
+        ->and($boxes->hasShown(Aim::skill(Skill::OrderSteps, Family::FinePowder)))->toBeFalse()
+        ->and($boxes->next([Aim::skill(Skill::OrderSteps, Family::FinePowder)], 1)['about'])->toBe(Family::FinePowder)
+        ->and(Aim::with(Skill::ReadJug, Family::Oil)->id())->toBe('read-jug');
+});
+
 it('asks of a line what its tools ask for', function () {
     $us = MeasureStandard::UsCustomary;
     $drawer = array_map(
@@ -148,9 +169,9 @@ it('asks of a line what its tools ask for', function () {
     );
     $ids = fn (array $lines, bool $scaled = false) => array_map(fn (Aim $aim) => $aim->id(), Readiness::needs($lines, $scaled));
     expect($ids([]))->toBe([])
-        ->and($ids([$line('whole-milk', '1', Unit::Cup)]))->toBe(['order-steps', 'read-jug', 'jug-column', 'work-scale'])
+        ->and($ids([$line('whole-milk', '1', Unit::Cup)]))->toBe(['order-steps.thin-liquid', 'read-jug', 'jug-column', 'work-scale'])
         ->and($ids([$line('bread-flour', '1', Unit::Cup)], true))->toBe(
-            ['choose-tools', 'order-steps', 'pick-cup', 'scale-recipe', 'work-scale'],
+            ['choose-tools.fine-powder', 'order-steps.fine-powder', 'pick-cup', 'scale-recipe', 'work-scale'],
         )
         ->and($ids([$line('bread-flour', '1 1/4', Unit::Cup)]))->toContain('combine-tools')
         ->and($ids([$line('egg-large', '2', Unit::Piece)]))->toBe(['work-scale']);

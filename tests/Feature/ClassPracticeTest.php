@@ -24,17 +24,24 @@ beforeEach(function () {
 it('says which skills the next lab asks for, and who has shown them', function () {
     $this->lab($this->school, [['bread-flour', '1 3/4', 'cup'], ['whole-milk', '1', 'cup']]);
     [$oona, $mateus] = $this->school->students->all();
-    foreach (['order-steps', 'read-jug', 'jug-column', 'choose-tools', 'pick-cup', 'combine-tools', 'work-scale'] as $i => $skill) {
-        ($this->answered)($oona->id, 2 * $i, $skill, true);
-        ($this->answered)($oona->id, 2 * $i + 1, $skill, true);
+    $known = [
+        ['order-steps', 'fine-powder'], ['order-steps', 'thin-liquid'], ['read-jug', null], ['jug-column', null],
+        ['choose-tools', 'fine-powder'], ['pick-cup', null], ['combine-tools', null], ['work-scale', null],
+    ];
+    foreach ($known as $i => [$skill, $family]) {
+        ($this->answered)($oona->id, 2 * $i, $skill, true, null, $family);
+        ($this->answered)($oona->id, 2 * $i + 1, $skill, true, null, $family);
     }
     foreach (['hygiene', 'raw-flour', 'allergens', 'water-and-scales', 'broken-glass'] as $i => $point) {
-        ($this->answered)($oona->id, 14 + 2 * $i, 'keep-safe', true, null, $point);
-        ($this->answered)($oona->id, 15 + 2 * $i, 'keep-safe', true, null, $point);
+        ($this->answered)($oona->id, 16 + 2 * $i, 'keep-safe', true, null, $point);
+        ($this->answered)($oona->id, 17 + 2 * $i, 'keep-safe', true, null, $point);
     }
     ($this->answered)($mateus->id, 0, 'read-jug', false, 'from-above');
     ($this->answered)($mateus->id, 1, 'read-jug', false, 'from-above');
-    ($this->answered)($mateus->id, 2, 'order-steps', false, 'stranger');
+    ($this->answered)($mateus->id, 2, 'order-steps', false, 'stranger', 'fine-powder');
+    ($this->answered)($mateus->id, 3, 'choose-tools', true, null, 'fine-powder');
+    ($this->answered)($mateus->id, 4, 'order-steps', true, null, 'thin-liquid');
+    ($this->answered)($mateus->id, 5, 'order-steps', true, null, 'thin-liquid');
     $this->getJson($this->url)->assertOk()->assertJsonPath('lab', 'Buns')
         ->assertJsonPath(
             'skills.*.id',
@@ -43,10 +50,11 @@ it('says which skills the next lab asks for, and who has shown them', function (
                 'raw-flour', 'allergens', 'water-and-scales', 'broken-glass',
             ],
         )
-        ->assertJsonPath('students.0.ready', true)->assertJsonPath('students.0.answered', 24)
-        ->assertJsonPath('students.1.ready', false)->assertJsonPath('students.1.shown', [])->assertJsonPath(
-            'students.1.met', ['order-steps', 'read-jug'],
+        ->assertJsonPath('students.0.ready', true)->assertJsonPath('students.0.answered', 26)
+        ->assertJsonPath('students.1.ready', false)->assertJsonPath(
+            'students.1.skills.*.state', ['tried', 'open', 'returning', 'open', 'returning', ...array_fill(0, 7, 'open')],
         )
+        ->assertJsonPath('students.1.skills.2', ['state' => 'returning', 'shown' => 1, 'of' => 2])
         ->assertJsonPath('missed.0.times', 2)->assertJsonPath(
             'missed.0.said', 'From above the line seems higher than it is: lower your eye.',
         );
@@ -58,12 +66,12 @@ it('takes a slip after two right answers as not shown any more', function () {
     foreach ([true, true, false] as $turn => $isRight) {
         ($this->answered)($oona->id, $turn, 'work-scale', $isRight);
     }
-    $this->getJson($this->url)->assertJsonPath('students.0.shown', []);
+    expect($this->getJson($this->url)->json('students.0.skills.*.state'))->not->toContain('shown')->toContain('returning');
 });
 
 it('shows all skills while there is no lab', function () {
     $this->getJson($this->url)->assertOk()->assertJsonPath('lab', null)
-        ->assertJsonCount(30, 'skills')->assertJsonCount(4, 'students')->assertJsonPath('missed', []);
+        ->assertJsonCount(32, 'skills')->assertJsonCount(4, 'students')->assertJsonPath('missed', []);
 });
 
 it('asks for scaling where the recipe was scaled', function () {
@@ -84,7 +92,7 @@ describe('one question for the whole class', function () {
         $url = "/api/sections/{$this->school->id}/question?skill=order-steps&level=2&seed=4";
         $asked = $this->getJson($url)->assertOk()->assertJsonPath(
             'question.skill_id', 'order-steps',
-        )->assertJsonCount(20, 'skills')->json();
+        )->assertJsonCount(22, 'skills')->json();
         expect($asked['marked']['key'])->not->toBe([])->and(
             array_diff($asked['marked']['key'], array_column($asked['question']['choices'], 'id')),
         )->toBe([])

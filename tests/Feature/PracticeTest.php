@@ -17,7 +17,7 @@ beforeEach(function () {
         $wrong = match ($asked['kind']) {
             'choice' => array_values(array_diff(array_column($asked['choices'], 'id'), $question->expected->key()))[0],
             'order' => array_reverse($question->expected->key()[0]),
-            'number' => '99', 'tools' => [$asked['choices'][0]['id'] => 29], 'words' => [0], default => [],
+            'number' => '99', 'tools' => [$asked['choices'][0]['id'] => 29], 'words' => ['w0'], default => [],
         };
 
         return $this->postJson(

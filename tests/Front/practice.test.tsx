@@ -1,6 +1,7 @@
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
 import { learn, speak, startWords } from "../../resources/js/i18n/i18n";
 import AskedBar from "../../resources/js/practice/AskedBar";
+import InWords from "../../resources/js/practice/InWords";
 import OnTheWall from "../../resources/js/practice/OnTheWall";
 import Practice from "../../resources/js/practice/Practice";
 import type { Question } from "../../resources/js/practice/practice";
@@ -9,6 +10,7 @@ import Rings from "../../resources/js/practice/Rings";
 import SafetyPoints from "../../resources/js/practice/SafetyPoints";
 import SetPractice from "../../resources/js/practice/SetPractice";
 import Together from "../../resources/js/practice/Together";
+import WordField from "../../resources/js/practice/WordField";
 import { page, refusal } from "./page";
 import { json, settle } from "./render";
 
@@ -34,7 +36,6 @@ const noFigure: Question["figure"] = {
   steps: null,
   words: null,
   level_ml: null,
-  liquid: null,
   eye_deg: null,
   rings: null,
   marks: null,
@@ -52,6 +53,7 @@ const question = (more: Partial<Question> = {}): Question => ({
     { id: "jug", said: "a jug", tool: null },
   ],
   figure: noFigure,
+  picture: null,
   about: "coarse-grain",
   done_today: 3,
   a_day: 6,
@@ -290,7 +292,53 @@ describe("a question on the wall", () => {
   });
 });
 
+describe("a question's words", () => {
+  it("stand in the order of the language, and are marked by touch", async () => {
+    const words = [
+      { id: "w0", said: "1 taza" },
+      { id: "w2", said: "de nueces" },
+      { id: "w1", said: "picadas," },
+      { id: "w3", said: "tostadas" },
+    ];
+    const given: unknown[] = [];
+    const asked = question({ kind: "words", figure: { ...noFigure, words }, choices: [] });
+    const screen = await page(
+      <WordField question={asked} answer={["w1"]} marked={undefined} onAnswer={(answer) => given.push(answer)} />,
+    );
+    expect(screen.all(".word")).toEqual(["1 taza", "de nueces", "picadas,", "tostadas"]);
+    expect(screen.all(".word[aria-pressed=true]")).toEqual(["picadas,"]);
+    await screen.press("tostadas");
+    await screen.press("picadas,");
+    await screen.press("Nothing before measuring");
+    expect(given).toEqual([["w1", "w3"], undefined, []]);
+  });
+
+  it("tell what the picture shows, cup by cup where the cups are the answers", async () => {
+    const cup = (id: string, said: string) => ({
+      id,
+      said,
+      tool: { kind: "dry-cup", ml: 60, nominal: "", mark_ml: null },
+    });
+    const drawn = await page(
+      <InWords
+        question={question({
+          choices: [cup("a", "2 of these hold 1 cup"), cup("b", "it holds 1 cup")],
+        })}
+      />,
+    );
+    expect(drawn.all("li")).toEqual(["Cup A: 2 of these hold 1 cup", "Cup B: it holds 1 cup"]);
+    const jug = await page(<InWords question={question({ picture: "The curve stands at line 3." })} />);
+    expect(jug.all("p, li")).toEqual(["The curve stands at line 3."]);
+    expect((await page(<InWords question={question()} />)).text()).toBe("");
+  });
+});
+
 describe("who is ready", () => {
+  const cell = (state: "shown" | "returning" | "tried" | "open", shown = state === "shown" ? 1 : 0, of = 1) => ({
+    state,
+    shown,
+    of,
+  });
   const practice = {
     lab: "Oat buns",
     skills: [
@@ -305,11 +353,15 @@ describe("who is ready", () => {
         name: "Oona",
         answered: 20,
         ready: true,
-        shown: ["level", "read-jug", "knives", "spills"],
-        met: ["level", "read-jug"],
-        returning: [],
+        skills: [cell("shown", 3, 3), cell("shown"), cell("shown"), cell("shown")],
       },
-      { id: 12, name: "Mateus", answered: 3, ready: false, shown: ["knives"], met: ["level"], returning: ["read-jug"] },
+      {
+        id: 12,
+        name: "Mateus",
+        answered: 3,
+        ready: false,
+        skills: [cell("tried", 1, 3), cell("returning"), cell("shown"), cell("open")],
+      },
     ],
     missed: [{ said: "Reads from above", times: 4 }],
     tasks: [
@@ -345,7 +397,7 @@ describe("who is ready", () => {
     );
     expect(rows).toEqual([
       ["Oonaready", "shown", "shown", "2 of 2", "20"],
-      ["Mateus", "tried", "comes back", "1 of 2", "3"],
+      ["Mateus", "tried 1 of 3 foods", "comes back", "1 of 2", "3"],
     ]);
     expect(screen.text()).toContain("Reads from above 4 ×");
   });
@@ -398,19 +450,18 @@ describe("who is ready", () => {
   });
 
   it("counts safety in words, and ticks all of it", async () => {
-    const points = [{ id: "knives" }, { id: "spills" }];
-    const cell = (shown: string[]) => (
+    const points = (shown: number) => (
       <table>
         <tbody>
           <tr>
-            <SafetyPoints points={points} shown={shown} />
+            <SafetyPoints shown={shown} of={2} />
           </tr>
         </tbody>
       </table>
     );
-    const all = await page(cell(["spills", "knives", "level"]));
+    const all = await page(points(2));
     expect(all.place.querySelector("td svg")).not.toBeNull();
-    const one = await page(cell(["spills", "level"]));
+    const one = await page(points(1));
     expect([one.text(), one.place.querySelector("td svg")]).toEqual(["1 of 2", null]);
   });
 });

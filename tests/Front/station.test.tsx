@@ -395,16 +395,25 @@ describe("answers of other kinds", () => {
   });
   it("are words of the line, or none of them", () => {
     const chosen = vi.fn();
-    const question = { choices: [], figure: { words: ["1", "cup", "sifted", "flour"] } } as unknown as Question;
-    const field = (answer?: number[]) => (
+    const question = {
+      choices: [],
+      figure: {
+        words: [
+          { id: "w0", said: "1 cup" },
+          { id: "w1", said: "sifted" },
+          { id: "w2", said: "flour" },
+        ],
+      },
+    } as unknown as Question;
+    const field = (answer?: string[]) => (
       <WordField question={question} answer={answer} marked={undefined} onAnswer={chosen} />
     );
     const { place, again } = render(field());
     press(place, "sifted");
-    expect(chosen).toHaveBeenLastCalledWith([2]);
-    again(field([2]));
+    expect(chosen).toHaveBeenLastCalledWith(["w1"]);
+    again(field(["w1"]));
     press(place, "flour");
-    expect(chosen).toHaveBeenLastCalledWith([2, 3]);
+    expect(chosen).toHaveBeenLastCalledWith(["w1", "w2"]);
     press(place, "sifted");
     expect(chosen).toHaveBeenLastCalledWith(undefined);
     press(place, "Nothing before measuring");

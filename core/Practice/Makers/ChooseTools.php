@@ -43,7 +43,7 @@ final class ChooseTools implements Maker
     public function make(Setting $setting, Dice $dice): Question
     {
         for ($try = 0; $try < self::TRIES; $try++) {
-            $isPoured = $dice->between(1, 2) === 1; // the jug is right as often as it is wrong
+            $isPoured = Foods::isAboutPoured($setting, $dice); // the jug is right as often as it is wrong
             $ingredient = Foods::any($setting, $dice, static fn (Ingredient $food): bool => $isPoured
                 ? Foods::findsItsLevel($food) : Foods::isSwept($food));
             $question = $this->attempt($ingredient, $dice->pick($this->amounts($ingredient, $setting)), $setting, $dice);
@@ -118,7 +118,9 @@ final class ChooseTools implements Maker
         if ($this->isCombined) {
             $tools = array_values(array_filter($tools, static fn (Tool $tool): bool => ! $tool->nominalMl->isEqualTo($ml)));
             if (Foods::findsItsLevel($ingredient)) {
-                return [...$tools, ...array_slice(array_values(array_filter($jugs, static fn (Tool $jug): bool => $jug->markAt($ml) === null)), 0, 1)];
+                $small = array_values(array_filter($jugs, static fn (Tool $jug): bool => $jug->markAt($ml) === null));
+
+                return [...$tools, ...array_slice($small, 0, 1)];
             }
         }
         // The smallest vessel that has a line for it, and the one after it; else the largest.
@@ -137,7 +139,7 @@ final class ChooseTools implements Maker
     {
         $spoons = array_values(array_filter($tools, static fn (Tool $tool): bool => $tool->kind === ToolKind::Spoon));
         $others = array_values(array_filter($tools, static fn (Tool $tool): bool => $tool->kind !== ToolKind::Spoon));
-        if (! array_filter($others, static fn (Tool $tool): bool => $tool->kind === ToolKind::DryCup)) {
+        if (array_filter($others, static fn (Tool $tool): bool => $tool->kind === ToolKind::DryCup) === []) {
             return $tools;
         }
         $needed = array_map(static fn (Fill $fill): string => $fill->tool->id, $best->fills);

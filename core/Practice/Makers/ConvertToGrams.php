@@ -28,15 +28,16 @@ final class ConvertToGrams implements Maker
         $handling = TechniqueCatalogue::handlingFor($ingredient, TechniqueCatalogue::methodFor($ingredient, $method));
         $amounts = array_filter(RecipeAmounts::of($ingredient, $setting->level), static fn (Amount $one): bool => $one->unit === Unit::Cup
             && ! $one->number->isEqualTo(1));
-        $amount = $dice->pick(array_values($amounts) ?: [Amount::of('1/2', Unit::Cup)]);
+        $amount = $dice->pick($amounts === [] ? [Amount::of('1/2', Unit::Cup)] : array_values($amounts));
         $grams = static fn (Amount $of): BigRational => Conversion::toGrams(
             $of, $ingredient, $setting->standard, $setting->pantry, $handling,
         )->exact;
         $cup = ShownGrams::of($grams(Amount::of('1', Unit::Cup)))->toBigRational();
         $right = $cup->multipliedBy($amount->number)->simplified();
+        $water = BigRational::of((string) round($setting->standard->size(Unit::Cup)->toFloat())); // a gram a millilitre
         $slips = [
             'one-cup' => $cup, 'upside-down' => $cup->dividedBy($amount->number)->simplified(),
-            'like-water' => BigRational::of((string) round($setting->standard->size(Unit::Cup)->toFloat()))->multipliedBy($amount->number)->simplified(),
+            'like-water' => $water->multipliedBy($amount->number)->simplified(),
         ];
         // Whole grams, and the rounding of somebody who works in his head: half a per cent, one gram at least.
         $within = BigRational::of(1)->plus($right->dividedBy(200));

@@ -41,9 +41,10 @@ final class EquivalentMeasures implements Maker
         [$number, $from, $to, $right] = $dice->pick($ways);
         $amount = Amount::of($number, $from);
         $ratio = $right->dividedBy($amount->number)->simplified();
+        $other = $setting->standard === MeasureStandard::Australian ? 'other-ratio-au' : 'other-ratio';
         $slips = [
             'upside-down' => $amount->number->dividedBy($ratio),
-            ($setting->standard === MeasureStandard::Australian ? 'other-ratio-au' : 'other-ratio') => $amount->number->multipliedBy($ratio->isEqualTo(3) ? 4 : 3),
+            $other => $amount->number->multipliedBy($ratio->isEqualTo(3) ? 4 : 3),
         ];
 
         return new Question(

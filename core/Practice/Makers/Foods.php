@@ -36,6 +36,14 @@ final class Foods
         return $food->family === Family::ThinLiquid || $food->family === Family::Oil;
     }
 
+    /** Whether to ask about what is poured: by the family asked about, else as often as not. */
+    public static function isAboutPoured(Setting $setting, Dice $dice): bool
+    {
+        $byChance = $dice->between(1, 2) === 1;
+
+        return $setting->about instanceof Family ? in_array($setting->about, [Family::ThinLiquid, Family::Oil], true) : $byChance;
+    }
+
     /** By the spoon. */
     public static function isSpooned(Ingredient $food): bool
     {

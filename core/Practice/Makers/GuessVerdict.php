@@ -42,9 +42,12 @@ final class GuessVerdict implements Maker
     {
         for ($try = 0; $try < self::TRIES; $try++) {
             $ingredient = Foods::any($setting, $dice, Foods::isCupped(...));
-            $amounts = array_filter(RecipeAmounts::of($ingredient, $setting->level), static fn (Amount $one): bool => $one->unit === Unit::Cup);
+            $amounts = array_values(array_filter(
+                RecipeAmounts::of($ingredient, $setting->level), static fn (Amount $one): bool => $one->unit === Unit::Cup,
+            ));
+            $amount = $dice->pick($amounts === [] ? [Amount::of('1', Unit::Cup)] : $amounts);
             $bench = new Simulator(
-                $setting->pantry, $ingredient, $dice->pick(array_values($amounts) ?: [Amount::of('1', Unit::Cup)]), $setting->standard,
+                $setting->pantry, $ingredient, $amount, $setting->standard,
                 ToleranceLevel::Practised,
             );
             $isRead = $bench->plan->fills[0]->toMark !== null;
@@ -60,7 +63,7 @@ final class GuessVerdict implements Maker
     }
 
     /**
-     * @param  non-empty-list<string>  $said  `hands.ID` of what is done, in order
+     * @param  list<string>  $said  `hands.ID` of what is done, in order
      * @param  array<string, string|int|bool>  $hands  the same, as the bench takes it
      */
     private static function ask(Simulator $bench, array $said, array $hands, Verdict $verdict): Question
@@ -89,6 +92,7 @@ final class GuessVerdict implements Maker
             ), $choices,
             [
                 'kind' => $bench->plan->fills[0]->toMark === null ? 'dry-cup' : 'liquid-measure', 'hands' => $hands,
+                'ingredient' => $bench->ingredient->id,
             ], $bench->ingredient->family,
         );
     }
@@ -104,7 +108,7 @@ final class GuessVerdict implements Maker
         ];
     }
 
-    /** @return array{non-empty-list<string>, array<string, string|int|bool>} one or two ways that are not the right one, or the right ones */
+    /** @return array{list<string>, array<string, string|int|bool>} one or two ways that are not the right one, or the right ones */
     private static function filling(Ingredient $ingredient, Setting $setting, Dice $dice): array
     {
         $offered = HandlingChoices::offered($ingredient, $setting->pantry);
@@ -112,16 +116,20 @@ final class GuessVerdict implements Maker
         $group = $dice->pick(['preparation', 'filling', 'settling', 'levelling']);
         $ways[$group] = $dice->pick($offered[$group]);
 
-        $done = [];
+        $said = $done = [];
         foreach (['preparation', 'filling', 'settling', 'levelling'] as $each) { // in the order in which it is done
-            if (($ways[$each] ?? 'none') !== 'none') {
-                $done[$each] = $ways[$each];
+            $way = $ways[$each] ?? 'none';
+            if ($way !== 'none') {
+                $done[$each] = $way;
+                $said[] = "$each.$way";
             }
         }
-        $said = array_map(static fn (string $each, string $way): string => "$each.$way", array_keys($done), $done);
-        $isLeft = $ingredient->residue >= self::STICKS && $dice->between(1, 3) === 1;
+        if ($ingredient->residue >= self::STICKS && $dice->between(1, 3) === 1) {
+            $done['scraped'] = false;
+            $said[] = 'scraped.no';
+        }
 
-        return [[...$said, ...($isLeft ? ['scraped.no'] : [])], $done + ($isLeft ? ['scraped' => false] : [])];
+        return [$said, $done];
     }
 
     private static function sureOf(Simulator $bench, HandlingChoices $hands): ?Verdict

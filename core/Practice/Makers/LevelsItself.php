@@ -39,23 +39,25 @@ final class LevelsItself implements Maker
 
     public function make(Setting $setting, Dice $dice): Question
     {
-        // The whole list first: a vessel filled to its brim is the same slip whatever the food.
-        return match ($dice->between(1, 4)) {
-            1, 2 => self::oneFood($setting, $dice),
-            3 => self::contrast($setting, $dice),
+        $form = $dice->between(1, 4);
+
+        return match (true) {
+            $setting->about !== null || $form <= 2 => self::oneFood($setting, $dice), // the others are of several families, or of none
+            $form === 3 => self::contrast($setting, $dice),
             default => self::brim($setting, $dice),
         };
     }
 
     private static function oneFood(Setting $setting, Dice $dice): Question
     {
-        $isPoured = $dice->between(1, 2) === 1;
+        $isPoured = Foods::isAboutPoured($setting, $dice);
         $food = Foods::any($setting, $dice, static fn (Ingredient $food): bool => Foods::findsItsLevel($food) === $isPoured
             && ! RecipeAmounts::isDropped($food) && ! Foods::isSpooned($food));
         $right = self::waysOf($food, $setting);
         $choices = $dice->shuffled(array_map(
             static fn (string $way): Choice => new Choice(
-                $way, Phrase::of("practice.levels.$way"), in_array($way, $right, true) ? null : self::SLIPS[$right[0]][$way] ?? 'other-kind',
+                $way, Phrase::of("practice.levels.$way"),
+                in_array($way, $right, true) ? null : self::SLIPS[$right[0]][$way] ?? 'other-kind',
             ),
             [self::JUG, self::CUP, self::SCALE, self::COUNT],
         ));
@@ -71,14 +73,15 @@ final class LevelsItself implements Maker
     /** Which of these goes into a jug; or: which of these wet ones goes into a dry cup; or: which is weighed. */
     private static function contrast(Setting $setting, Dice $dice): Question
     {
-        $families = static fn (Family ...$families): callable => static fn (Ingredient $food): bool => in_array($food->family, $families, true)
+        $of = static fn (Family ...$families): callable => static fn (Ingredient $food): bool => in_array($food->family, $families, true)
             && ! RecipeAmounts::isDropped($food);
+        $poured = $of(Family::ThinLiquid, Family::Oil);
         [$way, $wanted, $others] = $dice->pick([
-            [self::JUG, $families(Family::ThinLiquid, Family::Oil), $families(Family::ThickDairyPuree, Family::SolidFat, Family::NutButter)],
-            [self::JUG, $families(Family::ThinLiquid, Family::Oil), $families(Family::FinePowder, Family::GranularSugar, Family::ThickDairyPuree)],
-            [self::CUP, $families(Family::ThickDairyPuree, Family::NutButter), $families(Family::ThinLiquid, Family::Oil)],
-            [self::CUP, $families(Family::Pieces, Family::ThickDairyPuree), $families(Family::ThinLiquid, Family::Oil)],
-            [self::SCALE, $families(Family::WholeIrregular), $families(Family::Pieces, Family::CoarseGrain, Family::Shredded)],
+            [self::JUG, $poured, $of(Family::ThickDairyPuree, Family::SolidFat, Family::NutButter)],
+            [self::JUG, $poured, $of(Family::FinePowder, Family::GranularSugar, Family::ThickDairyPuree)],
+            [self::CUP, $of(Family::ThickDairyPuree, Family::NutButter), $poured],
+            [self::CUP, $of(Family::Pieces, Family::ThickDairyPuree), $poured],
+            [self::SCALE, $of(Family::WholeIrregular), $of(Family::Pieces, Family::CoarseGrain, Family::Shredded)],
         ]);
         $right = Foods::any($setting, $dice, $wanted);
         $wrong = $dice->some(array_values(array_filter(

@@ -31,7 +31,8 @@ final class NameTool implements Maker
         // Each kind as often as any other, and the jug not more often wrong than right.
         $kinds = array_values(array_unique(array_map(static fn (Tool $tool): string => $tool->kind->value, $tools)));
         $kind = $dice->pick([...$kinds, ...array_intersect($kinds, [ToolKind::LiquidMeasure->value])]);
-        $right = $dice->pick(array_values(array_filter($tools, static fn (Tool $tool): bool => $tool->kind->value === $kind)) ?: $tools);
+        $ofKind = array_values(array_filter($tools, static fn (Tool $tool): bool => $tool->kind->value === $kind));
+        $right = $dice->pick($ofKind === [] ? $tools : $ofKind);
         $others = array_values(array_filter($tools, static fn (Tool $tool): bool => $tool !== $right));
         // Cups and spoons carry their size, so another size is a mistake worth offering; a jug by itself could be of any.
         $isLettered = in_array($right->kind, [ToolKind::DryCup, ToolKind::Spoon], true);

@@ -53,7 +53,9 @@ final class PickCup implements Maker
             $isLarge = $size->number->isGreaterThan(self::TEASPOON_ML);
             $fills = $isLarge ? $size->number->dividedBy(self::TEASPOON_ML) : BigRational::of(self::TEASPOON_ML)->dividedBy($size->number);
 
-            return Phrase::of($isLarge ? 'picture.teaspoons' : 'picture.teaspoon', ['count' => KitchenNotation::write($fills->simplified())]);
+            return Phrase::of(
+                $isLarge ? 'picture.teaspoons' : 'picture.teaspoon', ['count' => KitchenNotation::write($fills->simplified())],
+            );
         }
         $number = $size->number->simplified();
 

@@ -28,7 +28,7 @@ final class RankWeights implements Maker
         // The class's own first; where they are too few, or too near each other, those that schools teach with.
         $foods = [
             ...$dice->shuffled($setting->foods(Foods::isCupped(...))),
-            ...$dice->shuffled(array_filter($setting->pantry->taught(), Foods::isCupped(...))),
+            ...$dice->shuffled(array_values(array_filter($setting->pantry->taught(), Foods::isCupped(...)))),
         ];
         foreach ($foods as $food) {
             foreach ($chosen as $other) {

@@ -48,7 +48,8 @@ final class ReadJug implements Maker
                 $misconceptions['other-column'] = $other->amount->number;
             }
         }
-        $food = Foods::any($setting, $dice, static fn (Ingredient $one): bool => Foods::findsItsLevel($one) && ! RecipeAmounts::isDropped($one));
+        $food = Foods::any($setting, $dice, static fn (Ingredient $one): bool => Foods::findsItsLevel($one)
+            && ! RecipeAmounts::isDropped($one));
         $unit = Phrase::of("practice.unit.{$amount->unit->value}");
         $at = (int) array_search($mark, $column, true);
 
@@ -67,7 +68,7 @@ final class ReadJug implements Maker
             ],
             about: $food->family, picture: Phrase::of('picture.jug', [
                 'unit' => $unit, 'line' => $at + 1, 'lines' => Phrase::of('list.and', ['parts' => array_map(
-                    static fn (Mark $one): Phrase|string => $one->amount === null ? $one->text : $one->amount->phrase(), $column,
+                    static fn (Mark $one): Phrase => Phrase::of('working.amount', ['amount' => $one->amount ?? $one->text]), $column,
                 )]),
             ]),
         );

@@ -27,7 +27,8 @@ final class ReadWording implements Maker
     public function make(Setting $setting, Dice $dice): Question
     {
         // A name with a comma has wording of its own ("walnuts, chopped").
-        $food = Foods::any($setting, $dice, static fn (Ingredient $one): bool => self::done($one) !== null && ! str_contains($one->name, ','));
+        $food = Foods::any($setting, $dice, static fn (Ingredient $one): bool => self::done($one) !== null
+            && ! str_contains($one->name, ','));
         [$befores, $afters] = self::done($food) ?? throw new \LogicException('Nothing is done to it.');
         $kind = $dice->between(1, $setting->level === 1 ? 2 : 3); // before, after, both
         $before = $kind === 2 ? null : $dice->pick($befores);
@@ -47,7 +48,6 @@ final class ReadWording implements Maker
             }
         }
         $ids = array_column($parts, 'id', 'part');
-        assert($parts !== []);
 
         return new Question(
             Skill::ReadWording, Phrase::of('practice.read-wording'),

@@ -68,7 +68,7 @@ final class Steps
     {
         $spoilers = array_values(
             array_filter(
-                self::SPOILERS[$ingredient->family->value] ?? [Step::Sift],
+                self::SPOILERS[$ingredient->family->value],
                 static fn (Step $step): bool => ! in_array($step, $steps, true),
             ),
         );

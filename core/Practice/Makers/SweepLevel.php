@@ -36,10 +36,11 @@ final class SweepLevel implements Maker
         $mayFinger = $food->family === Family::MoistSugar && $setting->schools->levels(isPacked: true) === Step::SmoothFingertip;
         $slips = array_values(array_filter(self::SLIPS, static fn (string $slip): bool => ! ($mayFinger && $slip === 'finger')));
         $others = array_values(array_filter(self::WAYS, static fn (string $way): bool => $way !== $right));
+        $choice = static fn (string $way, ?string $miss = null): Choice => new Choice($way, Phrase::of("practice.sweep.$way"), $miss);
         $choices = $dice->shuffled([
-            new Choice($right, Phrase::of("practice.sweep.$right")),
-            ...array_map(static fn (string $slip): Choice => new Choice($slip, Phrase::of("practice.sweep.$slip"), $slip), $dice->some($slips, 2)),
-            ...array_map(static fn (string $way): Choice => new Choice($way, Phrase::of("practice.sweep.$way"), "not-$way"), $dice->some($others, 1)),
+            $choice($right),
+            ...array_map(static fn (string $slip): Choice => $choice($slip, $slip), $dice->some($slips, 2)),
+            ...array_map(static fn (string $way): Choice => $choice($way, "not-$way"), $dice->some($others, 1)),
         ]);
         assert($choices !== []);
 

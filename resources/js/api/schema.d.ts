@@ -1419,7 +1419,7 @@ export interface components {
         AskedOfClass: {
             id: number;
             /** @enum {string} */
-            skill: "name-tool" | "choose-tools" | "combine-tools" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
+            skill: "name-tool" | "choose-tools" | "combine-tools" | "levels-itself" | "sweep-level" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
             level: number;
             seed: number;
             shown: boolean;
@@ -2061,9 +2061,9 @@ export interface components {
         PracticeFigure: {
             tool: components["schemas"]["PracticeTool"] | null;
             steps: string[] | null;
-            words: string[] | null;
+            /** @description of a line, in the order of the reader's language */
+            words: components["schemas"]["PracticeWord"][] | null;
             level_ml: number | null;
-            liquid: string | null;
             eye_deg: number | null;
             rings: number | null;
             marks: components["schemas"]["FigureMark"][] | null;
@@ -2098,12 +2098,14 @@ export interface components {
             id: string;
             skill: string;
             /** @enum {string} */
-            skill_id: "name-tool" | "choose-tools" | "combine-tools" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
+            skill_id: "name-tool" | "choose-tools" | "combine-tools" | "levels-itself" | "sweep-level" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
             /** @enum {string} */
             kind: "choice" | "order" | "number" | "tools" | "words" | "keys";
             prompt: string;
             choices: components["schemas"]["PracticeChoice"][];
             figure: components["schemas"]["PracticeFigure"];
+            /** @description what it shows, in words enough to answer by */
+            picture: string | null;
             about: string | null;
             done_today: number;
             a_day: number;
@@ -2126,6 +2128,12 @@ export interface components {
             kind: string;
             ml: number;
             nominal: string;
+            mark_ml: number | null;
+        };
+        /** @description A part of a recipe line that can be marked. */
+        PracticeWord: {
+            id: string;
+            said: string;
         };
         /** @description A question on the wall, with its answer. */
         ProjectedQuestion: {
@@ -2494,8 +2502,19 @@ export interface components {
         };
         SkillName: {
             /** @enum {string} */
-            id: "name-tool" | "choose-tools" | "combine-tools" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
+            id: "name-tool" | "choose-tools" | "combine-tools" | "levels-itself" | "sweep-level" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
             said: string;
+        };
+        /** @description How far somebody is with a skill, or with a safety point. */
+        SkillShown: {
+            /**
+             * @description returning: answered wrong last, it is asked again
+             * @enum {string}
+             */
+            state: "shown" | "returning" | "tried" | "open";
+            /** @description of how many families of food, where the skill is another one for each */
+            shown: number;
+            of: number;
         };
         /** @description What a station ticks through. */
         StationChecks: {
@@ -2638,9 +2657,8 @@ export interface components {
             name: string;
             answered: number;
             ready: boolean;
-            shown: string[];
-            met: string[];
-            returning: string[];
+            /** @description in the order of the page's own */
+            skills: components["schemas"]["SkillShown"][];
         };
         StudentTask: {
             id: number;
@@ -4863,7 +4881,7 @@ export interface operations {
             content: {
                 "application/json": {
                     /** @enum {string} */
-                    skill: "name-tool" | "choose-tools" | "combine-tools" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
+                    skill: "name-tool" | "choose-tools" | "combine-tools" | "levels-itself" | "sweep-level" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
                     seed: number;
                     level: number;
                 };
@@ -5032,7 +5050,7 @@ export interface operations {
     projectedQuestionShow: {
         parameters: {
             query: {
-                skill: "name-tool" | "choose-tools" | "combine-tools" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
+                skill: "name-tool" | "choose-tools" | "combine-tools" | "levels-itself" | "sweep-level" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
                 seed: number;
                 level: number;
             };

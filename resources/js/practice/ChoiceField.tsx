@@ -3,13 +3,14 @@ import { Tick } from "../kit/icons";
 import KitchenFraction from "../kit/KitchenFraction";
 import type { Props } from "./answering";
 import DrawnChoice from "./DrawnChoice";
+import { isDrawn, letterOf } from "./practice";
 
 /** One of several. */
 export default function ChoiceField({ question, answer, marked, onAnswer }: Props) {
   const { t } = useTranslation();
-  const isDrawn = question.choices.some((choice) => choice.tool?.nominal === "");
+  const areDrawn = isDrawn(question);
   return (
-    <fieldset className={`p-choices ${isDrawn ? "p-drawn" : ""}`} disabled={marked !== undefined}>
+    <fieldset className={`p-choices ${areDrawn ? "p-drawn" : ""}`} disabled={marked !== undefined}>
       <legend className="unseen">{t("practice.chooseOne")}</legend>
       {question.choices.map((choice, i) => (
         <button
@@ -19,9 +20,9 @@ export default function ChoiceField({ question, answer, marked, onAnswer }: Prop
           aria-pressed={answer === choice.id}
           onClick={() => onAnswer(choice.id)}
         >
-          {isDrawn && <DrawnChoice of={choice} />}
+          {areDrawn && <DrawnChoice of={choice} />}
           <span>
-            {isDrawn ? t("practice.cup", { letter: "ABCDEF"[i] }) : <KitchenFraction>{choice.said}</KitchenFraction>}
+            {areDrawn ? t("practice.cup", { letter: letterOf(i) }) : <KitchenFraction>{choice.said}</KitchenFraction>}
           </span>
           {marked?.key.includes(choice.id) && (
             <span className="p-key">

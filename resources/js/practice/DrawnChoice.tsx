@@ -3,5 +3,5 @@ import type { Choice } from "./practice";
 
 /** A choice's tool, where it is one. */
 export default function DrawnChoice({ of: { tool } }: { of: Choice }) {
-  return tool && <ToolRow k={11} label="" fills={[{ ...tool, count: 1, mark_ml: null }]} />;
+  return tool && <ToolRow k={11} label="" fills={[{ ...tool, count: 1 }]} />;
 }

@@ -20,7 +20,7 @@ export default function Figure({ question }: { question: Question }) {
       </ol>
     );
   }
-  if (figure.marks) return <JugToRead figure={figure} />;
+  if (figure.marks) return <JugToRead figure={figure} inWords={question.picture} />;
   if (figure.rings) return <Rings rings={figure.rings} />;
   if (figure.hands) {
     const isJug = figure.tool?.kind === "liquid-measure";
@@ -36,7 +36,13 @@ export default function Figure({ question }: { question: Question }) {
       in_set: false,
     };
     return (
-      <svg className="p-figure" viewBox="0 0 400 262" fill="none" role="img" aria-label={t("practice.picture")}>
+      <svg
+        className="p-figure"
+        viewBox="0 0 400 262"
+        fill="none"
+        role="img"
+        aria-label={question.picture ?? t("practice.picture")}
+      >
         {isJug ? (
           <SimulatedJug fill={fill} hands={figure.hands} shown={{ contents_ml: 177.4, brim_ml: 272 }} />
         ) : (
@@ -48,7 +54,7 @@ export default function Figure({ question }: { question: Question }) {
   if (figure.tool) {
     return (
       <div className="p-figure">
-        <ToolRow k={17} label={t("practice.picture")} fills={[{ ...figure.tool, count: 1, mark_ml: null }]} />
+        <ToolRow k={17} label={question.picture ?? t("practice.picture")} fills={[{ ...figure.tool, count: 1 }]} />
       </div>
     );
   }

@@ -5,7 +5,7 @@ import type { Question } from "./practice";
 const STEP = 10;
 
 /** A jug whose marks and liquid seem to shift while the eye is too high or too low: level with the line they stand right. */
-export default function JugToRead({ figure }: { figure: Question["figure"] }) {
+export default function JugToRead({ figure, inWords }: { figure: Question["figure"]; inWords: string | null }) {
   const { t } = useTranslation();
   const [deg, setDeg] = useState(Math.round((figure.eye_deg ?? 30) / STEP) * STEP);
   const full = figure.tool?.ml ?? 237;
@@ -19,7 +19,7 @@ export default function JugToRead({ figure }: { figure: Question["figure"] }) {
   const heads = ["cup", "cup", "fl oz", "mL"];
   return (
     <div className="p-jug">
-      <svg className="p-figure" viewBox="0 0 440 366" fill="none" role="img" aria-label={t("practice.jug")}>
+      <svg className="p-figure" viewBox="0 0 440 366" fill="none" role="img" aria-label={inWords ?? t("practice.jug")}>
         <path
           d={`M${left} ${seen}Q${(left + right) / 2} ${seen + 8} ${right} ${seen}V${base - 14}Q${right} ${base} ${right - 16} ${base}H${left + 16}Q${left} ${base} ${left} ${base - 14}Z`}
           fill="color-mix(in oklab, var(--shy) 16%, var(--color-base-100))"

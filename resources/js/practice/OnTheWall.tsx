@@ -10,6 +10,7 @@ import ToolRow from "../kit/ToolRow";
 import Loading from "../shell/Loading";
 import ProblemNote from "../shell/ProblemNote";
 import Figure from "./Figure";
+import { letterOf } from "./practice";
 import type { AskedOfClass, Setup } from "./useAskedOfClass";
 
 const LEVELS = [1, 2, 3];
@@ -110,8 +111,8 @@ export default function OnTheWall({ section, now, ask, show, end }: Props) {
       </h1>
       <Figure key={question.id} question={question} />
       {question.figure.words && (
-        <p className="projected-line" lang="en">
-          <KitchenFraction>{question.figure.words.join(" ")}</KitchenFraction>
+        <p className="projected-line">
+          <KitchenFraction>{question.figure.words.map((word) => word.said).join(" ")}</KitchenFraction>
         </p>
       )}
       <ol className="projected-choices">
@@ -119,8 +120,8 @@ export default function OnTheWall({ section, now, ask, show, end }: Props) {
           const place = key.indexOf(choice.id);
           return (
             <li key={choice.id} className={isShown && place < 0 && key.length > 0 ? "is-out" : ""}>
-              <b>{"ABCDEFGHIJKLM"[i]}</b>
-              {choice.tool && <ToolRow k={9} label="" fills={[{ ...choice.tool, count: 1, mark_ml: null }]} />}
+              <b>{letterOf(i)}</b>
+              {choice.tool && <ToolRow k={9} label="" fills={[{ ...choice.tool, count: 1 }]} />}
               {choice.tool?.nominal !== "" && (
                 <span>
                   <KitchenFraction>{choice.said}</KitchenFraction>

@@ -7,6 +7,7 @@ import "../../css/bench.css";
 import type { Problem } from "../api/client";
 import AnswerField from "./AnswerField";
 import Figure from "./Figure";
+import InWords from "./InWords";
 import MarkedNote, { type Marked } from "./MarkedNote";
 import type { Answer, Question } from "./practice";
 
@@ -48,6 +49,7 @@ export default function QuestionForm(props: Props) {
           <KitchenFraction>{question.prompt}</KitchenFraction>
         </h1>
         <Figure question={question} />
+        <InWords question={question} />
         <AnswerField
           question={question}
           answer={answer}

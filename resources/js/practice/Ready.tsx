@@ -83,22 +83,28 @@ export default function Ready() {
                           {student.name}
                           {student.ready && <span className="ready-tag">{t("ready.ready")}</span>}
                         </th>
-                        {skills.map((skill) => {
-                          const state = student.shown.includes(skill.id)
-                            ? "shown"
-                            : student.met.includes(skill.id)
-                              ? "tried"
-                              : "open";
-                          return (
-                            <td key={skill.id} className={`is-${state}`}>
-                              {state === "shown" && <Tick size={20} />}
-                              <span className={state === "tried" ? "" : "unseen"}>
-                                {t(student.returning.includes(skill.id) ? "ready.returning" : `ready.${state}`)}
-                              </span>
-                            </td>
-                          );
-                        })}
-                        {points.length > 0 && <SafetyPoints points={points} shown={student.shown} />}
+                        {student.skills.map(
+                          ({ state, shown, of }, i) =>
+                            data.skills[i]?.safety === false && (
+                              <td key={data.skills[i].id} className={`is-${state === "returning" ? "tried" : state}`}>
+                                {state === "shown" && <Tick size={20} />}
+                                <span className={state === "shown" || state === "open" ? "unseen" : ""}>
+                                  {t(`ready.${state}`)}
+                                </span>
+                                {of > 1 && state !== "shown" && (
+                                  <span className="num soft"> {t("ready.kinds", { count: shown, of })}</span>
+                                )}
+                              </td>
+                            ),
+                        )}
+                        {points.length > 0 && (
+                          <SafetyPoints
+                            shown={
+                              student.skills.filter((one, i) => data.skills[i]?.safety && one.state === "shown").length
+                            }
+                            of={points.length}
+                          />
+                        )}
                         <td className="num">{student.answered}</td>
                       </tr>
                     ))}

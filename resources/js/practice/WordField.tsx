@@ -7,25 +7,24 @@ import type { Props } from "./answering";
 export default function WordField({ question, answer, marked, onAnswer }: Props) {
   const { t } = useTranslation();
   const [isNone, setNone] = useState(false);
-  const chosen = Array.isArray(answer) ? answer.map(Number) : [];
+  const chosen = Array.isArray(answer) ? answer.map(String) : [];
   return (
     <fieldset className="p-words" disabled={marked !== undefined}>
       <legend className="unseen">{t("practice.markWords")}</legend>
-      <p lang="en">
-        {(question.figure.words ?? []).map((word, i) => (
+      <p>
+        {(question.figure.words ?? []).map(({ id, said }) => (
           <button
-            // biome-ignore lint/suspicious/noArrayIndexKey: the words of one line, in order
-            key={i}
+            key={id}
             type="button"
             className="word"
-            aria-pressed={chosen.includes(i)}
+            aria-pressed={chosen.includes(id)}
             onClick={() => {
               setNone(false);
-              const next = chosen.includes(i) ? chosen.filter((one) => one !== i) : [...chosen, i];
+              const next = chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id];
               onAnswer(next.length > 0 ? next : undefined);
             }}
           >
-            <KitchenFraction>{word}</KitchenFraction>
+            <KitchenFraction>{said}</KitchenFraction>
           </button>
         ))}
       </p>

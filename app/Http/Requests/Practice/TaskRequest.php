@@ -6,6 +6,7 @@ namespace App\Http\Requests\Practice;
 
 use App\Http\Requests\ApiRequest;
 use App\Models\Section;
+use Hovik\Core\Pantry\Family;
 use Hovik\Core\Practice\Aim;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
@@ -26,8 +27,10 @@ final class TaskRequest extends ApiRequest
         $today = Carbon::now($section instanceof Section ? $section->kitchen->time_zone : 'UTC')->toDateString();
 
         return [
-            'aims' => ['required', 'array', 'list', 'min:1', 'max:40'],
-            'aims.*' => ['string', 'distinct', Rule::in(array_map(static fn (Aim $aim): string => $aim->id(), Aim::all()))],
+            'aims' => ['required', 'array', 'list', 'min:1', 'max:120'],
+            'aims.*' => ['string', 'distinct', Rule::in(array_map(
+                static fn (Aim $aim): string => $aim->id(), [...Aim::all(), ...Aim::allWith(Family::cases())],
+            ))],
             'student_id' => ['nullable', 'integer', Rule::exists('students', 'id')->where('section_id', $section->id ?? 0)],
             'due_on' => ['bail', 'required', 'string', 'date_format:Y-m-d', "after_or_equal:$today"],
         ];

@@ -33,8 +33,13 @@ final readonly class ClassPracticePage extends View
     {
         return new self(
             lab: $practice->lab?->title,
-            skills: array_map(AimRow::of(...), $practice->needed),
-            students: array_map(StudentPractice::of(...), $practice->students),
+            skills: array_map(
+                static fn (array $aims): AimRow => AimRow::of($aims[0]->point === null ? Aim::skill($aims[0]->skill) : $aims[0]),
+                $practice->needed,
+            ),
+            students: array_map(
+                static fn (array $one): StudentPractice => StudentPractice::of($one, $practice->needed), $practice->students,
+            ),
             missed: array_map(
                 static fn (string $id, int $times): Missed => Missed::of($id, $times), array_keys($practice->missed),
                 $practice->missed,

@@ -13,7 +13,7 @@ final readonly class PracticeFigure extends View
 {
     /**
      * @param  list<string>|null  $steps
-     * @param  list<string>|null  $words
+     * @param  list<PracticeWord>|null  $words  of a line, in the order of the reader's language
      * @param  list<FigureMark>|null  $marks
      */
     public function __construct(
@@ -21,7 +21,6 @@ final readonly class PracticeFigure extends View
         public ?array $steps,
         public ?array $words,
         public ?float $level_ml,
-        public ?string $liquid,
         public ?float $eye_deg,
         public ?int $rings,
         public ?array $marks,
@@ -42,14 +41,12 @@ final readonly class PracticeFigure extends View
         ) : null;
         $steps = $texts('steps');
         $rings = $number('rings');
-        $liquid = $figure['liquid'] ?? null;
 
         return new self(
             tool: PracticeTool::of($figure + ['ml' => $hands === null ? null : self::A_CUP_ML]),
             steps: $steps === null ? null : array_map(static fn (string $step): string => Said::phrase(Phrase::of("step.$step")), $steps),
-            words: $texts('words'),
+            words: PracticeWord::line($figure['words'] ?? null),
             level_ml: $number('level_ml'),
-            liquid: is_string($liquid) ? $liquid : null,
             eye_deg: $number('eye_deg'),
             rings: $rings === null ? null : (int) $rings,
             marks: FigureMark::all($figure['marks'] ?? null),

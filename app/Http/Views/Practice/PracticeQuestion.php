@@ -16,6 +16,7 @@ final readonly class PracticeQuestion extends View
     /**
      * @param  'choice'|'order'|'number'|'tools'|'words'|'keys'  $kind
      * @param  list<PracticeChoice>  $choices
+     * @param  string|null  $picture  what it shows, in words enough to answer by
      */
     public function __construct(
         public int $turn,
@@ -26,6 +27,7 @@ final readonly class PracticeQuestion extends View
         public string $prompt,
         public array $choices,
         public PracticeFigure $figure,
+        public ?string $picture,
         public ?string $about,
         public int $done_today,
         public int $a_day,
@@ -44,6 +46,7 @@ final readonly class PracticeQuestion extends View
             prompt: Said::phrase($question->prompt),
             choices: array_map(PracticeChoice::of(...), $question->choices),
             figure: PracticeFigure::of($question->figure),
+            picture: $question->picture === null ? null : Said::phrase($question->picture),
             about: $question->about?->value,
             done_today: $practice?->doneToday() ?? 0,
             a_day: $practice === null ? 0 : PracticeOf::A_DAY,

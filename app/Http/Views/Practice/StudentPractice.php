@@ -7,33 +7,31 @@ namespace App\Http\Views\Practice;
 use App\Http\Views\View;
 use App\Models\Student;
 use Hovik\Core\Practice\Aim;
+use Hovik\Core\Practice\Boxes;
 
 final readonly class StudentPractice extends View
 {
-    /**
-     * @param  list<string>  $shown
-     * @param  list<string>  $met
-     * @param  list<string>  $returning
-     */
+    /** @param  list<SkillShown>  $skills  in the order of the page's own */
     public function __construct(
         public int $id,
         public string $name,
         public int $answered,
         public bool $ready,
-        public array $shown,
-        public array $met,
-        public array $returning,
+        public array $skills,
     ) {
     }
 
-    /** @param  array{student: Student, answered: int, ready: bool, shown: list<Aim>, met: list<Aim>, returning: list<string>}  $one */
-    public static function of(array $one): self
+    /**
+     * @param  array{student: Student, answered: int, ready: bool, boxes: Boxes}  $one
+     * @param  list<non-empty-list<Aim>>  $needed
+     */
+    public static function of(array $one, array $needed): self
     {
-        $ids = static fn (array $aims): array => array_map(static fn (Aim $aim): string => $aim->id(), $aims);
+        $student = $one['student'];
 
         return new self(
-            $one['student']->id, $one['student']
-                ->name, $one['answered'], $one['ready'], $ids($one['shown']), $ids($one['met']), $one['returning'],
+            $student->id, $student->name, $one['answered'], $one['ready'],
+            array_map(static fn (array $aims): SkillShown => SkillShown::of($aims, $one['boxes']), $needed),
         );
     }
 }

@@ -35,7 +35,7 @@ final readonly class LibraryTool extends View
     public static function of(KnownTool $known): self
     {
         return self::said($known->kind, $known->owned, array_map(
-            static fn (Tool $tool): PracticeTool => new PracticeTool($tool->kind->value, $tool->aboutMl, $tool->nominal),
+            static fn (Tool $tool): PracticeTool => new PracticeTool($tool->kind->value, $tool->aboutMl, $tool->nominal, null),
             $known->sizes,
         ));
     }
