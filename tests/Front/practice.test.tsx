@@ -397,7 +397,7 @@ describe("who is ready", () => {
     );
     expect(rows).toEqual([
       ["Oonaready", "shown", "shown", "2 of 2", "20"],
-      ["Mateus", "tried 1 of 3 foods", "comes back", "1 of 2", "3"],
+      ["Mateus", "tried1 of 3", "comes back", "1 of 2", "3"],
     ]);
     expect(screen.text()).toContain("Reads from above 4 ×");
   });

@@ -3,7 +3,7 @@ import { Tick } from "../kit/icons";
 import KitchenFraction from "../kit/KitchenFraction";
 import type { Props } from "./answering";
 import DrawnChoice from "./DrawnChoice";
-import { isDrawn, letterOf } from "./practice";
+import { isDrawn, letterOf, nameOfDrawn } from "./practice";
 
 /** One of several. */
 export default function ChoiceField({ question, answer, marked, onAnswer }: Props) {
@@ -22,7 +22,11 @@ export default function ChoiceField({ question, answer, marked, onAnswer }: Prop
         >
           {areDrawn && <DrawnChoice of={choice} />}
           <span>
-            {areDrawn ? t("practice.cup", { letter: letterOf(i) }) : <KitchenFraction>{choice.said}</KitchenFraction>}
+            {areDrawn ? (
+              t(nameOfDrawn(choice), { letter: letterOf(i) })
+            ) : (
+              <KitchenFraction>{choice.said}</KitchenFraction>
+            )}
           </span>
           {marked?.key.includes(choice.id) && (
             <span className="p-key">

@@ -1,6 +1,6 @@
 import { useTranslation } from "react-i18next";
 import KitchenFraction from "../kit/KitchenFraction";
-import { isDrawn, letterOf, type Question } from "./practice";
+import { isDrawn, letterOf, nameOfDrawn, type Question } from "./practice";
 
 /** What the picture shows, for who does not see it: enough to answer by. */
 export default function InWords({ question }: { question: Question }) {
@@ -19,7 +19,7 @@ export default function InWords({ question }: { question: Question }) {
         <ul>
           {question.choices.map((choice, i) => (
             <li key={choice.id}>
-              <b>{t("practice.cup", { letter: letterOf(i) })}</b>: <KitchenFraction>{choice.said}</KitchenFraction>
+              <b>{t(nameOfDrawn(choice), { letter: letterOf(i) })}</b>: <KitchenFraction>{choice.said}</KitchenFraction>
             </li>
           ))}
         </ul>

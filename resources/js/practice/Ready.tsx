@@ -88,11 +88,17 @@ export default function Ready() {
                             data.skills[i]?.safety === false && (
                               <td key={data.skills[i].id} className={`is-${state === "returning" ? "tried" : state}`}>
                                 {state === "shown" && <Tick size={20} />}
-                                <span className={state === "shown" || state === "open" ? "unseen" : ""}>
+                                <span
+                                  className={
+                                    state === "shown" || state === "open" || (of > 1 && state === "tried")
+                                      ? "unseen"
+                                      : ""
+                                  }
+                                >
                                   {t(`ready.${state}`)}
                                 </span>
                                 {of > 1 && state !== "shown" && (
-                                  <span className="num soft"> {t("ready.kinds", { count: shown, of })}</span>
+                                  <span className="num block">{t("ready.kinds", { count: shown, of })}</span>
                                 )}
                               </td>
                             ),

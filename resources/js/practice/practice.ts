@@ -9,3 +9,5 @@ export type Answer = string | (string | number)[] | Record<string, number>;
 export const isDrawn = (question: Question) => question.choices.some((choice) => choice.tool?.nominal === "");
 
 export const letterOf = (place: number) => "ABCDEFGHIJKLMNOP"[place];
+
+export const nameOfDrawn = ({ tool }: Choice) => (tool?.kind === "measuring-spoon" ? "practice.spoon" : "practice.cup");
