@@ -43,6 +43,7 @@ use App\Http\Controllers\Prepare\LabCalendarController;
 use App\Http\Controllers\Prepare\LabController;
 use App\Http\Controllers\Prepare\LabCopyController;
 use App\Http\Controllers\Prepare\LabItemController;
+use App\Http\Controllers\Prepare\LabSwapController;
 use App\Http\Controllers\Prepare\PeriodController;
 use App\Http\Controllers\Prepare\PortionsController;
 use App\Http\Controllers\Prepare\PreparationController;
@@ -112,6 +113,8 @@ Route::prefix('api')->group(function (): void {
         Route::put('labs/{lab}', [LabController::class, 'update']);
         Route::put('labs/{lab}/items/{item}', [LabItemController::class, 'update'])->scopeBindings();
         Route::delete('labs/{lab}/items/{item}', [LabItemController::class, 'destroy'])->scopeBindings();
+        Route::put('labs/{lab}/items/{item}/swaps/{station}', [LabSwapController::class, 'update'])->withoutScopedBindings();
+        Route::delete('labs/{lab}/items/{item}/swaps/{station}', [LabSwapController::class, 'destroy'])->withoutScopedBindings();
         Route::put('labs/{lab}/preparation', [PreparationController::class, 'update']);
         Route::post('labs/{lab}/copy', [LabCopyController::class, 'store']);
         Route::post('labs/{lab}/archive', [LabArchiveController::class, 'store']);

@@ -44,7 +44,9 @@ final class LabPeriod
         }
         $section = $lab->lab->section;
         $minutes = max(1, (int) Carbon::parse($section->starts_at)->diffInMinutes(Carbon::parse($section->ends_at)));
-        $lines = array_map($this->line(...), $lab->lines);
+        // What stands for a line at some station takes its turn.
+        $usual = array_values(array_filter($lab->lines, static fn (FrozenLine $line): bool => ! $line->isSwapped()));
+        $lines = array_map($this->line(...), $usual);
         $this->plan = Scheduler::plan(
             Period::of($minutes, $lab->stations(), Period::HANDS, $lines, $this->counts, self::blocks($lab->lab)),
         );

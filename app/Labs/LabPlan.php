@@ -48,16 +48,29 @@ final readonly class LabPlan
         $scales = $kitchen->workingScales()->keyBy('name')->map(fn (Scale $scale) => $scale->toCore())->all();
         $stations = array_values($section->stations->pluck('name')->all());
         $lines = $written = [];
-        foreach ($lab->items as $item) {
-            $read = $reader->read($item->text ?? '');
-            $plan = $item->plan($planner, $read->isSiftedLater());
-            $read = $item->text === null ? $reader->read($plan->ingredient->name) : $read;
-            $written[] = $read;
-            $warnings = LineWarnings::of($plan, $scales, max(1, count($stations)));
-            $lines[] = FrozenLine::of(
-                $plan, $item->position, $item->text, $item->text === null ? [] : $read->after, $item->shared, $warnings,
-                CarefulWork::of($plan, $scales),
-            );
+        $all = array_values($section->stations->pluck('id')->all());
+        foreach ($lab->items->load('swaps') as $item) {
+            $lined = [[$item, $item->position, null]];
+            foreach ($item->swaps->groupBy('text')->values() as $i => $swaps) { // the same food at several stations is one line
+                $instead = $swaps->firstOrFail()->insteadOf($item);
+                if ($instead !== null) {
+                    $lined[] = [$instead, $item->position + ($i + 1) * FrozenLine::SWAPPED, array_values($swaps->pluck('station_id')->all())];
+                }
+            }
+            if ($item->swaps->isNotEmpty()) {
+                $lined[0][2] = array_values(array_diff($all, $item->swaps->pluck('station_id')->all()));
+            }
+            foreach ($lined as [$one, $position, $at]) {
+                $read = $reader->read($one->text ?? '');
+                $plan = $one->plan($planner, $read->isSiftedLater());
+                $read = $one->text === null ? $reader->read($plan->ingredient->name) : $read;
+                $written[] = $read;
+                $warnings = LineWarnings::of($plan, $scales, max(1, count($stations)));
+                $lines[] = FrozenLine::of(
+                    $plan, $position, $one->text, $one->text === null ? [] : $read->after, $one->shared, $warnings,
+                    CarefulWork::of($plan, $scales), $at,
+                );
+            }
         }
         $unchecked = array_values($kitchen->workingScales()->whereNull('checked_on')->pluck('name')->all());
 

@@ -10,6 +10,7 @@ use App\Http\Views\Weigh\CheckItem;
 use App\Http\Views\Weigh\FrozenStationLine;
 use App\Models\Lab;
 use App\Models\LabLine;
+use App\Models\Station;
 use App\Words\Said;
 use Hovik\Core\Safety\SafetyPoint;
 use Hovik\Core\Safety\StationChecklist;
@@ -31,6 +32,15 @@ final class LabWords
         return self::kept(
             $lab, 'stations', static fn (): array => array_values($lab->weighedLines()->map(FrozenStationLine::of(...))->all()),
         );
+    }
+
+    /** @return list<FrozenStationLine> that this station measures */
+    public static function at(Lab $lab, Station $station): array
+    {
+        return array_values(array_filter(
+            self::stations($lab),
+            static fn (FrozenStationLine $line): bool => $line->stations === null || in_array($station->id, $line->stations, true),
+        ));
     }
 
     /** @return list<StepOfDirections> as its teacher settled them, since then too */

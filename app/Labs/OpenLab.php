@@ -50,11 +50,15 @@ final class OpenLab
         } catch (InvalidInput) {
             return null; // a class without stations, say: it opens all the same
         }
-        $lines = $plan->lab->lines()->whereNotNull('target_g')->pluck('id', 'position');
         $byStation = [];
         foreach ($plan->lab->section->stations->values() as $i => $station) {
-            $ids = array_map(static fn (int $position): ?int => $lines[$position] ?? null, $orders[$i] ?? []);
-            $byStation[$station->id] = array_values(array_filter($ids, is_int(...)));
+            $ids = [];
+            foreach ($plan->lab->load('lines')->weighedLines($station) as $line) { // its own lines, and what it has instead of others
+                $ids[$line->frozen->place()] = $line->id;
+            }
+            $byStation[$station->id] = array_values(array_filter(
+                array_map(static fn (int $place): ?int => $ids[$place] ?? null, $orders[$i] ?? []), is_int(...),
+            ));
         }
 
         return $byStation;

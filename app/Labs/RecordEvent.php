@@ -69,7 +69,7 @@ final class RecordEvent
         }
         if (
             $event->kind === EventKind::Ready
-                && ! StationStates::at($lab, $station)->hasAll(array_values($lab->weighedLines()->pluck('id')->all()))
+                && ! StationStates::at($lab, $station)->hasAll(array_values($lab->weighedLines($station)->pluck('id')->all()))
         ) {
             throw new Refusal('refusal.not-all-weighed');
         }

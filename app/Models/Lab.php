@@ -9,6 +9,7 @@ use App\Casts\AsStored;
 use App\Exceptions\Refusal;
 use Hovik\Core\Lab\EditedList;
 use Hovik\Core\Lab\FrozenKitchen;
+use Hovik\Core\Lab\FrozenLine;
 use Hovik\Core\Lab\LabState;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Recipe\Factor;
@@ -86,7 +87,8 @@ final class Lab extends Model
     /** @return HasMany<LabLine, $this> */
     public function lines(): HasMany
     {
-        return $this->hasMany(LabLine::class)->orderBy('position');
+        // What stands for a line comes after it.
+        return $this->hasMany(LabLine::class)->orderByRaw('position % ?', [FrozenLine::SWAPPED])->orderBy('position');
     }
 
     /** @return HasMany<LabEvent, $this> in the order in which they were stored */
@@ -125,7 +127,10 @@ final class Lab extends Model
         }
         $pantry = $this->section->kitchen->pantry();
 
-        return array_values($this->items->map(fn (LabItem $item): Ingredient => $item->food($pantry))->all());
+        return array_values($this->items->load('swaps')->flatMap(static fn (LabItem $item): array => array_map(
+            static fn (LabItem $one): Ingredient => $one->food($pantry),
+            [$item, ...$item->swaps->map(fn (LabSwap $swap): ?LabItem => $swap->insteadOf($item))->filter()->all()],
+        ))->all());
     }
 
     /** @throws Refusal once it was opened: its lines are frozen */
@@ -151,7 +156,11 @@ final class Lab extends Model
                 'planned_for' => now($this->section->kitchen->time_zone)->toDateString(),
             ]);
             foreach ($this->items as $item) {
-                $item->replicate()->fill(['lab_id' => $copy->id])->save();
+                $again = $item->replicate();
+                $again->fill(['lab_id' => $copy->id])->save();
+                foreach ($item->swaps as $swap) {
+                    $swap->replicate()->fill(['lab_item_id' => $again->id])->save();
+                }
             }
 
             return $copy;
@@ -164,12 +173,14 @@ final class Lab extends Model
     }
 
     /**
-     * Lines that are weighed, and so stand on the board and at the stations.
+     * Lines that are weighed, and so stand on the board and at the stations; all of them, or those of one.
      *
      * @return Collection<int, LabLine>
      */
-    public function weighedLines(): Collection
+    public function weighedLines(?Station $at = null): Collection
     {
-        return $this->lines->whereNotNull('target_g')->values();
+        $lines = $this->lines->whereNotNull('target_g');
+
+        return ($at === null ? $lines : $lines->filter(fn (LabLine $line): bool => $line->isAt($at->id)))->values();
     }
 }

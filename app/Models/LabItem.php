@@ -13,11 +13,14 @@ use Hovik\Core\Plan\PlannedLine;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Weighing\Strictness;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * What a lab asks for, before it is opened: an amount of an ingredient a station.
  *
  * @property int $id
+ * @property int $lab_id
  * @property int $position
  * @property string $ingredient_id
  * @property Amount $amount  of the columns amount and unit
@@ -28,6 +31,7 @@ use Hovik\Core\Weighing\Strictness;
  * @property float|null $tolerance_pct  the teacher's own, % of the target
  * @property MeasuringMode $mode
  * @property string|null $g_per_us_cup  the recipe's own weight of a US cup, where it is the one meant
+ * @property-read Collection<int, LabSwap> $swaps
  */
 final class LabItem extends Model
 {
@@ -43,6 +47,12 @@ final class LabItem extends Model
         'tolerance_pct' => 'float',
         'mode' => MeasuringMode::class,
     ];
+
+    /** @return HasMany<LabSwap, $this> by station */
+    public function swaps(): HasMany
+    {
+        return $this->hasMany(LabSwap::class)->orderBy('station_id');
+    }
 
     /** As this kitchen knows it, or as the recipe weighs it. */
     public function food(Pantry $pantry): Ingredient

@@ -22,6 +22,7 @@ use LogicException;
  * @property string $ingredient_id
  * @property Family $family
  * @property string|null $target_g  null where the line is not weighed
+ * @property list<int>|null $stations  by id, that measure it; null: all of them
  * @property FrozenLine $frozen
  * @property-read Lab $lab
  * @property-read Collection<int, Weighing> $weighings
@@ -32,7 +33,7 @@ final class LabLine extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['family' => Family::class, 'frozen' => AsStored::class.':'.FrozenLine::class.',kept'];
+    protected $casts = ['family' => Family::class, 'stations' => 'array', 'frozen' => AsStored::class.':'.FrozenLine::class.',kept'];
 
     /** @return array<string, mixed> the columns of a frozen line */
     public static function columns(FrozenLine $line): array
@@ -42,6 +43,7 @@ final class LabLine extends Model
             'ingredient_id' => $line->food->ingredient->id,
             'family' => $line->food->ingredient->family,
             'target_g' => $line->target?->grams,
+            'stations' => $line->stations,
             'frozen' => $line,
         ];
     }
@@ -56,6 +58,12 @@ final class LabLine extends Model
     public function weighings(): HasMany
     {
         return $this->hasMany(Weighing::class)->orderBy('attempt');
+    }
+
+    /** Whether this station measures it: not where another food stands for it, or nothing. */
+    public function isAt(int $station): bool
+    {
+        return $this->stations === null || in_array($station, $this->stations, true);
     }
 
     /** Of a line that is weighed. */

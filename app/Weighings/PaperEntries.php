@@ -61,6 +61,9 @@ final readonly class PaperEntries
                 ?? throw InvalidInput::because('line_id', Phrase::of('refusal.no-such-line'));
         $station = $section->stations->find($entry->stationId)
                 ?? throw InvalidInput::because('station_id', Phrase::of('refusal.no-such-station'));
+        if (! $line->isAt($station->id)) {
+            throw InvalidInput::because('line_id', Phrase::of('refusal.not-here'));
+        }
         $student = $section->students->find($entry->studentId);
         if ($student?->station_id !== $station->id) {
             throw InvalidInput::because('student_id', Phrase::of('refusal.not-at-station'));

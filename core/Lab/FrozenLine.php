@@ -38,8 +38,11 @@ final readonly class FrozenLine
 {
     public const VERSION = 1;
 
+    /** What stands for a line at some station has the line's position and a multiple of this more. */
+    public const SWAPPED = 1000;
+
     /**
-     * @param  int  $position  from 1, in the order of the recipe
+     * @param  int  $position  from 1, in the order of the recipe; what stands for a line at some stations: {@see SWAPPED}
      * @param  string|null  $text  as the recipe writes it
      * @param  KitchenMeasure  $measure  the amount as a cook measures it
      * @param  HouseMethod|null  $method  in force for it
@@ -55,6 +58,7 @@ final readonly class FrozenLine
      * @param  list<Phrase>  $working  how the weight came about
      * @param  string|null  $source  of the weight; null when the line says a weight itself
      * @param  CarefulWork|null  $careful  how often careful work is Level; null where nothing is measured, or nobody worked it out yet
+     * @param  list<int>|null  $stations  by id, that measure it; null: all of them
      */
     public function __construct(
         public int $position,
@@ -78,15 +82,18 @@ final readonly class FrozenLine
         public array $working,
         public ?string $source,
         public ?CarefulWork $careful = null,
+        public ?array $stations = null,
     ) {
     }
 
     /**
      * @param  list<string>  $then
      * @param  list<Phrase>  $warnings
+     * @param  list<int>|null  $stations
      */
     public static function of(
         PlannedLine $plan, int $position, ?string $text, array $then, bool $shared, array $warnings, ?CarefulWork $careful = null,
+        ?array $stations = null,
     ): self {
         return new self(
             position: $position,
@@ -110,7 +117,20 @@ final readonly class FrozenLine
             working: $plan->working,
             source: $plan->source,
             careful: $careful,
+            stations: $stations,
         );
+    }
+
+    /** The place of its line in the recipe, from 1. */
+    public function place(): int
+    {
+        return $this->position % self::SWAPPED;
+    }
+
+    /** Whether it stands for a line at some stations. */
+    public function isSwapped(): bool
+    {
+        return $this->position > self::SWAPPED;
     }
 
     /** How it is measured at a station. */
@@ -211,7 +231,9 @@ final readonly class FrozenLine
 
     public function need(): Need
     {
-        return new Need($this->food->ingredient, $this->amount, $this->weightG->toBigRational());
+        return new Need(
+            $this->food->ingredient, $this->amount, $this->weightG->toBigRational(), $this->stations === null ? null : count($this->stations),
+        );
     }
 
     /** @return array<string, mixed> to be stored */
@@ -242,6 +264,7 @@ final readonly class FrozenLine
             'working' => array_map($said, $this->working),
             'source' => $this->source,
             'careful' => $this->careful?->toArray(),
+            'stations' => $this->stations,
         ];
     }
 
@@ -275,6 +298,7 @@ final readonly class FrozenLine
             working: $line->phrases('working'),
             source: $line->has('source') ? $line->text('source') : null,
             careful: $line->has('careful') ? CarefulWork::fromArray($line->object('careful')) : null,
+            stations: $line->has('stations') ? $line->wholes('stations') : null,
         );
     }
 }

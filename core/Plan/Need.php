@@ -11,8 +11,12 @@ use Hovik\Core\Quantity\Amount;
 /** What one line takes at one station. */
 final readonly class Need
 {
-    /** @param  BigRational  $grams  exact */
-    public function __construct(public Ingredient $ingredient, public Amount $amount, public BigRational $grams)
-    {
+    /**
+     * @param  BigRational  $grams  exact
+     * @param  int|null  $stations  how many measure it; null: all of them
+     */
+    public function __construct(
+        public Ingredient $ingredient, public Amount $amount, public BigRational $grams, public ?int $stations = null,
+    ) {
     }
 }

@@ -55,11 +55,14 @@ final readonly class Supplies
         }
         $supplies = [];
         foreach ($byIngredient as $own) {
-            $grams = array_reduce(
-                $own, static fn (BigRational $sum, Need $line): BigRational => $sum->plus($line->grams), BigRational::zero(),
-            );
-            $amount = self::sum($own, $standard);
-            $class = $amount?->times($allowance->multipliedBy($stations));
+            $own = array_values(array_filter($own, static fn (Need $line): bool => $line->stations !== 0));
+            if ($own === []) {
+                continue; // every station has something else
+            }
+            $one = static fn (Need $line): int => 1;
+            $all = static fn (Need $line): int => $line->stations ?? $stations;
+            $amount = self::sum($own, $standard, $one);
+            $class = self::sum($own, $standard, $all)?->times($allowance);
             if ($class !== null && $class->unit->dimension() === Dimension::Count) {
                 $class = Amount::of(
                     BigRational::of($class->number->toScale(0, RoundingMode::CEILING)), $class->unit,
@@ -67,8 +70,8 @@ final readonly class Supplies
             }
             $supplies[] = new self(
                 $own[0]->ingredient,
-                $grams,
-                $grams->multipliedBy($allowance)->multipliedBy($stations)->simplified(),
+                self::grams($own, $one),
+                self::grams($own, $all)->multipliedBy($allowance)->simplified(),
                 $amount === null ? null : KitchenMeasure::of($amount, $standard),
                 $class === null ? null : KitchenMeasure::of($class, $standard),
             );
@@ -79,9 +82,22 @@ final readonly class Supplies
 
     /**
      * @param  non-empty-list<Need>  $lines
+     * @param  callable(Need): int  $times
+     */
+    private static function grams(array $lines, callable $times): BigRational
+    {
+        return array_reduce(
+            $lines, static fn (BigRational $sum, Need $line): BigRational => $sum->plus($line->grams->multipliedBy($times($line))),
+            BigRational::zero(),
+        );
+    }
+
+    /**
+     * @param  non-empty-list<Need>  $lines
+     * @param  callable(Need): int  $times
      * @return Amount|null null where the lines say volumes and weights
      */
-    private static function sum(array $lines, MeasureStandard $standard): ?Amount
+    private static function sum(array $lines, MeasureStandard $standard, callable $times): ?Amount
     {
         $first = $lines[0]->amount;
         $sum = BigRational::zero();
@@ -89,7 +105,7 @@ final readonly class Supplies
             if ($line->amount->unit->dimension() !== $first->unit->dimension()) {
                 return null;
             }
-            $sum = $sum->plus($line->amount->inBase($standard));
+            $sum = $sum->plus($line->amount->inBase($standard)->multipliedBy($times($line)));
         }
 
         return Amount::of($sum->dividedBy($standard->size($first->unit)), $first->unit);

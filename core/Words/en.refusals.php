@@ -158,4 +158,6 @@ return [
     'refusal.wrong-password' => 'That e-mail and password do not match.',
     'refusal.wrong-pin' => 'That is not the PIN you chose. Try again.',
     'refusal.zero-or-more' => 'Choose 0 or more.',
+    'refusal.swap-unread' => 'Write an amount and a food, like \'1/4 cup applesauce\'. Empty: the station leaves it out.',
+    'refusal.not-here' => 'This station does not measure that.',
 ];

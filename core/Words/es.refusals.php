@@ -158,4 +158,6 @@ return [
     'refusal.wrong-password' => 'Ese correo y esa contraseña no coinciden.',
     'refusal.wrong-pin' => 'Ese no es el PIN que elegiste. Prueba otra vez.',
     'refusal.zero-or-more' => 'Elige 0 o más.',
+    'refusal.swap-unread' => 'Escribe una cantidad y un alimento, como \'1/4 taza de puré de manzana\'. Vacío: la estación no lo usa.',
+    'refusal.not-here' => 'Esta estación no mide eso.',
 ];

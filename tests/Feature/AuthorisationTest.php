@@ -111,6 +111,8 @@ $routes = function (): array {
         ['PUT', 'api/labs/{lab}/preparation', RUN, ['own' => [], 'without' => []]],
         ['PUT', 'api/labs/{prepared}', RUN, ['title' => 'Rolls', 'planned_for' => '2026-12-01', 'retry_pct' => 10]],
         ['PUT', 'api/labs/{prepared}/items/{item}', RUN, ['strictness' => 'free', 'tolerance_pct' => null]],
+        ['PUT', 'api/labs/{prepared}/items/{item}/swaps/{station}', RUN, ['text' => null]],
+        ['DELETE', 'api/labs/{prepared}/items/{item}/swaps/{station}', RUN, []],
         ['DELETE', 'api/labs/{prepared}/items/{item}', RUN, []],
         ['PUT', 'api/labs/{lab}/period', RUN, ['minutes' => ['demonstration' => 7]]],
         ['PUT', 'api/labs/{lab}/weighings/{weighing}/correction', RUN, ['id' => NEW_ULID, 'grams' => '220']],

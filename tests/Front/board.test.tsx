@@ -35,6 +35,7 @@ const line = (id: number, name: string, more: Partial<BoardLine> = {}): BoardLin
     { id: "sweep-level", text: "Sweep it level" },
   ],
   shared: false,
+  stations: null,
   amount: "1 3/4 cups",
   target_g: 218.75,
   tolerance_g: 17.5,

@@ -38,6 +38,10 @@ export const labSheet = (more: Partial<LabSheet> = {}): LabSheet => ({
 export type LabLine = LabSheet["lines"][number];
 export const labLine = (more: Partial<LabLine> = {}): LabLine => ({
   item: 31,
+  position: 1,
+  only_at: null,
+  swaps: [],
+  stations: null,
   text: "1 3/4 cups bread flour",
   name: "Bread flour",
   family: "fine-powder",

@@ -595,13 +595,41 @@ describe("a lab made from a recipe", () => {
 const ITEM = "PUT /api/labs/8/items/31";
 
 describe("a line of a lab", () => {
+  const stations = [
+    { id: 4, name: "Hazel", students: [] },
+    { id: 5, name: "Alder", students: [] },
+  ];
   const row = (one: LabLine, frozen = false) => (
     <table>
       <tbody>
-        <LabLineRow lab={8} line={one} frozen={frozen} />
+        <LabLineRow lab={8} line={one} stations={stations} frozen={frozen} />
       </tbody>
     </table>
   );
+
+  it("is swapped or left out at one station, and as everybody's again", async () => {
+    const swaps = [{ station_id: 5, station: "Alder", text: null }];
+    const AT = "/api/labs/8/items/31/swaps";
+    const screen = await page(row(labLine({ swaps })), {
+      [`PUT ${AT}/4`]: refusal({ text: "Write an amount and a food." }),
+      [`DELETE ${AT}/5`]: {},
+    });
+    expect(screen.all(".swaps li")).toEqual(["Alder: left out As everybody"]);
+    screen.type("Instead", "applesauce");
+    await screen.press("Swap it");
+    expect(screen.wrong()).toEqual(["Write an amount and a food."]);
+    screen.type("Instead", "");
+    await screen.press("Leave it out");
+    await screen.press("As everybody");
+    expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
+      [`PUT ${AT}/4`, { text: "applesauce" }],
+      [`PUT ${AT}/4`, { text: null }],
+      [`DELETE ${AT}/5`, undefined],
+    ]);
+    const instead = await page(row(labLine({ only_at: ["Hazel"], stations: [4], position: 1001 })));
+    expect(instead.text()).toContain("Only Hazel");
+    expect(instead.all("select, .swaps")).toEqual([]); // it is settled on the line it stands for
+  });
 
   it("says measure, tools, why, target and where it comes from", async () => {
     const screen = await page(row(labLine({ warnings: [{ id: "tight", text: "Tighter than hands." }] })));

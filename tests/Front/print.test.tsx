@@ -15,11 +15,12 @@ beforeEach(() => speak("en"));
 afterEach(() => vi.unstubAllGlobals());
 
 const stations = [
-  { name: "Hazel", students: ["Oona", "Mateus"] },
-  { name: "Rowan", students: [] },
+  { id: 4, name: "Hazel", students: ["Oona", "Mateus"] },
+  { id: 5, name: "Rowan", students: [] },
 ];
 const salt = labLine({
   item: 32,
+  position: 2,
   name: "Salt",
   text: null,
   amount: "6 g",

@@ -381,6 +381,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/labs/{lab}/items/{item}/swaps/{station}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** One station measures something else instead of a line of a prepared lab, or leaves it out */
+        put: operations["labSwapUpdate"];
+        post?: never;
+        /** It measures the line like everybody */
+        delete: operations["labSwapDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labs/{lab}/open": {
         parameters: {
             query?: never;
@@ -1509,6 +1527,8 @@ export interface components {
             decimals: number;
             tolerance_decimals: number;
             working: string[];
+            /** @description that measure it; null: all of them */
+            stations: number[] | null;
         };
         BoardScale: {
             id: number;
@@ -1798,6 +1818,14 @@ export interface components {
         };
         LabPageLine: {
             item: number;
+            /** @description tells it from other lines of the lab */
+            position: number;
+            /** @description stations that have it instead of the line before; null where it is the recipe's own */
+            only_at: string[] | null;
+            /** @description what stations have instead of it */
+            swaps: components["schemas"]["LineSwap"][];
+            /** @description that measure it; null: all of them */
+            stations: number[] | null;
             /** @description as written */
             text: string | null;
             name: string;
@@ -1836,6 +1864,7 @@ export interface components {
             source: string | null;
         };
         LabStation: {
+            id: number;
             name: string;
             students: string[];
         };
@@ -1886,6 +1915,13 @@ export interface components {
             must: boolean;
             /** @description a plain word for several kinds of food: one tick says it for the whole kitchen */
             kind: boolean;
+        };
+        /** @description What a station has instead of a line. */
+        LineSwap: {
+            station_id: number;
+            station: string;
+            /** @description as the teacher wrote it; null where the line is left out */
+            text: string | null;
         };
         LineWarning: {
             id: string;
@@ -3609,6 +3645,65 @@ export interface operations {
             path: {
                 lab: number;
                 item: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    labSwapUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+                item: number;
+                station: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    labSwapDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+                item: number;
+                station: number;
             };
             cookie?: never;
         };

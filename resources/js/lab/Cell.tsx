@@ -21,6 +21,8 @@ type Props = Place & {
   times: number;
   counting: number;
   isBack: boolean;
+  /** The station measures something else instead, or nothing. */
+  isNotHere: boolean;
   isChecked: boolean;
   isHere: boolean;
   isOpened: boolean;
@@ -34,9 +36,11 @@ export default memo(function Cell(props: Props) {
   const { row, column, station, line, verdict, acts } = props;
   const said = t(`verdict.${verdict ?? "none"}`);
   const grams = shown(props.grams, props.decimals, i18n.language);
-  const label = verdict
-    ? t("board.cellWeighed", { station, line, verdict: said, grams, count: props.times })
-    : t("board.cell", { station, line, verdict: said });
+  const label = props.isNotHere
+    ? t("board.notHere", { station, line })
+    : verdict
+      ? t("board.cellWeighed", { station, line, verdict: said, grams, count: props.times })
+      : t("board.cell", { station, line, verdict: said });
   return (
     <button
       type="button"
@@ -47,8 +51,10 @@ export default memo(function Cell(props: Props) {
       aria-pressed={props.isOpened}
       onFocus={() => acts.focus({ row, column })}
       onKeyDown={acts.keys}
-      onClick={() => acts.open({ row, column })}
+      aria-disabled={props.isNotHere}
+      onClick={() => !props.isNotHere && acts.open({ row, column })}
     >
+      {props.isNotHere && <span className="not-here">–</span>}
       {verdict && (
         <>
           <VerdictGlyph verdict={verdict} tolerances={props.tolerances} size={props.isLarge ? 66 : 54} hidden />

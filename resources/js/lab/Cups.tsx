@@ -4,7 +4,7 @@ import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
 import BoardHead from "./BoardHead";
 import BoardSide from "./BoardSide";
-import { type Board, byCell, cellKey } from "./board";
+import { type Board, byCell, cellKey, isAt } from "./board";
 import Cell from "./Cell";
 import StationHeading from "./StationHeading";
 import Tally from "./Tally";
@@ -71,6 +71,7 @@ export default function Cups({ board, live }: { board: Board; live: "live" | "po
                           decimals={last?.decimals ?? 0}
                           times={weighings.length}
                           counting={weighings.filter((weighing) => !weighing.corrected).length}
+                          isNotHere={!isAt(of, one.id)}
                           isBack={one.sent_back.some((back) => back.line === of.id)}
                           isChecked={one.checked.includes(of.id)}
                           isHere={place.row === row && place.column === column}

@@ -5,7 +5,7 @@ import { asProblem } from "../api/client";
 import FieldProblem from "../kit/FieldProblem";
 import KitchenFraction from "../kit/KitchenFraction";
 import SendButton from "../kit/SendButton";
-import { type Board, cellKey } from "./board";
+import { type Board, cellKey, isAt } from "./board";
 import PaperCell from "./PaperCell";
 import type { Reading } from "./paper";
 import { usePaper } from "./usePaper";
@@ -124,6 +124,7 @@ export default function PaperSheet({ board }: { board: Board }) {
                 </th>
                 {board.lines.map((line, column) => {
                   const key = cellKey(station.id, line.id);
+                  if (!isAt(line, station.id)) return <td key={line.id}>–</td>;
                   const reading = paper.readings.get(key);
                   return (
                     <PaperCell

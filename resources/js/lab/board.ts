@@ -19,4 +19,8 @@ export function byCell(board: Board): Map<string, Weighing[]> {
   return cells;
 }
 
+/** Whether this station measures it: not where another food stands for it, or nothing. */
+export const isAt = (line: { stations: number[] | null }, station: number) =>
+  line.stations === null || line.stations.includes(station);
+
 export const cellKey = (station: number, line: number) => `${station}/${line}`;

@@ -7,6 +7,7 @@ import { shown } from "../kit/numbers";
 import ToolRow from "../kit/ToolRow";
 import TechniqueLink from "../technique/TechniqueLink";
 import { useSheetRefresh } from "./lab";
+import Swaps from "./Swaps";
 
 type Line = Schemas["LabPageLine"];
 
@@ -16,8 +17,10 @@ const MODES: NonNullable<Judging["mode"]>[] = ["checked", "weight", "volume"];
 
 const STRICTNESS: Judging["strictness"][] = ["structural", "flavour", "free"];
 
+type Props = { lab: number; line: Line; stations: Schemas["LabStation"][]; frozen: boolean };
+
 /** A line of a lab, and how it is judged. */
-export default function LabLineRow({ lab, line, frozen }: { lab: number; line: Line; frozen: boolean }) {
+export default function LabLineRow({ lab, line, stations, frozen }: Props) {
   const { t, i18n } = useTranslation();
   const path = { lab, item: line.item };
   const after = useSheetRefresh();
@@ -39,6 +42,7 @@ export default function LabLineRow({ lab, line, frozen }: { lab: number; line: L
         <span className="amt block">
           <KitchenFraction>{line.measure}</KitchenFraction>
         </span>
+        {line.only_at && <span className="only-at">{t("lab.onlyAt", { stations: line.only_at.join(", ") })}</span>}
         {line.text && (
           <span className="soft block text-[0.8125rem]">
             <KitchenFraction>{line.text}</KitchenFraction>
@@ -95,70 +99,75 @@ export default function LabLineRow({ lab, line, frozen }: { lab: number; line: L
         {line.careful && <p className="soft text-[0.8125rem]">{line.careful}</p>}
       </td>
       <td>
-        <select
-          className="judge"
-          aria-label={t("lab.strictness", { name: line.name })}
-          value={line.strictness}
-          disabled={frozen}
-          onChange={(event) => judge({ strictness: event.target.value as Judging["strictness"] })}
-        >
-          {STRICTNESS.map((one) => (
-            <option key={one} value={one}>
-              {t(`lab.${one}`)}
-            </option>
-          ))}
-        </select>
-        <label className="percent">
-          <span className="unseen">{t("lab.toleranceOf", { name: line.name })}</span>±
-          <input
-            key={line.tolerance_pct}
-            inputMode="decimal"
-            defaultValue={shown(line.tolerance_pct, Number.isInteger(line.tolerance_pct) ? 0 : 1, i18n.language)}
-            maxLength={5}
-            disabled={frozen}
-            aria-invalid={judging.at("tolerance_pct") !== undefined}
-            onBlur={(event) => {
-              const typed = event.target.value.trim().replace(",", ".");
-              if (typed === "" ? own !== null : Number(typed) !== line.tolerance_pct) {
-                judge({ tolerance_pct: typed || null });
-              }
-            }}
-          />
-          %
-        </label>
-        <select
-          className="judge"
-          aria-label={t("lab.wayOf", { name: line.name })}
-          value={line.mode}
-          disabled={frozen}
-          onChange={(event) => judge({ mode: event.target.value as NonNullable<Judging["mode"]> })}
-        >
-          {MODES.map((one) => (
-            <option key={one} value={one}>
-              {t(`lab.way.${one}`)}
-            </option>
-          ))}
-        </select>
-        <label className="lab-shared">
-          <input
-            type="checkbox"
-            checked={line.shared}
-            disabled={frozen}
-            onChange={(event) => judge({ shared: event.target.checked })}
-          />
-          {t("lab.shared")}
-        </label>
-        {!frozen && (
-          <button
-            type="button"
-            className="quiet !min-h-8 !px-0 text-[0.875rem]"
-            aria-label={t("lab.takeOutLine", { name: line.name })}
-            onClick={() => taking.send({ params: { path } })}
-          >
-            {t("lab.takeOut")}
-          </button>
+        {line.only_at ? null : (
+          <>
+            <select
+              className="judge"
+              aria-label={t("lab.strictness", { name: line.name })}
+              value={line.strictness}
+              disabled={frozen}
+              onChange={(event) => judge({ strictness: event.target.value as Judging["strictness"] })}
+            >
+              {STRICTNESS.map((one) => (
+                <option key={one} value={one}>
+                  {t(`lab.${one}`)}
+                </option>
+              ))}
+            </select>
+            <label className="percent">
+              <span className="unseen">{t("lab.toleranceOf", { name: line.name })}</span>±
+              <input
+                key={line.tolerance_pct}
+                inputMode="decimal"
+                defaultValue={shown(line.tolerance_pct, Number.isInteger(line.tolerance_pct) ? 0 : 1, i18n.language)}
+                maxLength={5}
+                disabled={frozen}
+                aria-invalid={judging.at("tolerance_pct") !== undefined}
+                onBlur={(event) => {
+                  const typed = event.target.value.trim().replace(",", ".");
+                  if (typed === "" ? own !== null : Number(typed) !== line.tolerance_pct) {
+                    judge({ tolerance_pct: typed || null });
+                  }
+                }}
+              />
+              %
+            </label>
+            <select
+              className="judge"
+              aria-label={t("lab.wayOf", { name: line.name })}
+              value={line.mode}
+              disabled={frozen}
+              onChange={(event) => judge({ mode: event.target.value as NonNullable<Judging["mode"]> })}
+            >
+              {MODES.map((one) => (
+                <option key={one} value={one}>
+                  {t(`lab.way.${one}`)}
+                </option>
+              ))}
+            </select>
+            <label className="lab-shared">
+              <input
+                type="checkbox"
+                checked={line.shared}
+                disabled={frozen}
+                onChange={(event) => judge({ shared: event.target.checked })}
+              />
+              {t("lab.shared")}
+            </label>
+            {!frozen && (
+              <button
+                type="button"
+                className="quiet !min-h-8 !px-0 text-[0.875rem]"
+                aria-label={t("lab.takeOutLine", { name: line.name })}
+                onClick={() => taking.send({ params: { path } })}
+              >
+                {t("lab.takeOut")}
+              </button>
+            )}
+            {!frozen && stations.length > 0 && <Swaps lab={lab} line={line} stations={stations} />}
+            <FieldProblem>{judging.says ?? taking.says}</FieldProblem>
+          </>
         )}
-        <FieldProblem>{judging.says ?? taking.says}</FieldProblem>
       </td>
     </tr>
   );

@@ -58,7 +58,13 @@ export default function LabPage({ sheet }: { sheet: Sheet }) {
           </thead>
           <tbody>
             {sheet.lines.map((line) => (
-              <LabLineRow key={line.item} lab={sheet.id} line={line} frozen={sheet.state !== "prepared"} />
+              <LabLineRow
+                key={line.position}
+                lab={sheet.id}
+                line={line}
+                stations={sheet.stations}
+                frozen={sheet.state !== "prepared"}
+              />
             ))}
           </tbody>
         </table>

@@ -1,5 +1,6 @@
 import { useTranslation } from "react-i18next";
 import KitchenFraction from "../kit/KitchenFraction";
+import { isAt } from "../lab/board";
 import type { Sheet } from "../prepare/lab";
 import Lettered from "./Lettered";
 
@@ -21,22 +22,24 @@ export default function BlankSheets({ sheet }: { sheet: Sheet }) {
           </tr>
         </thead>
         <tbody>
-          {judged.map((line) => (
-            <tr key={line.item}>
-              <th scope="row">
-                {line.name}
-                <br />
-                <span className="font-normal">
-                  <KitchenFraction>{line.measure}</KitchenFraction>
-                </span>
-              </th>
-              <td />
-              <td className="cell-box" />
-              <td className="cell-box" />
-              <td className="cell-box" />
-              <td />
-            </tr>
-          ))}
+          {judged
+            .filter((line) => isAt(line, station.id))
+            .map((line) => (
+              <tr key={line.position}>
+                <th scope="row">
+                  {line.name}
+                  <br />
+                  <span className="font-normal">
+                    <KitchenFraction>{line.measure}</KitchenFraction>
+                  </span>
+                </th>
+                <td />
+                <td className="cell-box" />
+                <td className="cell-box" />
+                <td className="cell-box" />
+                <td />
+              </tr>
+            ))}
         </tbody>
       </table>
     </Lettered>

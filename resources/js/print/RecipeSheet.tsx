@@ -26,8 +26,13 @@ export default function RecipeSheet({ sheet }: { sheet: Sheet }) {
         </thead>
         <tbody>
           {sheet.lines.map((line) => (
-            <tr key={line.item}>
-              <th scope="row">{line.name}</th>
+            <tr key={line.position}>
+              <th scope="row">
+                {line.name}
+                {line.only_at && (
+                  <span className="block">{t("lab.onlyAt", { stations: line.only_at.join(", ") })}</span>
+                )}
+              </th>
               <td>
                 <KitchenFraction>{line.text ?? line.amount}</KitchenFraction>
               </td>

@@ -2,6 +2,7 @@ import { useTranslation } from "react-i18next";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
 import ToolRow from "../kit/ToolRow";
+import { isAt } from "../lab/board";
 import type { Sheet } from "../prepare/lab";
 import Lettered from "./Lettered";
 import ToolOutlines from "./ToolOutlines";
@@ -10,60 +11,63 @@ import ToolOutlines from "./ToolOutlines";
 export default function StationCards({ sheet }: { sheet: Sheet }) {
   const { t, i18n } = useTranslation();
   const grams = (number: number, decimals: number) => shown(number, decimals, i18n.language);
-  // What is not weighed has no band.
-  const judged = sheet.lines.filter((line) => line.mode !== "volume");
-  return sheet.stations.map((station) => (
-    <Lettered key={station.name} title={station.name} under={station.students.join(", ")} sheet={sheet}>
-      <p className="every">{t("print.every")}</p>
-      <div className="card-rows" data-many={sheet.lines.length > 9}>
-        {sheet.lines.map((line) => (
-          <div key={line.item} className="card-row">
-            <div className="running">
-              <b>{line.name}</b>
-              <span className={`card-amt ${line.measure.length > 9 ? "card-long" : ""}`}>
-                <KitchenFraction>{line.measure}</KitchenFraction>
-              </span>
-              <span className="card-initials">{t("print.initials")}</span>
-            </div>
-            <div className="running">
-              {line.fills.length > 0 && <ToolRow fills={line.fills} label={line.plan ?? ""} k={5} />}
-              <p className="card-plan">
-                <KitchenFraction>
-                  {line.plan ??
-                    (line.mode === "volume"
-                      ? t("lab.byHand")
-                      : t("print.weighIt", { grams: grams(line.target_g, line.decimals) }))}
-                </KitchenFraction>
-              </p>
-            </div>
-            <p>{line.technique}</p>
-            {(line.mode === "volume" ? [] : ["print.first", "print.second"]).map((which) => (
-              <div key={which} className="card-try">
-                <div className="card-box">
-                  <span>{t(which)}</span>
-                  <b>g</b>
-                </div>
-                <ToolOutlines />
+  return sheet.stations.map((station) => {
+    const lines = sheet.lines.filter((line) => isAt(line, station.id));
+    // What is not weighed has no band.
+    const judged = lines.filter((line) => line.mode !== "volume");
+    return (
+      <Lettered key={station.name} title={station.name} under={station.students.join(", ")} sheet={sheet}>
+        <p className="every">{t("print.every")}</p>
+        <div className="card-rows" data-many={lines.length > 9}>
+          {lines.map((line) => (
+            <div key={line.position} className="card-row">
+              <div className="running">
+                <b>{line.name}</b>
+                <span className={`card-amt ${line.measure.length > 9 ? "card-long" : ""}`}>
+                  <KitchenFraction>{line.measure}</KitchenFraction>
+                </span>
+                <span className="card-initials">{t("print.initials")}</span>
               </div>
-            ))}
-          </div>
-        ))}
-      </div>
-      <p className="fold">
-        <span>{t("print.fold")}</span>
-      </p>
-      <div className="bands">
-        <b>{t("print.levelIn")}</b>
-        {judged.map((line) => (
-          <span key={line.item}>
-            <b className="num">
-              {grams(line.low_g, line.tolerance_decimals)}–{grams(line.high_g, line.tolerance_decimals)}
-            </b>
-            <br />
-            {line.name}
-          </span>
-        ))}
-      </div>
-    </Lettered>
-  ));
+              <div className="running">
+                {line.fills.length > 0 && <ToolRow fills={line.fills} label={line.plan ?? ""} k={5} />}
+                <p className="card-plan">
+                  <KitchenFraction>
+                    {line.plan ??
+                      (line.mode === "volume"
+                        ? t("lab.byHand")
+                        : t("print.weighIt", { grams: grams(line.target_g, line.decimals) }))}
+                  </KitchenFraction>
+                </p>
+              </div>
+              <p>{line.technique}</p>
+              {(line.mode === "volume" ? [] : ["print.first", "print.second"]).map((which) => (
+                <div key={which} className="card-try">
+                  <div className="card-box">
+                    <span>{t(which)}</span>
+                    <b>g</b>
+                  </div>
+                  <ToolOutlines />
+                </div>
+              ))}
+            </div>
+          ))}
+        </div>
+        <p className="fold">
+          <span>{t("print.fold")}</span>
+        </p>
+        <div className="bands">
+          <b>{t("print.levelIn")}</b>
+          {judged.map((line) => (
+            <span key={line.position}>
+              <b className="num">
+                {grams(line.low_g, line.tolerance_decimals)}–{grams(line.high_g, line.tolerance_decimals)}
+              </b>
+              <br />
+              {line.name}
+            </span>
+          ))}
+        </div>
+      </Lettered>
+    );
+  });
 }

@@ -80,6 +80,9 @@ final class WeighInRequest extends ApiRequest
             self::refuse('line_id', 'refusal.not-weighed');
         }
         [$station, $student] = $this->who();
+        if (! $line->isAt($station->id)) {
+            self::refuse('line_id', 'refusal.not-here');
+        }
         $scale = Scale::ofSection($line->lab->section_id)->find($this->integer('scale_id'))
             ?? self::refuse('scale_id', 'refusal.no-such-scale');
         $this->given = new WeighIn(

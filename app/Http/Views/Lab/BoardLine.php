@@ -18,6 +18,7 @@ final readonly class BoardLine extends View
      * @param  string  $amount  as the recipe says it
      * @param  int  $decimals  in which the target is shown
      * @param  list<string>  $working
+     * @param  list<int>|null  $stations  that measure it; null: all of them
      */
     public function __construct(
         public int $id,
@@ -31,7 +32,14 @@ final readonly class BoardLine extends View
         public int $decimals,
         public int $tolerance_decimals,
         public array $working,
+        public ?array $stations,
     ) {
+    }
+
+    /** Whether this station measures it. */
+    public function isAt(int $station): bool
+    {
+        return $this->stations === null || in_array($station, $this->stations, true);
     }
 
     public static function of(LabLine $line): self
@@ -57,6 +65,7 @@ final readonly class BoardLine extends View
             decimals: $target->decimals(),
             tolerance_decimals: $target->toleranceDecimals(),
             working: array_map(Said::phrase(...), $why === null ? $frozen->working : [...$frozen->working, $why]),
+            stations: $line->stations,
         );
     }
 }

@@ -68,7 +68,7 @@ final readonly class BoardStation extends View
             fn (stdClass $check): string => "$check->station_id $check->kind",
         )->flip();
         $states = StationStates::of($lab, null, $weighings->values());
-        $lines = array_column(LabWords::board($lab), 'id'); // kept in memory: the lines themselves are large
+        $lines = LabWords::board($lab); // kept in memory: the lines themselves are large
 
         return array_values($lab->section->stations()->toBase()->leftJoin('students', 'students.station_id', '=', 'stations.id')
             ->orderBy('students.roster_number')->get(
@@ -82,7 +82,8 @@ final readonly class BoardStation extends View
                 return self::of(
                     $lab, $id, (string) $seats->value('name'), array_values($members->all()), $checks
                         ->has("$id set-up"), $checks->has("$id clean-up"),
-                    $states[$id] ?? StationState::after([]), $lines,
+                    $states[$id] ?? StationState::after([]),
+                    array_column(array_filter($lines, static fn (BoardLine $line): bool => $line->isAt($id)), 'id'),
                 );
             })->all());
     }

@@ -44,7 +44,7 @@ final readonly class CarefulGroup extends View
                 static fn (FrozenLine $line): string => Said::ingredient($line->food->ingredient->id)." ({$line->careful?->times})", $of,
             ),
             array_map(static fn (FrozenLine $line): CarefulItem => new CarefulItem(
-                $items->get($line->position)->id ?? 0, $line->strictness, $line->careful?->percent,
+                $items->get($line->place())->id ?? 0, $line->strictness, $line->careful?->percent,
             ), $of),
         ), array_keys($groups), $groups);
     }

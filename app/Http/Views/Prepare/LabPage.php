@@ -80,7 +80,7 @@ final readonly class LabPage extends View
             stations: array_values($section->stations->map(LabStation::of(...))->all()),
             scales: array_keys($plan->kitchen->scales),
             lines: array_map(
-                static fn (FrozenLine $line): LabPageLine => LabPageLine::of($line, $items->get($line->position)->id ?? 0),
+                static fn (FrozenLine $line): LabPageLine => LabPageLine::of($line, $items->get($line->place()), $section->stations),
                 $plan->lines,
             ),
             careful: CarefulGroup::all($plan->lines, $items),

@@ -6,6 +6,8 @@ namespace App\Http\Views\Prepare;
 
 use App\Http\Views\Lab\DrawnFill;
 use App\Http\Views\View;
+use App\Models\LabItem;
+use App\Models\Station;
 use App\Words\Said;
 use Hovik\Core\Lab\FrozenLine;
 use Hovik\Core\Pantry\Family;
@@ -14,10 +16,15 @@ use Hovik\Core\Recipe\ThenSteps;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\Strictness;
 use Hovik\Core\Words\Phrase;
+use Illuminate\Support\Collection;
 
 final readonly class LabPageLine extends View
 {
     /**
+     * @param  int  $position  tells it from other lines of the lab
+     * @param  list<string>|null  $only_at  stations that have it instead of the line before; null where it is the recipe's own
+     * @param  list<LineSwap>  $swaps  what stations have instead of it
+     * @param  list<int>|null  $stations  that measure it; null: all of them
      * @param  string|null  $text  as written
      * @param  Family  $family  opens its page of the technique library
      * @param  list<DrawnFill>  $fills
@@ -30,6 +37,10 @@ final readonly class LabPageLine extends View
      */
     public function __construct(
         public int $item,
+        public int $position,
+        public ?array $only_at,
+        public array $swaps,
+        public ?array $stations,
         public ?string $text,
         public string $name,
         public Family $family,
@@ -63,8 +74,11 @@ final readonly class LabPageLine extends View
     /** Steps a short reminder leaves out: those every technique shares, and what is done with the rest. */
     private const UNSAID = [Step::CleanDryEmpty, Step::OverPaper, Step::ReturnExcess];
 
-    public static function of(FrozenLine $line, int $item): self
+    /** @param  Collection<int, Station>  $stations */
+    public static function of(FrozenLine $line, ?LabItem $item, Collection $stations): self
     {
+        $at = static fn (array $ids): array => array_values($stations->whereIn('id', $ids)->pluck('name')->all());
+        $swaps = $line->isSwapped() || $item === null ? [] : $item->swaps->load('station')->all();
         $food = $line->food->ingredient;
         $way = $line->way();
         $plan = $way->plan;
@@ -74,7 +88,11 @@ final readonly class LabPageLine extends View
         $short = array_filter($way->technique->steps, static fn (Step $step): bool => ! in_array($step, self::UNSAID, true));
 
         return new self(
-            item: $item,
+            item: $item->id ?? 0,
+            position: $line->position,
+            only_at: $line->isSwapped() ? $at($line->stations ?? []) : null,
+            swaps: array_values(array_map(LineSwap::of(...), $swaps)),
+            stations: $line->stations,
             text: $line->text,
             name: Said::ingredient($food->id),
             family: $food->family,

@@ -13,6 +13,7 @@ final readonly class LabStation extends View
      * @param  list<string>  $students
      */
     public function __construct(
+        public int $id,
         public string $name,
         public array $students,
     ) {
@@ -20,6 +21,6 @@ final readonly class LabStation extends View
 
     public static function of(Station $station): self
     {
-        return new self($station->name, array_values($station->students->pluck('name')->all()));
+        return new self($station->id, $station->name, array_values($station->students->pluck('name')->all()));
     }
 }

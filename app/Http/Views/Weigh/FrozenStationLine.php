@@ -27,6 +27,7 @@ final readonly class FrozenStationLine extends View
      * @param  list<StepToDo>  $steps
      * @param  list<string>  $then  what is done once it is measured and weighed
      * @param  list<string>  $cautions
+     * @param  list<int>|null  $stations  that measure it; null: all of them
      * @param  int  $cups  weighed one by one with the food in them; 0 where it is tipped into a bowl
      */
     public function __construct(
@@ -48,6 +49,7 @@ final readonly class FrozenStationLine extends View
         public ?int $pieces,
         public bool $shared,
         public bool $one_spoon,
+        public ?array $stations,
     ) {
     }
 
@@ -93,6 +95,7 @@ final readonly class FrozenStationLine extends View
             pieces: $frozen->pieces(),
             shared: $frozen->shared,
             one_spoon: $frozen->isOneSpoon(),
+            stations: $line->stations,
         );
     }
 }

@@ -57,7 +57,7 @@ final readonly class StationWork extends View
         $section = $actor->section;
         $lab = $station === null ? null : $section->openLab;
         // What others have taken from the shelf matters only where something stands on it.
-        $frozen = $lab === null ? [] : LabWords::stations($lab);
+        $frozen = $lab === null ? [] : LabWords::at($lab, $station);
         $states = $lab === null ? [] : StationStates::of($lab, LabWords::hasShelf($frozen) ? null : $station);
         $own = $states[$station->id ?? 0] ?? StationState::after([]);
         $order = $lab->orders[$station->id ?? 0] ?? [];
