@@ -56,6 +56,7 @@ use App\Http\Controllers\Prepare\RecipeLineController;
 use App\Http\Controllers\Prepare\RecipeStandardController;
 use App\Http\Controllers\Prepare\RecipeVersionController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\Shopping\ShoppingController;
 use App\Http\Controllers\SignIn\TeacherSessionController;
 use App\Http\Controllers\Simulator\SimulatedComparisonController;
 use App\Http\Controllers\Simulator\SimulatedWeighingController;
@@ -155,6 +156,9 @@ Route::prefix('api')->group(function (): void {
         Route::put('pantry/{ingredient}', [PantryController::class, 'update']);
         Route::delete('pantry/{ingredient}', [PantryController::class, 'destroy']);
         Route::get('pantry/names', [PantryNamesController::class, 'index']);
+        Route::get('shopping', [ShoppingController::class, 'show']);
+        Route::put('pantry/{ingredient}/pack', [ShoppingController::class, 'update']);
+        Route::delete('pantry/{ingredient}/pack', [ShoppingController::class, 'destroy']);
         Route::get('recipes', [RecipeController::class, 'index']);
         Route::get('portions', [PortionsController::class, 'show']);
         Route::post('recipes', [RecipeController::class, 'store']);

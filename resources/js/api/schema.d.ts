@@ -658,6 +658,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pantry/{ingredient}/pack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** How the kitchen buys a food, and what it has of it */
+        put: operations["shoppingUpdate"];
+        post?: never;
+        /** Forget how it is bought, and what there is of it */
+        delete: operations["shoppingDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/portions": {
         parameters: {
             query?: never;
@@ -1205,6 +1223,23 @@ export interface paths {
         post?: never;
         /** Sign out */
         delete: operations["sessionDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the teacher's classes need in the week of a day, together */
+        get: operations["shoppingShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2440,6 +2475,49 @@ export interface components {
             method: "stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light" | "loose-fill" | null;
             /** @description the recipe's own weight, where it is the one taken */
             g_per_us_cup: string | null;
+        };
+        ShoppingLab: {
+            id: number;
+            title: string;
+            section: string;
+            planned_for: string;
+        };
+        /** @description What to buy for a week's labs, in packs. */
+        ShoppingPage: {
+            /** @description Monday */
+            from: string;
+            /** @description Sunday */
+            to: string;
+            labs: components["schemas"]["ShoppingLab"][];
+            rows: components["schemas"]["ShoppingRow"][];
+            /** @description of the prices that are known */
+            total: string;
+            /** @description foods to buy whose price nobody typed */
+            unpriced: number;
+        };
+        ShoppingRow: {
+            id: string;
+            name: string;
+            /** @description that need it */
+            labs: string[];
+            /** @description needed, of what is counted */
+            pieces: number | null;
+            needed_g: number;
+            decimals: number;
+            missing_g: number;
+            missing_decimals: number;
+            /** @description of a pack, as typed; null where nobody said how it is bought */
+            size: string | null;
+            /** @enum {string|null} */
+            unit: "cup" | "tbsp" | "tsp" | "dessertspoon" | "fl-oz" | "gill" | "pt" | "dry-pt" | "qt" | "gal" | "ml" | "cl" | "dl" | "l" | "pinch" | "dash" | "smidgen" | "drop" | "oz" | "lb" | "g" | "kg" | "mg" | "stick" | "piece" | "dozen" | "packet" | "can" | "handful" | "knob" | "part" | null;
+            stock: string;
+            price: string | null;
+            /** @description to buy */
+            packs: number | null;
+            /** @description that will be over */
+            over_g: number | null;
+            over_decimals: number;
+            cost: string | null;
         };
         SimulatedBin: {
             from_g: number;
@@ -4277,6 +4355,64 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    shoppingUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ingredient: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    size: string;
+                    unit: string;
+                    stock: string | null;
+                    price: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    shoppingDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ingredient: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
     portionsShow: {
         parameters: {
             query: {
@@ -5501,6 +5637,32 @@ export interface operations {
                 content?: never;
             };
             409: components["responses"]["Refused"];
+        };
+    };
+    shoppingShow: {
+        parameters: {
+            query?: {
+                day?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShoppingPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
     simulatorShow: {

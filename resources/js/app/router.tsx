@@ -54,6 +54,7 @@ export const router = createBrowserRouter([
           { path: "class/:section", lazy: screen(() => import("../classes/ClassScreen")) },
           { path: "drawer", lazy: screen(() => import("../drawer/DrawerScreen")) },
           { path: "pantry", lazy: screen(() => import("../pantry/PantryScreen")) },
+          { path: "shopping", lazy: screen(() => import("../shopping/ShoppingScreen")) },
           { path: "labs/:lab/paper", lazy: screen(() => import("../lab/PaperGrid")) },
           { path: "labs/:lab/period", lazy: screen(() => import("../period/PeriodScreen")) },
           { path: "labs/:lab/prepare", lazy: screen(() => import("../prepare/LabScreen")) },
