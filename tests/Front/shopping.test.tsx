@@ -82,6 +82,7 @@ describe("shopping for a week", () => {
     expect(screen.text()).toContain("No lab is planned in this week.");
     expect(screen.sent.at(-1)?.query).toEqual({ day: "2026-12-09" });
     const full = await page(<ShoppingScreen />, { "GET /api/shopping": week() });
+    await settle();
     await full.leave("Bread flour: size of a pack");
     expect(full.changes()).toEqual([]);
     expect([weeksOn("2026-12-28", 1), weeksOn("2026-03-01", -1)]).toEqual(["2027-01-04", "2026-02-22"]);
