@@ -64,6 +64,8 @@ describe("shopping for a week", () => {
       "GET /api/shopping": week(),
       "PUT /api/pantry/salt/pack": refusal({ size: "A number, please." }),
     });
+    await screen.leave("Salt: size of a pack");
+    expect(screen.changes()).toEqual([]); // nothing was typed
     screen.type("Salt: size of a pack", "none");
     screen.leave("Salt: size of a pack");
     await settle();
@@ -73,7 +75,7 @@ describe("shopping for a week", () => {
     expect(screen.wrong()).toEqual(["A number, please."]);
   });
 
-  it("asks nobody where nothing changed, and shows the week of the address", async () => {
+  it("shows the week of the address", async () => {
     const screen = await page(
       <ShoppingScreen />,
       { "GET /api/shopping": week({ labs: [], rows: [] }) },
@@ -81,10 +83,6 @@ describe("shopping for a week", () => {
     );
     expect(screen.text()).toContain("No lab is planned in this week.");
     expect(screen.sent.at(-1)?.query).toEqual({ day: "2026-12-09" });
-    const full = await page(<ShoppingScreen />, { "GET /api/shopping": week() });
-    await settle();
-    await full.leave("Bread flour: size of a pack");
-    expect(full.changes()).toEqual([]);
     expect([weeksOn("2026-12-28", 1), weeksOn("2026-03-01", -1)]).toEqual(["2027-01-04", "2026-02-22"]);
   });
 });
