@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hovik\Core\Practice\JugView;
 use Hovik\Core\Practice\Question;
 use Hovik\Core\Practice\Quiz;
 use Hovik\Core\Practice\Skill;
+use Hovik\Core\Quantity\Unit;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -20,6 +22,8 @@ use Illuminate\Support\Carbon;
  * @property Skill $skill
  * @property int $level
  * @property int $seed
+ * @property Unit|null $jug_column  which column of a jug is asked about; null by its level
+ * @property key-of<JugView::EYES>|null $jug_eye  where the eye begins; null by chance
  * @property Carbon|null $shown_at
  * @property Carbon|null $ended_at
  * @property-read Section $section
@@ -33,7 +37,7 @@ final class ClassQuestion extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['skill' => Skill::class, 'shown_at' => 'datetime', 'ended_at' => 'datetime'];
+    protected $casts = ['skill' => Skill::class, 'jug_column' => Unit::class, 'shown_at' => 'datetime', 'ended_at' => 'datetime'];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
@@ -51,6 +55,11 @@ final class ClassQuestion extends Model
 
     public function question(): Question
     {
-        return Quiz::question($this->skill, $this->seed, $this->section->practiceSetting($this->level));
+        return Quiz::question($this->skill, $this->seed, $this->section->practiceSetting($this->level)->reading($this->jug()));
+    }
+
+    private function jug(): JugView
+    {
+        return new JugView($this->jug_column, $this->jug_eye);
     }
 }

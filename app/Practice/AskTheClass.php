@@ -7,6 +7,7 @@ namespace App\Practice;
 use App\Live\Live;
 use App\Models\ClassQuestion;
 use App\Models\Section;
+use Hovik\Core\Practice\JugView;
 use Hovik\Core\Practice\Skill;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
@@ -14,13 +15,15 @@ use Illuminate\Support\Facades\DB;
 /** Puts one question on all devices of a class, shows its answer there, and takes it away. One at a time. */
 final class AskTheClass
 {
-    public static function ask(Section $section, Skill $skill, int $level, int $seed): ClassQuestion
+    public static function ask(Section $section, Skill $skill, int $level, int $seed, JugView $jug = new JugView): ClassQuestion
     {
-        $asked = DB::transaction(function () use ($section, $skill, $level, $seed): ClassQuestion {
+        $asked = DB::transaction(function () use ($section, $skill, $level, $seed, $jug): ClassQuestion {
             Section::query()->whereKey($section->id)->lockForUpdate()->value('id'); // two teachers at once: the later question stays
             self::open($section)->update(['ended_at' => now()]);
 
-            return $section->classQuestions()->create(['skill' => $skill, 'level' => $level, 'seed' => $seed]);
+            return $section->classQuestions()->create([
+                'skill' => $skill, 'level' => $level, 'seed' => $seed, 'jug_column' => $jug->column, 'jug_eye' => $jug->eye,
+            ]);
         });
         Live::tellClass($section, 'asked');
 

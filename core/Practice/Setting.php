@@ -38,7 +38,7 @@ final readonly class Setting
      */
     private function __construct(
         public Pantry $pantry, public MeasureStandard $standard, public array $drawer, public HouseRules $schools,
-        public int $level, public Family|SafetyPoint|null $about, private array $foods,
+        public int $level, public Family|SafetyPoint|null $about, private array $foods, public JugView $jug = new JugView,
     ) {
     }
 
@@ -63,6 +63,12 @@ final readonly class Setting
         $own = array_map($pantry->ingredient(...), array_values(array_unique($foods)));
 
         return new self($pantry, $standard, $drawer ?? [], $schools ?? HouseRules::usual(), $level, $about, $own);
+    }
+
+    /** The same, with jugs read as a teacher wants. */
+    public function reading(JugView $jug): self
+    {
+        return new self($this->pantry, $this->standard, $this->drawer, $this->schools, $this->level, $this->about, $this->foods, $jug);
     }
 
     /** @return list<Family> that the class meets, in the order of the craft's page */

@@ -5,11 +5,13 @@ declare(strict_types=1);
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Practice\Choice;
+use Hovik\Core\Practice\JugView;
 use Hovik\Core\Practice\Question;
 use Hovik\Core\Practice\Quiz;
 use Hovik\Core\Practice\Setting;
 use Hovik\Core\Practice\Skill;
 use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Words\Phrasebook;
@@ -419,6 +421,17 @@ it('asks about what the class bakes with', function () {
     }
     expect($rye)->toBeGreaterThan(5);
 });
+
+it('reads the jug that a teacher wants: its column, and from where', function (Unit $column, string $eye, int $deg) {
+    for ($seed = 0; $seed < 60; $seed++) {
+        $setting = Setting::of($seed % 3 + 1)->reading(new JugView($column, $eye));
+        $question = Quiz::question(Skill::ReadJug, $seed, $setting);
+        $unit = ['cup' => 'cups', 'fl-oz' => 'fluid ounces', 'ml' => 'millilitres'][$column->value];
+        expect(Phrasebook::in('en')->say($question->prompt))->toContain("in $unit?")->and($question->figure['eye_deg'])->toBe($deg);
+        $line = Quiz::question(Skill::JugColumn, $seed, $setting);
+        expect(Phrasebook::in('en')->say($line->prompt))->toMatch('~ (cups?|fl oz|mL) of ~');
+    }
+})->with([[Unit::Cup, 'below', -30], [Unit::FluidOunce, 'level', 0], [Unit::Millilitre, 'above', 30]]);
 
 it('knows an Australian tablespoon', function () {
     $seen = [];

@@ -21,6 +21,19 @@ beforeEach(function () {
     };
 });
 
+it('asks of the jug what the teacher wants, and keeps to it', function () {
+    $this->asTeacher($this->school->teacher);
+    $url = "/api/sections/{$this->school->id}/class-question";
+    $given = ['skill' => 'read-jug', 'level' => 1, 'seed' => 3, 'jug_column' => 'ml', 'jug_eye' => 'below'];
+    $this->postJson($url, $given)->assertCreated()->assertJsonPath('asked.jug_column', 'ml')->assertJsonPath('asked.jug_eye', 'below');
+    $asked = $this->asNobody()->asStudent($this->school->students->first())->getJson('/api/class-question')->json('asked.question');
+    expect($asked['prompt'])->toEndWith('in millilitres?')->and($asked['figure']['eye_deg'])->toEqual(-30);
+    $this->asNobody()->asTeacher($this->school->teacher);
+    foreach (['jug_column' => 'tsp', 'jug_eye' => 'behind'] as $field => $wrong) {
+        $this->postJson($url, [$field => $wrong] + $given)->assertUnprocessable()->assertJsonValidationErrors($field);
+    }
+});
+
 it('asks a question on every device, counts what comes, and marks it when the teacher shows the answer', function () {
     ($this->as)($this->oona)->getJson('/api/class-question')->assertOk()->assertExactJson(
         ['section_id' => $this->school->id, 'asked' => null],

@@ -234,6 +234,8 @@ describe("a question on the wall", () => {
     skill: "name-tool" as const,
     level: 2,
     seed: 7,
+    jug_column: null,
+    jug_eye: null,
     shown: false,
     answered: 9,
     of: 12,
@@ -254,6 +256,31 @@ describe("a question on the wall", () => {
     expect(screen.place.querySelector(".practice-marked")).toBeNull();
     expect(screen.sent.at(-1)?.query).toEqual({ skill: "read-jug", level: "1", seed: "2" });
     expect([one.ask, one.show, one.end].flatMap((act) => act.mock.calls)).toEqual([]);
+  });
+
+  it("asks about the jug as the teacher wants it: its column, and from where", async () => {
+    const one = acts();
+    const jug = { ...wall, question: question({ skill_id: "read-jug" }) };
+    const screen = await page(<OnTheWall section={3} now={null} {...one} />, { [QUESTION]: jug });
+    screen.type("Column of the jug", "ml");
+    await settle();
+    screen.type("Where the eye begins", "below");
+    await settle();
+    expect(screen.sent.at(-1)?.query).toEqual({
+      skill: "read-jug",
+      level: "1",
+      seed: "1",
+      jug_column: "ml",
+      jug_eye: "below",
+    });
+    await screen.press("Ask on their devices");
+    expect(one.ask).toHaveBeenCalledExactlyOnceWith({
+      skill: "read-jug",
+      level: 1,
+      seed: 1,
+      jug_column: "ml",
+      jug_eye: "below",
+    });
   });
 
   it("goes out to the devices, as it stands on the wall", async () => {
@@ -283,7 +310,13 @@ describe("a question on the wall", () => {
     const one = acts();
     const screen = await page(<OnTheWall section={3} now={now()} {...one} />, { [QUESTION]: wall });
     await screen.press("Another question");
-    expect(one.ask).toHaveBeenCalledExactlyOnceWith({ skill: "name-tool", level: 2, seed: 8 });
+    expect(one.ask).toHaveBeenCalledExactlyOnceWith({
+      skill: "name-tool",
+      level: 2,
+      seed: 8,
+      jug_column: null,
+      jug_eye: null,
+    });
     expect(one.end).not.toHaveBeenCalled();
     screen.type("Level", "1");
     expect(one.end).toHaveBeenCalledOnce();

@@ -26,7 +26,11 @@ final class JugColumn implements Maker
     {
         $jug = $dice->pick($setting->tools(static fn (Tool $tool): bool => $tool->kind === ToolKind::LiquidMeasure && $tool->marks !== []));
         $marks = array_values(array_filter($jug->marks, static fn (Mark $mark): bool => $mark->amount !== null));
-        $right = $dice->pick($marks === [] ? throw new \LogicException('A jug without marks.') : $marks);
+        $wanted = array_values(array_filter(
+            $marks, static fn (Mark $mark): bool => $setting->jug->column === null || $mark->amount?->unit === $setting->jug->column,
+        ));
+        $from = $wanted === [] ? $marks : $wanted;
+        $right = $dice->pick($from === [] ? throw new \LogicException('A jug without marks.') : $from);
         $amount = $right->amount;
         assert($amount !== null);
         // The same height in another column is right too.

@@ -23,7 +23,7 @@ final class ReadJug implements Maker
     public function make(Setting $setting, Dice $dice): Question
     {
         $jug = $dice->pick($setting->tools(static fn (Tool $tool): bool => $tool->kind === ToolKind::LiquidMeasure && $tool->marks !== []));
-        $mark = $dice->pick(self::marks($jug, $setting->level));
+        $mark = $dice->pick(self::marks($jug, $setting));
         $amount = $mark->amount;
         assert($amount !== null);
         $column = array_values(array_filter($jug->marks, static fn (Mark $other): bool => $other->amount?->unit === $amount->unit));
@@ -50,6 +50,7 @@ final class ReadJug implements Maker
         }
         $food = Foods::any($setting, $dice, static fn (Ingredient $one): bool => Foods::findsItsLevel($one)
             && ! RecipeAmounts::isDropped($one));
+        $high = $dice->between(20, 40);
         $unit = Phrase::of("practice.unit.{$amount->unit->value}");
         $at = (int) array_search($mark, $column, true);
 
@@ -63,7 +64,7 @@ final class ReadJug implements Maker
             new Number($amount->number, $misconceptions), Phrase::of('practice.read-jug.why', ['amount' => $amount]),
             figure: [
                 'kind' => $jug->kind->value, 'ml' => $jug->aboutMl, 'level_ml' => $mark->about,
-                'eye_deg' => $dice->between(20, 40),
+                'eye_deg' => $setting->jug->eyeDeg() ?? $high,
                 'marks' => array_map(static fn (Mark $one): array => ['text' => $one->text, 'ml' => $one->about], $jug->marks),
             ],
             about: $food->family, picture: Phrase::of('picture.jug', [
@@ -74,18 +75,24 @@ final class ReadJug implements Maker
         );
     }
 
-    /** @return non-empty-list<Mark> by level: cups in halves and quarters, then thirds and fluid ounces, then millilitres */
-    private static function marks(Tool $jug, int $level): array
+    /**
+     * @return non-empty-list<Mark> of the column wanted; else by level cups in halves and quarters, then thirds and fluid ounces, then
+     *   millilitres
+     */
+    private static function marks(Tool $jug, Setting $setting): array
     {
-        $units = [[Unit::Cup], [Unit::Cup, Unit::FluidOunce], [Unit::Cup, Unit::FluidOunce, Unit::Millilitre]][$level - 1];
+        $known = array_values(array_filter($jug->marks, static fn (Mark $mark): bool => $mark->amount !== null));
+        $units = [[Unit::Cup], [Unit::Cup, Unit::FluidOunce], [Unit::Cup, Unit::FluidOunce, Unit::Millilitre]][$setting->level - 1];
         $isEasy = static fn (Mark $mark): bool => in_array((string) $mark->amount?->number->getDenominator(), ['1', '2', '4'], true);
-        $marks = array_values(
-            array_filter($jug->marks, static fn (Mark $mark): bool => $mark->amount !== null
-                    && in_array($mark->amount->unit, $units, true)
-                    && ($level !== 1 || $isEasy($mark))),
-        );
-        $any = array_values(array_filter($jug->marks, static fn (Mark $mark): bool => $mark->amount !== null));
+        $in = static fn (Unit ...$of): array => array_values(array_filter(
+            $known, static fn (Mark $mark): bool => in_array($mark->amount?->unit, $of, true) && ($setting->level !== 1 || $isEasy($mark)),
+        ));
+        foreach ([$setting->jug->column === null ? [] : $in($setting->jug->column), $in(...$units), $known] as $marks) {
+            if ($marks !== []) {
+                return $marks;
+            }
+        }
 
-        return $marks !== [] ? $marks : ($any !== [] ? $any : throw new \LogicException('A jug without marks.'));
+        throw new \LogicException('A jug without marks.');
     }
 }

@@ -1475,6 +1475,13 @@ export interface components {
             skill: "name-tool" | "choose-tools" | "combine-tools" | "levels-itself" | "sweep-level" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
             level: number;
             seed: number;
+            /** @enum {string|null} */
+            jug_column: "cup" | "tbsp" | "tsp" | "dessertspoon" | "fl-oz" | "gill" | "pt" | "dry-pt" | "qt" | "gal" | "ml" | "cl" | "dl" | "l" | "pinch" | "dash" | "smidgen" | "drop" | "oz" | "lb" | "g" | "kg" | "mg" | "stick" | "piece" | "dozen" | "packet" | "can" | "handful" | "knob" | "part" | null;
+            /**
+             * @description where the eye begins
+             * @enum {string|null}
+             */
+            jug_eye: "above" | "level" | "below" | null;
             shown: boolean;
             answered: number;
             of: number;
@@ -5115,6 +5122,8 @@ export interface operations {
                     skill: "name-tool" | "choose-tools" | "combine-tools" | "levels-itself" | "sweep-level" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
                     seed: number;
                     level: number;
+                    jug_column?: string | null;
+                    jug_eye?: string | null;
                 };
             };
         };
@@ -5284,6 +5293,8 @@ export interface operations {
                 skill: "name-tool" | "choose-tools" | "combine-tools" | "levels-itself" | "sweep-level" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe";
                 seed: number;
                 level: number;
+                jug_column?: string | null;
+                jug_eye?: string | null;
             };
             header?: never;
             path: {

@@ -10,6 +10,7 @@ import ToolRow from "../kit/ToolRow";
 import Loading from "../shell/Loading";
 import ProblemNote from "../shell/ProblemNote";
 import Figure from "./Figure";
+import JugWanted from "./JugWanted";
 import { letterOf } from "./practice";
 import type { AskedOfClass, Setup } from "./useAskedOfClass";
 
@@ -19,17 +20,32 @@ const FIRST: Setup = { skill: "read-jug", level: 1, seed: 1 };
 
 type Props = { section: number; now: Schemas["AskedOfClass"] | null } & AskedOfClass["acts"];
 
+/** Without what nobody chose. */
+const given = ({ jug_column, jug_eye, ...setup }: Setup) => ({
+  ...setup,
+  ...(jug_column && { jug_column }),
+  ...(jug_eye && { jug_eye }),
+});
+
 /** The question, large; the answer once the teacher shows it. */
 export default function OnTheWall({ section, now, ask, show, end }: Props) {
   const { t } = useTranslation();
   const [picked, pick] = useState(FIRST);
   const [isOpen, open] = useState(false);
-  const setup: Setup = now ? { skill: now.skill, level: now.level, seed: now.seed } : picked;
+  const setup: Setup = now
+    ? {
+        skill: now.skill,
+        level: now.level,
+        seed: now.seed,
+        jug_column: now.jug_column ?? null,
+        jug_eye: now.jug_eye ?? null,
+      }
+    : picked;
   const isShown = now ? now.shown : isOpen;
   const wall = $api.useQuery(
     "get",
     "/api/sections/{section}/question",
-    { params: { path: { section }, query: setup } },
+    { params: { path: { section }, query: given(setup) } },
     { placeholderData: keepPreviousData, staleTime: Number.POSITIVE_INFINITY },
   );
   // Another skill or level is looked at before it is asked; another question of the same kind goes out at once.
@@ -70,6 +86,7 @@ export default function OnTheWall({ section, now, ask, show, end }: Props) {
             ))}
           </select>
         </label>
+        {(setup.skill === "read-jug" || setup.skill === "jug-column") && <JugWanted setup={setup} change={change} />}
         <button
           type="button"
           className="btn btn-outline"

@@ -31,7 +31,9 @@ final class ClassQuestionController extends Controller
     public function store(ClassQuestionRequest $request, Section $section): Answer
     {
         return new Answer(
-            ClassAsked::of(AskTheClass::ask($section, $request->skill(), $request->integer('level'), $request->integer('seed'))),
+            ClassAsked::of(AskTheClass::ask(
+                $section, $request->skill(), $request->integer('level'), $request->integer('seed'), $request->jug(),
+            )),
             201,
         );
     }

@@ -16,7 +16,10 @@ final class ProjectedQuestionController extends Controller
     public function show(ClassQuestionRequest $request, Section $section): ProjectedQuestion
     {
         return ProjectedQuestion::of(
-            Quiz::question($request->skill(), $request->integer('seed'), $section->practiceSetting($request->integer('level'))),
+            Quiz::question(
+                $request->skill(), $request->integer('seed'),
+                $section->practiceSetting($request->integer('level'))->reading($request->jug()),
+            ),
         );
     }
 }

@@ -6,8 +6,10 @@ namespace App\Http\Requests\Practice;
 
 use App\Http\Requests\ApiRequest;
 use App\Models\Section;
+use Hovik\Core\Practice\JugView;
 use Hovik\Core\Practice\Setting;
 use Hovik\Core\Practice\Skill;
+use Hovik\Core\Quantity\Unit;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 
@@ -28,7 +30,19 @@ final class ClassQuestionRequest extends ApiRequest
             'skill' => ['required', 'string', Rule::enum(Skill::class)],
             'seed' => ['required', 'integer', 'min:1', 'max:999999'],
             'level' => ['required', 'integer', 'between:1,'.Setting::LEVELS],
+            'jug_column' => ['sometimes', 'nullable', 'string', Rule::in(array_map(static fn (Unit $unit): string => $unit->value, JugView::COLUMNS))],
+            'jug_eye' => ['sometimes', 'nullable', 'string', Rule::in(array_keys(JugView::EYES))],
         ];
+    }
+
+    /** How its jug is to be read, where there is one. */
+    public function jug(): JugView
+    {
+        $eye = $this->string('jug_eye')->toString();
+
+        return new JugView(
+            Unit::tryFrom($this->string('jug_column')->toString()), array_key_exists($eye, JugView::EYES) ? $eye : null,
+        );
     }
 
     public function skill(): Skill

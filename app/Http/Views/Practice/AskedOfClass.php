@@ -8,11 +8,13 @@ use App\Http\Views\JsonMap;
 use App\Http\Views\View;
 use App\Models\ClassQuestion;
 use Hovik\Core\Practice\Skill;
+use Hovik\Core\Quantity\Unit;
 
 /** What is being asked on the class's devices, and how it was answered: counts, no names, since it stands on the wall. */
 final readonly class AskedOfClass extends View
 {
     /**
+     * @param  'above'|'level'|'below'|null  $jug_eye  where the eye begins
      * @param  JsonMap<int>  $choices  how often each was chosen
      * @param  list<Missed>  $missed
      */
@@ -21,6 +23,8 @@ final readonly class AskedOfClass extends View
         public Skill $skill,
         public int $level,
         public int $seed,
+        public ?Unit $jug_column,
+        public ?string $jug_eye,
         public bool $shown,
         public int $answered,
         public int $of,
@@ -41,6 +45,8 @@ final readonly class AskedOfClass extends View
             skill: $asked->skill,
             level: $asked->level,
             seed: $asked->seed,
+            jug_column: $asked->jug_column,
+            jug_eye: $asked->jug_eye,
             shown: $asked->shown_at !== null,
             answered: $answers->count(),
             of: $asked->section->students->count(),
