@@ -54,7 +54,7 @@ final readonly class LabPlan
             foreach ($item->swaps->groupBy('text')->values() as $i => $swaps) { // the same food at several stations is one line
                 $instead = $swaps->firstOrFail()->insteadOf($item);
                 if ($instead !== null) {
-                    $lined[] = [$instead, $item->position + ($i + 1) * FrozenLine::SWAPPED, array_values($swaps->pluck('station_id')->all())];
+                    $lined[] = [$instead, FrozenLine::swapped($item->position, $i), array_values($swaps->pluck('station_id')->all())];
                 }
             }
             if ($item->swaps->isNotEmpty()) {

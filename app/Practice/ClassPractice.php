@@ -16,6 +16,7 @@ use Hovik\Core\Practice\Answered;
 use Hovik\Core\Practice\Boxes;
 use Hovik\Core\Practice\Readiness;
 use Hovik\Core\Safety\LabSafety;
+use Hovik\Core\Safety\SafetyPoint;
 
 /** How ready a class is for its lab, by what each student has shown in practice, and what has been set. */
 final readonly class ClassPractice
@@ -100,7 +101,10 @@ final readonly class ClassPractice
 
         return Readiness::needs(
             $plans, ! $lab->factor->number->isEqualTo(1),
-            LabSafety::needs($plans, $lab->recipeVersion?->steps() ?? [], $written),
+            array_values(array_filter(
+                LabSafety::needs($plans, $lab->recipeVersion?->steps() ?? [], $written),
+                static fn (SafetyPoint $point): bool => in_array($point, $section->practiceSetting(1)->points(), true),
+            )),
         );
     }
 }

@@ -128,7 +128,8 @@ final class PracticeOf
     {
         $boxes = $this->boxes();
         $set = SetPractice::open($this->tasks(), $boxes); // what a teacher has set comes first
-        $all = Aim::allWith($this->student->section->practiceSetting(1)->families());
+        $setting = $this->student->section->practiceSetting(1);
+        $all = Aim::allWith($setting->families(), $setting->points());
         ['skill' => $skill, 'about' => $about, 'level' => $level] = $boxes->next(
             $set === [] ? $all : $set, PracticeAnswer::dayNumber($this->today),
         );

@@ -45,7 +45,7 @@ final class MakeLab
                     'strictness' => Strictness::usual($line->scaled->line->ingredient),
                     // Nobody can check a pinch: it is measured, and has no target, unless the teacher gave an amount.
                     'mode' => $line->read->has(Flag::NotCheckable) && ! $line->kept->isSettled()
-                        ? MeasuringMode::Volume : MeasuringMode::Checked,
+                        ? MeasuringMode::Volume : $section->houseRules()->measuresBy(),
                 ];
             }
         }

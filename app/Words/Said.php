@@ -63,16 +63,20 @@ final class Said
      *
      * @return array{text: string, why: string}
      */
-    public static function step(Step $step, ?HouseMethod $method, Family $family, ?Role $role = null): array
+    public static function step(Step $step, ?HouseMethod $method, Family $family, ?Role $role = null, bool $isShort = false): array
     {
         $book = self::book();
+        $why = $book->firstOf("step.$step->value.why.$family->value", "step.$step->value.why");
+        if ($isShort) {
+            return ['text' => $book->say(Phrase::of("step.$step->value.short")), 'why' => $why];
+        }
 
         return [
             'text' => $book->firstOf(
                 "step.$step->value.".($method->value ?? ''), "step.$step->value.role.".($role->value ?? ''),
                 "step.$step->value.$family->value", "step.$step->value",
             ),
-            'why' => $book->firstOf("step.$step->value.why.$family->value", "step.$step->value.why"),
+            'why' => $why,
         ];
     }
 

@@ -121,6 +121,12 @@ final readonly class FrozenLine
         );
     }
 
+    /** Where the nth, from 0, of what stands for a line stands. */
+    public static function swapped(int $place, int $nth): int
+    {
+        return $place + ($nth + 1) * self::SWAPPED;
+    }
+
     /** The place of its line in the recipe, from 1. */
     public function place(): int
     {

@@ -15,7 +15,11 @@ final readonly class PlanOrder
 {
     private const SPOONS_BEFORE_SMALL_MEASURE = 3;
 
-    public function __construct(private HouseRules $schools)
+    /** One tool filled more often than this is no plainer than several. */
+    private const MOST_OF_ONE = 4;
+
+    /** @param  bool  $goesBySpoon  by the class's own rule, where spoons make it exactly */
+    public function __construct(private HouseRules $schools, private bool $goesBySpoon = false)
     {
     }
 
@@ -33,17 +37,25 @@ final readonly class PlanOrder
 
     /**
      * @param  list<ToolPlan>  $plans  best first
-     * @return list<ToolPlan> only those with the fewest fills say so
+     * @return list<ToolPlan> only those with the fewest fills say so; one that the class prefers says what it costs
      */
-    public static function explained(array $plans): array
+    public function explained(array $plans): array
     {
         $first = $plans[0] ?? null;
+        $quickest = array_values(array_filter($plans, static fn (ToolPlan $plan): bool => $plan->exact && $plan->waterTo === null));
+        usort($quickest, static fn (ToolPlan $a, ToolPlan $b): int => $a->fillCount() <=> $b->fillCount());
+        if ($first !== null && $first->exact && $quickest !== [] && $quickest[0]->fillCount() < $first->fillCount()) {
+            $why = Phrase::of($this->isAllSpoons($first) ? 'plan.why.by-spoon' : 'plan.why.one-tool', [
+                'count' => $first->fillCount(), 'fewest' => $quickest[0]->fillCount(),
+            ]);
+            $plans[0] = $first->because($why);
+        }
         $why = static fn (ToolPlan $plan): Phrase => $first?->exact === true
             ? Phrase::of('plan.why.more', ['count' => $plan->fillCount(), 'fewest' => $first->fillCount()])
             : Phrase::of('plan.why.exactly', ['count' => $plan->fillCount()]);
 
-        return array_map(static fn (ToolPlan $plan): ToolPlan => ! $plan->exact || $plan->fillCount() <= ($first?->fillCount() ?? 0) ? $plan
-            : new ToolPlan($plan->fills, true, 0.0, $plan->meanG, $plan->uG, $why($plan), $plan->waterTo), $plans);
+        return array_map(static fn (ToolPlan $plan): ToolPlan => ! $plan->exact || $plan->fillCount() <= ($first?->fillCount() ?? 0)
+            ? $plan : $plan->because($why($plan)), $plans);
     }
 
     /**
@@ -59,9 +71,21 @@ final readonly class PlanOrder
         );
 
         return [
-            $plan->waterTo !== null, $plan->fillCount() + $this->handicap($plan), self::awkwardness($plan), round($plan->uG, 9),
+            $plan->waterTo !== null, $this->goesBySpoon && ! ($plan->exact && $this->isAllSpoons($plan)), ! $this->isOneTool($plan),
+            $plan->fillCount() + $this->handicap($plan), self::awkwardness($plan), round($plan->uG, 9),
             $plan->distinctTools(), $otherColumn !== [], self::fromShelf($plan),
         ];
+    }
+
+    private function isAllSpoons(ToolPlan $plan): bool
+    {
+        return $plan->fills !== [] && array_filter($plan->fills, static fn (Fill $f): bool => $f->tool->kind !== ToolKind::Spoon) === [];
+    }
+
+    /** Of one tool, where the class prefers that; else of any. */
+    private function isOneTool(ToolPlan $plan): bool
+    {
+        return ! $this->schools->prefersOneTool() || ($plan->exact && $plan->distinctTools() === 1 && $plan->fillCount() <= self::MOST_OF_ONE);
     }
 
     private static function fromShelf(ToolPlan $plan): int

@@ -58,6 +58,12 @@ final readonly class ToolPlan
         );
     }
 
+    /** The same plan, and why. */
+    public function because(Phrase $why): self
+    {
+        return new self($this->fills, $this->exact, $this->errorPct, $this->meanG, $this->uG, $why, $this->waterTo);
+    }
+
     public function fillCount(): int
     {
         return array_sum(array_map(static fn (Fill $fill): int => $fill->count, $this->fills));

@@ -77,11 +77,14 @@ final class ToolPlanner
         $fitting = new FittingTools($this->schools);
         $options = $fitting->of($ingredient, $drawer, $ml, $standard);
         [$plans, $system] = $choice->plans($options);
-        $order = new PlanOrder($this->schools);
+        $upTo = $this->schools->spoonsUpTo();
+        $isSpooned = $upTo !== null && ! $ingredient->family->isPoured()
+            && $ml->isLessThanOrEqualTo($standard->size(Unit::Cup)->multipliedBy($upTo));
+        $order = new PlanOrder($this->schools, $isSpooned);
         if ($ingredient->family->comesInSticks()) {
             $plans = [...$plans, ...Displacement::plans($drawer, $ml, $density)];
         }
-        $plans = array_slice(PlanOrder::explained($order->bestFirst($plans, $amount->unit)), 0, self::MOST_PLANS);
+        $plans = array_slice($order->explained($order->bestFirst($plans, $amount->unit)), 0, self::MOST_PLANS);
         $advice = new ToolAdvice($this->schools, $ingredient, $ml, $amount->unit, $standard, $weighG);
         $options = array_values(array_filter($options, $system->holds(...))); // what is said is of the column that is read
         $all = static fn (): array => $fitting->of($ingredient, ToolCatalogue::all($standard), $ml, $standard);

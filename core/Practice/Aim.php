@@ -80,13 +80,17 @@ final readonly class Aim
      * skills, each with another family, then the rest of them.
      *
      * @param  list<Family>  $families
+     * @param  list<SafetyPoint>|null  $points  that the class meets; null: all of them
      * @return list<self>
      */
-    public static function allWith(array $families): array
+    public static function allWith(array $families, ?array $points = null): array
     {
         $later = [];
         $first = [];
         foreach (self::all() as $i => $aim) {
+            if ($aim->point !== null && $points !== null && ! in_array($aim->point, $points, true)) {
+                continue;
+            }
             $met = array_values(array_intersect_key($families, array_filter(
                 $families, static fn (Family $family): bool => in_array($family, $aim->skill->families(), true),
             )));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Practice;
 
+use Brick\Math\BigRational;
+use Hovik\Core\Drawer\Mark;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\InvalidInput;
@@ -11,6 +13,7 @@ use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Quantity\Unit;
 use Hovik\Core\Safety\SafetyPoint;
 use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Words\Phrase;
@@ -71,6 +74,28 @@ final readonly class Setting
         return new self($this->pantry, $this->standard, $this->drawer, $this->schools, $this->level, $this->about, $this->foods, $jug);
     }
 
+    /** Whether the class meets such a number at all. */
+    public function meetsFraction(BigRational $number): bool
+    {
+        return $this->schools->meets('thirds') || ! $number->simplified()->getDenominator()->mod(3)->isZero();
+    }
+
+    /** @return list<Mark> of a jug, that the class meets */
+    public function marks(Tool $jug): array
+    {
+        return array_values(array_filter($jug->marks, fn (Mark $mark): bool => $mark->amount !== null
+            && $this->meetsFraction($mark->amount->number)
+            && ($this->schools->meets('metric') || ! in_array($mark->amount->unit, [Unit::Millilitre, Unit::Litre], true))));
+    }
+
+    /** @return list<SafetyPoint> that the class meets */
+    public function points(): array
+    {
+        return array_filter(
+            SafetyPoint::cases(), fn (SafetyPoint $point): bool => $point !== SafetyPoint::Oven || $this->schools->meets('oven'),
+        );
+    }
+
     /** @return list<Family> that the class meets, in the order of the craft's page */
     public function families(): array
     {
@@ -116,7 +141,8 @@ final readonly class Setting
     public function tools(callable $fits, int $atLeast = 1): array
     {
         foreach ([$this->drawer, $this->usual(), self::made(self::US, $this->standard)] as $drawer) {
-            $own = array_values(array_filter($drawer, $fits));
+            $own = array_values(array_filter($drawer, fn (Tool $tool): bool => $fits($tool)
+                && ($tool->size === null || $this->meetsFraction($tool->size->number))));
             usort($own, static fn (Tool $a, Tool $b): int => $a->aboutMl <=> $b->aboutMl);
             $each = [];
             foreach ($own as $tool) {

@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Technique;
 
+use Brick\Math\BigRational;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\JsonInput;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Kind;
+use Hovik\Core\Plan\MeasuringMode;
+use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Words\Phrase;
 
-/** Where good cooks disagree: the house methods and the answers a class has settled on. Without any, the usual ones. */
+/**
+ * Where good cooks disagree: the house methods and the answers a class has settled on; and what it meets at all, for there are classes
+ * without thirds, without millilitres, without an oven. Without any, the usual ones.
+ */
 final readonly class HouseRules
 {
     /** Every question with its answers, the default first. Words: `school.QUESTION`, `school.QUESTION.ANSWER`. */
@@ -23,6 +29,13 @@ final readonly class HouseRules
         'small-liquids' => ['spoons', 'small-measure'],
         'leaveners' => ['spoon', 'cup'],
         'weigh-above' => ['3', '2', '4', '6'],
+        'spoons-up-to' => ['smallest-cup', '1/4', '1/3', '1/2'],
+        'exact-way' => ['fewest', 'one-tool'],
+        'measure-by' => ['both', 'weigh', 'tools'],
+        'steps' => ['full', 'short'],
+        'thirds' => ['yes', 'no'],
+        'metric' => ['yes', 'no'],
+        'oven' => ['yes', 'no'],
     ];
 
     /**
@@ -139,6 +152,42 @@ final readonly class HouseRules
     public function leavenersByCup(): bool
     {
         return $this->answer('leaveners') === 'cup';
+    }
+
+    /** Cups up to which dry food goes by spoon, where spoons make it; null: what is smaller than the smallest cup. */
+    public function spoonsUpTo(): ?BigRational
+    {
+        $cups = $this->answer('spoons-up-to');
+
+        return $cups === 'smallest-cup' ? null : KitchenNotation::read($cups);
+    }
+
+    /** Whether one tool filled again and again goes before fewer fills of several. */
+    public function prefersOneTool(): bool
+    {
+        return $this->answer('exact-way') === 'one-tool';
+    }
+
+    /** How a line of a new lab is measured, unless the teacher says otherwise. */
+    public function measuresBy(): MeasuringMode
+    {
+        return match ($this->answer('measure-by')) {
+            'weigh' => MeasuringMode::Weight,
+            'tools' => MeasuringMode::Volume,
+            default => MeasuringMode::Checked,
+        };
+    }
+
+    /** Whether its steps are said in as few words as can be. */
+    public function saysStepsShort(): bool
+    {
+        return $this->answer('steps') === 'short';
+    }
+
+    /** Whether the class meets thirds, millilitres, an oven. */
+    public function meets(string $what): bool
+    {
+        return $this->answer($what) === 'yes';
     }
 
     /** Cups of a dry ingredient above which weighing is advised. */

@@ -406,3 +406,28 @@ it('keeps what a class settled on for its small measures', function () {
     expect($best(null))->toBe($best(HouseRules::usual()))->toBe('spoon-us-1-tbsp')
         ->and($best(HouseRules::of(['small-liquids' => 'small-measure'])))->toBe('small-liquid-us-2-fl-oz');
 });
+
+it('plans by the class\'s own limits and its own taste, and says what they cost', function (
+    string $food, string $amount, Unit $unit, array $rules, array $fills, string $why,
+) {
+    $us = MeasureStandard::UsCustomary;
+    $drawer = array_map(fn (string $id) => ToolCatalogue::tool($id, $us), [
+        'dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-tsp', 'spoon-us-1-tbsp', 'liquid-measure-us-1-cup',
+    ]);
+    $planner = new ToolPlanner(Pantry::reference(), HouseRules::of($rules));
+    $best = $planner->plan(Amount::of($amount, $unit), Pantry::reference()->ingredient($food), $drawer, $us)->best();
+    $made = [];
+    foreach ($best->fills as $fill) {
+        $made[$fill->tool->id] = ($made[$fill->tool->id] ?? 0) + $fill->count;
+    }
+    expect($made)->toBe($fills)->and($best->exact)->toBeTrue()->and($best->why->id)->toBe($why);
+})->with([
+    ['bread-flour', '1/4', Unit::Cup, [], ['dry-cup-us-1-4' => 1], 'plan.why.one-fill'],
+    ['bread-flour', '1/4', Unit::Cup, ['spoons-up-to' => '1/4'], ['spoon-us-1-tbsp' => 4], 'plan.why.by-spoon'],
+    ['bread-flour', '1/3', Unit::Cup, ['spoons-up-to' => '1/4'], ['dry-cup-us-1-3' => 1], 'plan.why.one-fill'],
+    ['whole-milk', '1/4', Unit::Cup, ['spoons-up-to' => '1/4'], ['liquid-measure-us-1-cup' => 1], 'plan.why.mark'],
+    ['bread-flour', '3/4', Unit::Cup, [], ['dry-cup-us-1-2' => 1, 'dry-cup-us-1-4' => 1], 'plan.why.fewest'],
+    ['bread-flour', '3/4', Unit::Cup, ['exact-way' => 'one-tool'], ['dry-cup-us-1-4' => 3], 'plan.why.one-tool'],
+    ['bread-flour', '2', Unit::Cup, ['exact-way' => 'one-tool'], ['dry-cup-us-1' => 2], 'plan.why.fewest'],
+    ['bread-flour', '1 3/4', Unit::Cup, ['exact-way' => 'one-tool'], ['dry-cup-us-1' => 1, 'dry-cup-us-1-2' => 1, 'dry-cup-us-1-4' => 1], 'plan.why.fewest'],
+]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Practice\Aim;
 use Hovik\Core\Practice\Choice;
 use Hovik\Core\Practice\JugView;
 use Hovik\Core\Practice\Question;
@@ -12,6 +13,7 @@ use Hovik\Core\Practice\Setting;
 use Hovik\Core\Practice\Skill;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Quantity\Unit;
+use Hovik\Core\Safety\SafetyPoint;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Words\Phrasebook;
@@ -432,6 +434,23 @@ it('reads the jug that a teacher wants: its column, and from where', function (U
         expect(Phrasebook::in('en')->say($line->prompt))->toMatch('~ (cups?|fl oz|mL) of ~');
     }
 })->with([[Unit::Cup, 'below', -30], [Unit::FluidOunce, 'level', 0], [Unit::Millilitre, 'above', 30]]);
+
+it('leaves out what the class does not meet: thirds, millilitres, the oven', function () {
+    $without = HouseRules::of(['thirds' => 'no', 'metric' => 'no', 'oven' => 'no']);
+    foreach (Skill::cases() as $skill) {
+        for ($seed = 0; $seed < 60; $seed++) {
+            $question = Quiz::question($skill, $seed, Setting::of($seed % 3 + 1, schools: $without));
+            $said = [$question->prompt, ...($question->picture === null ? [] : [$question->picture]), ...array_map(fn (Choice $one) => $one->said, $question->choices)];
+            foreach ($said as $phrase) {
+                $text = Phrasebook::in('en')->say($phrase);
+                expect(preg_match('~\d/3|\d mL|millilitre~', $text))->toBe(0, "$skill->value $seed: $text");
+            }
+            expect($question->about)->not->toBe(SafetyPoint::Oven);
+        }
+    }
+    expect(array_map(fn (Aim $aim) => $aim->id(), Aim::allWith([], Setting::of(1, schools: $without)->points())))->not->toContain('oven')
+        ->toContain('knives');
+});
 
 it('knows an Australian tablespoon', function () {
     $seen = [];

@@ -188,3 +188,21 @@ it('makes classes from a OneRoster classes file, once', function () {
     expect(Section::query()->count())->toBe(3);
     $this->asNobody()->postJson('/api/sections/import', ['text' => $csv])->assertUnauthorized();
 });
+
+it('makes labs, says steps and practises as the class settled', function () {
+    $school = $this->section();
+    $this->asTeacher($school->teacher);
+    $settings = $this->getJson("/api/sections/{$school->id}")->json('settings');
+    $rules = ['steps' => 'short', 'measure-by' => 'weigh', 'oven' => 'no'];
+    $this->putJson("/api/sections/{$school->id}", ['schools' => $rules] + $settings)->assertSuccessful();
+    $recipe = $this->postJson('/api/recipes', ['title' => 'Buns', 'text' => "Buns\n\nIngredients\n2 cups bread flour\n1 cup milk\n\nDirections\nMix. Bake."])->json('id');
+    $lab = $this->postJson("/api/recipes/$recipe/labs", [
+        'section' => $school->id, 'planned_for' => now('UTC')->addDay()->toDateString(), 'for' => 'station', 'title' => 'Buns',
+    ])->json('id');
+    expect(array_column($this->getJson("/api/labs/$lab/sheet")->json('lines'), 'mode'))->toBe(['weight', 'weight']);
+    $this->postJson("/api/labs/$lab/open")->assertSuccessful();
+    $line = $this->asNobody()->asStation($school->stations->first())->getJson('/api/work')->json('lines.0');
+    expect(array_column($line['steps'], 'text'))->toContain('Add slowly', 'Bowl on, tare');
+    $this->asNobody()->asTeacher($school->teacher);
+    expect($this->getJson("/api/sections/{$school->id}/practice")->json('skills.*.id'))->not->toContain('oven')->toContain('hygiene');
+});

@@ -60,8 +60,8 @@ final class ChooseTools implements Maker
     {
         // What one tool holds is no question of combining: harder ones are.
         return $this->isCombined
-            ? [...RecipeAmounts::of($ingredient, max(2, $setting->level)), ...RecipeAmounts::of($ingredient, 3)]
-            : RecipeAmounts::of($ingredient, $setting->level);
+            ? [...RecipeAmounts::of($ingredient, $setting, max(2, $setting->level)), ...RecipeAmounts::of($ingredient, $setting, 3)]
+            : RecipeAmounts::of($ingredient, $setting);
     }
 
     private function attempt(Ingredient $ingredient, Amount $amount, Setting $setting, Dice $dice): ?Question
@@ -166,7 +166,7 @@ final class ChooseTools implements Maker
         $offered = [];
         foreach ($tools as $tool) {
             $fills = $tool->kind->isMarked()
-                ? array_map(static fn (Mark $mark): Fill => new Fill($tool, 1, $mark), self::lines($tool, $ml, $best, $dice))
+                ? array_map(static fn (Mark $mark): Fill => new Fill($tool, 1, $mark), self::lines($setting->marks($tool), $tool, $ml, $best, $dice))
                 : [new Fill($tool, 1)];
             foreach ($fills as $fill) {
                 $isJug = $tool->kind->isMarked();
@@ -177,11 +177,13 @@ final class ChooseTools implements Maker
         return $offered;
     }
 
-    /** @return list<Mark> of a jug, lowest first, each height once */
-    private static function lines(Tool $jug, BigRational $ml, ToolPlan $best, Dice $dice): array
+    /**
+     * @param  list<Mark>  $marks
+     * @return list<Mark> of a jug, lowest first, each height once
+     */
+    private static function lines(array $marks, Tool $jug, BigRational $ml, ToolPlan $best, Dice $dice): array
     {
         $needed = array_map(static fn (Fill $fill): ?string => $fill->tool->id === $jug->id ? $fill->toMark?->text : null, $best->fills);
-        $marks = array_values(array_filter($jug->marks, static fn (Mark $mark): bool => $mark->amount !== null));
         $right = array_filter($marks, static fn (Mark $mark): bool => in_array($mark->text, $needed, true));
         $tempting = array_filter($marks, static fn (Mark $mark): bool => $mark->ml->isEqualTo($ml));
         // Nobody can tell lines apart that stand as good as beside each other.

@@ -26,7 +26,7 @@ final class ConvertToGrams implements Maker
         $ingredient = Foods::any($setting, $dice, Foods::isCupped(...));
         $method = $setting->schools->methodFor($ingredient);
         $handling = TechniqueCatalogue::handlingFor($ingredient, TechniqueCatalogue::methodFor($ingredient, $method));
-        $amounts = array_filter(RecipeAmounts::of($ingredient, $setting->level), static fn (Amount $one): bool => $one->unit === Unit::Cup
+        $amounts = array_filter(RecipeAmounts::of($ingredient, $setting), static fn (Amount $one): bool => $one->unit === Unit::Cup
             && ! $one->number->isEqualTo(1));
         $amount = $dice->pick($amounts === [] ? [Amount::of('1/2', Unit::Cup)] : array_values($amounts));
         $grams = static fn (Amount $of): BigRational => Conversion::toGrams(

@@ -67,8 +67,10 @@ final class EquivalentMeasures implements Maker
                 } catch (InvalidInput) {
                     continue; // a standard without that unit
                 }
+                $isMet = $setting->meetsFraction(Amount::of($number, $from)->number) && $setting->meetsFraction($right);
                 if (
-                    KitchenNotation::isKitchenFraction($right)
+                    $isMet
+                        && KitchenNotation::isKitchenFraction($right)
                         && $right->isLessThanOrEqualTo(48)
                         && ! $right->isEqualTo(Amount::of($number, $from)->number)
                 ) {

@@ -34,14 +34,14 @@ final class FindSlip implements Maker
         $why = Phrase::of('practice.find-slip.none');
         foreach ($foods as $i => $one) {
             do {
-                $amount = $dice->pick(RecipeAmounts::of($one, $dice->between(1, $setting->level)));
+                $amount = $dice->pick(RecipeAmounts::of($one, $setting, $dice->between(1, $setting->level)));
                 $right = $amount->number->multipliedBy($factor)->simplified();
                 $slips = array_values(
                     array_filter(Slips::of($amount->number, $factor), static fn (BigRational $slip): bool => ! $slip->isEqualTo($right)
                             && $slip->isGreaterThan(0)
-                            && KitchenNotation::isKitchenFraction($slip)),
+                            && KitchenNotation::isKitchenFraction($slip) && $setting->meetsFraction($slip)),
                 );
-            } while (! KitchenNotation::isKitchenFraction($right) || ($i === $wrong && $slips === []));
+            } while (! KitchenNotation::isKitchenFraction($right) || ! $setting->meetsFraction($right) || ($i === $wrong && $slips === []));
             $isWrong = $i === $wrong;
             $shown = $isWrong && $slips !== [] ? $dice->pick($slips) : $right;
             $food = Phrase::of("ingredient.$one->id");

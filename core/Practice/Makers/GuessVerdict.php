@@ -43,7 +43,7 @@ final class GuessVerdict implements Maker
         for ($try = 0; $try < self::TRIES; $try++) {
             $ingredient = Foods::any($setting, $dice, Foods::isCupped(...));
             $amounts = array_values(array_filter(
-                RecipeAmounts::of($ingredient, $setting->level), static fn (Amount $one): bool => $one->unit === Unit::Cup,
+                RecipeAmounts::of($ingredient, $setting), static fn (Amount $one): bool => $one->unit === Unit::Cup,
             ));
             $amount = $dice->pick($amounts === [] ? [Amount::of('1', Unit::Cup)] : $amounts);
             $bench = new Simulator(

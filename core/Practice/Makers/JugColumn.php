@@ -25,7 +25,7 @@ final class JugColumn implements Maker
     public function make(Setting $setting, Dice $dice): Question
     {
         $jug = $dice->pick($setting->tools(static fn (Tool $tool): bool => $tool->kind === ToolKind::LiquidMeasure && $tool->marks !== []));
-        $marks = array_values(array_filter($jug->marks, static fn (Mark $mark): bool => $mark->amount !== null));
+        $marks = $setting->marks($jug);
         $wanted = array_values(array_filter(
             $marks, static fn (Mark $mark): bool => $setting->jug->column === null || $mark->amount?->unit === $setting->jug->column,
         ));

@@ -20,7 +20,7 @@ final class KeepSafe implements Maker
 {
     public function make(Setting $setting, Dice $dice): Question
     {
-        $point = $setting->about instanceof SafetyPoint ? $setting->about : $dice->pick(SafetyPoint::cases());
+        $point = $setting->about instanceof SafetyPoint ? $setting->about : self::point($setting, $dice);
         $isSpotting = $dice->between(1, 2) === 1;
         $choices = $dice->shuffled($isSpotting ? self::oneUnsafe($point, $dice) : self::oneSafe($point, $dice));
         assert($choices !== []);
@@ -31,6 +31,13 @@ final class KeepSafe implements Maker
                 : Phrase::of("safety.$point->value.when"), new OneOf($choices), Phrase::of("safety.$point->value.why"), $choices,
             ['kind' => $isSpotting ? 'spot' : 'do'], $point,
         );
+    }
+
+    private static function point(Setting $setting, Dice $dice): SafetyPoint
+    {
+        $points = $setting->points();
+
+        return $dice->pick($points === [] ? SafetyPoint::cases() : $points);
     }
 
     /** @return list<Choice> the right one among what people do instead */

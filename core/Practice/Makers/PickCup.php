@@ -29,7 +29,7 @@ final class PickCup implements Maker
         $isSpoon = $dice->between(1, 3) === 1;
         $tools = $setting->tools(
             static fn (Tool $tool): bool => $tool->kind === ($isSpoon ? ToolKind::Spoon : ToolKind::DryCup) && $tool->size !== null,
-            4,
+            3,
         );
         $shown = $dice->some($tools, 4);
         $right = $dice->pick($shown === [] ? $tools : $shown);

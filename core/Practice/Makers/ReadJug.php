@@ -26,7 +26,7 @@ final class ReadJug implements Maker
         $mark = $dice->pick(self::marks($jug, $setting));
         $amount = $mark->amount;
         assert($amount !== null);
-        $column = array_values(array_filter($jug->marks, static fn (Mark $other): bool => $other->amount?->unit === $amount->unit));
+        $column = array_values(array_filter($setting->marks($jug), static fn (Mark $other): bool => $other->amount?->unit === $amount->unit));
         usort($column, static fn (Mark $a, Mark $b): int => $a->about <=> $b->about);
         $misconceptions = [];
         foreach ($column as $i => $other) {
@@ -38,7 +38,7 @@ final class ReadJug implements Maker
                 }
             }
         }
-        foreach ($jug->marks as $other) {
+        foreach ($setting->marks($jug) as $other) {
             if (
                 $other->amount !== null
                     && $other->amount->unit !== $amount->unit
@@ -65,7 +65,7 @@ final class ReadJug implements Maker
             figure: [
                 'kind' => $jug->kind->value, 'ml' => $jug->aboutMl, 'level_ml' => $mark->about,
                 'eye_deg' => $setting->jug->eyeDeg() ?? $high,
-                'marks' => array_map(static fn (Mark $one): array => ['text' => $one->text, 'ml' => $one->about], $jug->marks),
+                'marks' => array_map(static fn (Mark $one): array => ['text' => $one->text, 'ml' => $one->about], $setting->marks($jug)),
             ],
             about: $food->family, picture: Phrase::of('picture.jug', [
                 'unit' => $unit, 'line' => $at + 1, 'lines' => Phrase::of('list.and', ['parts' => array_map(
@@ -81,7 +81,7 @@ final class ReadJug implements Maker
      */
     private static function marks(Tool $jug, Setting $setting): array
     {
-        $known = array_values(array_filter($jug->marks, static fn (Mark $mark): bool => $mark->amount !== null));
+        $known = $setting->marks($jug);
         $units = [[Unit::Cup], [Unit::Cup, Unit::FluidOunce], [Unit::Cup, Unit::FluidOunce, Unit::Millilitre]][$setting->level - 1];
         $isEasy = static fn (Mark $mark): bool => in_array((string) $mark->amount?->number->getDenominator(), ['1', '2', '4'], true);
         $in = static fn (Unit ...$of): array => array_values(array_filter(

@@ -37,7 +37,7 @@ final class ReadWording implements Maker
         $name = Foods::name($food);
         $done = static fn (string $what): Phrase => Phrase::of("done.$what", ['agrees' => $name]);
         $said = [
-            'amount' => Phrase::of('practice.wording.amount', ['amount' => $dice->pick(RecipeAmounts::of($food, $setting->level))]),
+            'amount' => Phrase::of('practice.wording.amount', ['amount' => $dice->pick(RecipeAmounts::of($food, $setting))]),
             'before' => $before === null ? null : $done($before), 'food' => Phrase::of('practice.wording.food', ['food' => $name]),
             'after' => $after === null ? null : $done($after),
         ];

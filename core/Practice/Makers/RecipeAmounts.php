@@ -7,6 +7,7 @@ namespace Hovik\Core\Practice\Makers;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Role;
+use Hovik\Core\Practice\Setting;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Unit;
 
@@ -37,9 +38,13 @@ final class RecipeAmounts
 
     private const DROPPED = [['1/2 tsp', '1 tsp', '2 tsp'], ['1/4 tsp', '1 1/2 tsp', '1 tbsp'], ['3/4 tsp', '2 1/2 tsp', '1 1/2 tbsp']];
 
-    /** @return non-empty-list<Amount> */
-    public static function of(Ingredient $food, int $level): array
+    /**
+     * @param  int|null  $level  another than the setting's
+     * @return non-empty-list<Amount> thirds only where the class meets them
+     */
+    public static function of(Ingredient $food, Setting $setting, ?int $level = null): array
     {
+        $level ??= $setting->level;
         $table = match (true) {
             $food->family === Family::LeavenerSpice => self::SPOONED,
             self::isDropped($food) => self::DROPPED,
@@ -48,7 +53,10 @@ final class RecipeAmounts
             default => self::CUPPED,
         };
 
-        return array_map(self::read(...), $table[$level - 1]);
+        $amounts = array_map(self::read(...), $table[$level - 1]);
+        $met = array_values(array_filter($amounts, static fn (Amount $amount): bool => $setting->meetsFraction($amount->number)));
+
+        return $met === [] ? $amounts : $met;
     }
 
     /** A flavouring, by the spoon like a spice. */

@@ -24,10 +24,10 @@ final class ScaleRecipe implements Maker
     {
         $food = Foods::any($setting, $dice, Foods::isInRecipes(...));
         do {
-            $amount = $dice->pick(RecipeAmounts::of($food, $setting->level));
+            $amount = $dice->pick(RecipeAmounts::of($food, $setting));
             $factor = KitchenNotation::read($dice->pick(self::FACTORS[$setting->level - 1]));
             $right = $amount->number->multipliedBy($factor)->simplified();
-        } while (! KitchenNotation::isKitchenFraction($right));
+        } while (! KitchenNotation::isKitchenFraction($right) || ! $setting->meetsFraction($right) || ! $setting->meetsFraction($factor));
         $slips = array_filter(Slips::of($amount->number, $factor), static fn (BigRational $slip): bool => ! $slip->isEqualTo($right));
 
         return new Question(

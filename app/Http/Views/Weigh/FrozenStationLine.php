@@ -59,8 +59,11 @@ final readonly class FrozenStationLine extends View
         $technique = $frozen->way()->technique;
         $why = $frozen->way()->plan->why ?? $frozen->whyWeighedOut();
         $bowl = $frozen->bowl();
-        $step = static function (Step $step) use ($frozen, $line): StepToDo {
-            $words = Said::step($step, $frozen->method, $line->family, $frozen->food->ingredient->role);
+        $isShort = $line->lab->frozen?->rules->saysStepsShort() === true;
+        $step = static function (Step $step) use ($frozen, $line, $isShort): StepToDo {
+            $words = Said::step(
+                $step, $frozen->method, $line->family, $frozen->food->ingredient->role, $isShort,
+            );
 
             return new StepToDo($step, $words['text'], $words['why']);
         };
