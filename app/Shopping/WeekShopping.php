@@ -36,7 +36,8 @@ final readonly class WeekShopping
             && in_array($lab->state, [LabState::Prepared, LabState::Open], true);
         $labs = [];
         foreach ($teacher->classes() as $section) {
-            $week = $section->labs()->where('planned_for', '>=', $from->toDateString())->where('planned_for', '<=', $to->toDateString())->get();
+            $week = $section->labs()->where('planned_for', '>=', $from->toDateString())
+                ->where('planned_for', '<=', $to->toDateString())->get();
             foreach ($week->filter($isAhead) as $lab) {
                 $labs[] = $lab->setRelation('section', $section);
             }

@@ -238,7 +238,8 @@ final readonly class FrozenLine
     public function need(): Need
     {
         return new Need(
-            $this->food->ingredient, $this->amount, $this->weightG->toBigRational(), $this->stations === null ? null : count($this->stations),
+            $this->food->ingredient, $this->amount, $this->weightG->toBigRational(),
+            $this->stations === null ? null : count($this->stations),
         );
     }
 

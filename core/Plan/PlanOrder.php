@@ -85,7 +85,8 @@ final readonly class PlanOrder
     /** Of one tool, where the class prefers that; else of any. */
     private function isOneTool(ToolPlan $plan): bool
     {
-        return ! $this->schools->prefersOneTool() || ($plan->exact && $plan->distinctTools() === 1 && $plan->fillCount() <= self::MOST_OF_ONE);
+        return ! $this->schools->prefersOneTool()
+            || ($plan->exact && $plan->distinctTools() === 1 && $plan->fillCount() <= self::MOST_OF_ONE);
     }
 
     private static function fromShelf(ToolPlan $plan): int

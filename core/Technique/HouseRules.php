@@ -32,6 +32,7 @@ final readonly class HouseRules
         'spoons-up-to' => ['smallest-cup', '1/4', '1/3', '1/2'],
         'exact-way' => ['fewest', 'one-tool'],
         'measure-by' => ['both', 'weigh', 'tools'],
+        'surplus' => ['return', 'discard'],
         'steps' => ['full', 'short'],
         'thirds' => ['yes', 'no'],
         'metric' => ['yes', 'no'],
@@ -176,6 +177,12 @@ final readonly class HouseRules
             'tools' => MeasuringMode::Volume,
             default => MeasuringMode::Checked,
         };
+    }
+
+    /** What becomes of what fell off the tool: clean food goes back, unless the class throws it away. */
+    public function clears(): Step
+    {
+        return $this->answer('surplus') === 'discard' ? Step::DiscardExcess : Step::ReturnExcess;
     }
 
     /** Whether its steps are said in as few words as can be. */

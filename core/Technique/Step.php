@@ -23,6 +23,7 @@ enum Step: string
     case SmoothFingertip = 'smooth-fingertip';
     case TurnOut = 'turn-out';
     case ReturnExcess = 'return-excess';
+    case DiscardExcess = 'discard-excess';
     case FlatSurface = 'flat-surface';
     case PourNear = 'pour-near';
     case EyeLevel = 'eye-level';

@@ -44,10 +44,11 @@ final readonly class Technique
     {
         $level = $schools->levels(in_array(Step::Pack, $this->steps, true));
 
-        return new self(
-            array_map(static fn (Step $step): Step => $step === Step::SweepLevel ? $level : $step, $this->steps), $this->watch,
-            $this->cautions,
-        );
+        return new self(array_map(static fn (Step $step): Step => match ($step) {
+            Step::SweepLevel => $level,
+            Step::ReturnExcess => $schools->clears(),
+            default => $step,
+        }, $this->steps), $this->watch, $this->cautions);
     }
 
     /** @return list<string> helper ids to fetch, each once */

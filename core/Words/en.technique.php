@@ -141,4 +141,10 @@ return [
     'school.oven.no' => 'Not in practice',
     'plan.why.by-spoon' => 'By spoon, as this class does: {count} fills where {fewest} would do. Exact, and slower.',
     'plan.why.one-tool' => 'One tool, as this class does: {count} fills where {fewest} would do.',
+    'step.discard-excess' => 'Throw away what fell off',
+    'step.discard-excess.why' => 'What lay on the paper stays out of the bin: the rest keeps clean.',
+    'step.discard-excess.short' => 'Throw the rest away',
+    'school.surplus' => 'What falls off when it is levelled',
+    'school.surplus.return' => 'Goes back in the bin',
+    'school.surplus.discard' => 'Is thrown away',
 ];

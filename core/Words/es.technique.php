@@ -141,4 +141,10 @@ return [
     'school.oven.no' => 'No en la práctica',
     'plan.why.by-spoon' => 'Con cuchara, como en esta clase: {count} veces donde bastaría con {fewest}. Exacto y más lento.',
     'plan.why.one-tool' => 'Una sola medida, como en esta clase: {count} veces donde bastaría con {fewest}.',
+    'step.discard-excess' => 'Tira lo que cayó',
+    'step.discard-excess.why' => 'Lo que estuvo en el papel no vuelve al bote: lo demás sigue limpio.',
+    'step.discard-excess.short' => 'Tira el resto',
+    'school.surplus' => 'Lo que cae al rasar',
+    'school.surplus.return' => 'Vuelve al bote',
+    'school.surplus.discard' => 'Se tira',
 ];

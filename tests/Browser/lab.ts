@@ -38,7 +38,7 @@ export async function openLab(teacher: Page, school: School, title: string, line
       teacher.waitForResponse((answer) => answer.url().includes("/items/")),
       stands.click(),
     ]);
-    expect(stored.status(), await stored.text()).toBeLessThan(300);
+    expect(stored.status()).toBeLessThan(300);
     await expect(stands).toBeChecked();
   }
   await ask(teacher, "POST", `/api/labs/${lab.id}/open`);

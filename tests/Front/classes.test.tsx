@@ -10,6 +10,7 @@ import Seats from "../../resources/js/classes/Seats";
 import Settings from "../../resources/js/classes/Settings";
 import Tolerances from "../../resources/js/classes/Tolerances";
 import { learn, speak, startWords } from "../../resources/js/i18n/i18n";
+import { emptied } from "../../resources/js/kit/sent";
 import { page, refusal } from "./page";
 import { json, settle } from "./render";
 
@@ -74,6 +75,10 @@ const oneClass = (more: Partial<Class> = {}): Class => ({
   ...more,
 });
 const bodies = (screen: Awaited<ReturnType<typeof page>>) => screen.changes().map(({ body }) => body);
+
+it("a box is emptied of what was sent, and of nothing typed meanwhile", () => {
+  expect([emptied("Ash")("Ash"), emptied("Ash")("Elm")]).toEqual(["", "Elm"]);
+});
 
 describe("a new class", () => {
   it("is made once and leads to its page", async () => {

@@ -166,7 +166,10 @@ final class ChooseTools implements Maker
         $offered = [];
         foreach ($tools as $tool) {
             $fills = $tool->kind->isMarked()
-                ? array_map(static fn (Mark $mark): Fill => new Fill($tool, 1, $mark), self::lines($setting->marks($tool), $tool, $ml, $best, $dice))
+                ? array_map(
+                    static fn (Mark $mark): Fill => new Fill($tool, 1, $mark),
+                    self::lines($setting->marks($tool), $tool, $ml, $best, $dice),
+                )
                 : [new Fill($tool, 1)];
             foreach ($fills as $fill) {
                 $isJug = $tool->kind->isMarked();

@@ -26,7 +26,9 @@ final class ReadJug implements Maker
         $mark = $dice->pick(self::marks($jug, $setting));
         $amount = $mark->amount;
         assert($amount !== null);
-        $column = array_values(array_filter($setting->marks($jug), static fn (Mark $other): bool => $other->amount?->unit === $amount->unit));
+        $column = array_values(array_filter(
+            $setting->marks($jug), static fn (Mark $other): bool => $other->amount?->unit === $amount->unit,
+        ));
         usort($column, static fn (Mark $a, Mark $b): int => $a->about <=> $b->about);
         $misconceptions = [];
         foreach ($column as $i => $other) {

@@ -1703,6 +1703,13 @@ export interface components {
             /** @enum {string} */
             role: "co-teacher" | "aide";
         };
+        /** @description What a cup of a food weighs, filled as the class fills it, and where that figure comes from. */
+        CupWeight: {
+            name: string;
+            grams: number;
+            decimals: number;
+            source: string;
+        };
         /** @description What the kitchen owns, and what there is. */
         DrawerPage: {
             tools: components["schemas"]["DrawerTool"][];
@@ -1774,6 +1781,10 @@ export interface components {
             /** @enum {string} */
             standard: "us_customary" | "us_label_240" | "metric_250" | "au" | "uk_imperial_legacy";
             rows: components["schemas"]["EquivalentRow"][];
+            /** @description the class's own cups and spoons, smallest first */
+            tools: string[];
+            /** @description what its cup holds */
+            weights: components["schemas"]["CupWeight"][];
         };
         /** @description A tool that lies on the floor of a station. */
         FallenTool: {
@@ -2740,7 +2751,7 @@ export interface components {
         };
         StepName: {
             /** @enum {string} */
-            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
+            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
             text: string;
         };
         /** @description One step of the directions: its words, who does it, what it uses, and what to mind. */
@@ -2759,7 +2770,7 @@ export interface components {
         };
         StepToDo: {
             /** @enum {string} */
-            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
+            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
             text: string;
             why: string;
         };
@@ -2839,7 +2850,7 @@ export interface components {
         };
         TechniqueStep: {
             /** @enum {string} */
-            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
+            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
             text: string;
             why: string;
             care: string | null;
@@ -2955,7 +2966,7 @@ export interface components {
             advice: string | null;
             /** @description against what good technique gives with this very tool */
             technique: components["schemas"]["TechniqueResult"] | null;
-            ticked: ("clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh")[];
+            ticked: ("clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh")[];
             gain: string | null;
             /** @enum {string|null} */
             predicted: "level" | "heaped" | "shy" | "too-close" | null;

@@ -4,6 +4,7 @@ import { type Body, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import SendButton from "../kit/SendButton";
+import { emptied } from "../kit/sent";
 import { type Class, useClassRefresh } from "./class";
 
 type Role = Body<"post", "/api/sections/{section}/colleagues">["role"];
@@ -19,7 +20,7 @@ export default function Colleagues({ one }: { one: Class }) {
   const path = { section: one.id };
   const add = (event: FormEvent) => {
     event.preventDefault();
-    inviting.send({ params: { path }, body: { email, role } }, () => setEmail(""));
+    inviting.send({ params: { path }, body: { email, role } }, () => setEmail(emptied(email)));
   };
   return (
     <section>

@@ -4,6 +4,7 @@ import { useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import SendButton from "../kit/SendButton";
+import { emptied } from "../kit/sent";
 import { type Class, useClassRefresh } from "./class";
 import Seat from "./Seat";
 
@@ -21,7 +22,7 @@ export default function Seats({ one }: { one: Class }) {
     });
   const add = (event: FormEvent) => {
     event.preventDefault();
-    adding.send({ params: { path: { section: one.id } }, body: { name } }, () => setName(""));
+    adding.send({ params: { path: { section: one.id } }, body: { name } }, () => setName(emptied(name)));
   };
   return (
     <section>

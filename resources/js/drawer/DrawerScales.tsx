@@ -5,6 +5,7 @@ import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import { shown } from "../kit/numbers";
 import SendButton from "../kit/SendButton";
+import { emptied } from "../kit/sent";
 import { useDay } from "../kit/useDay";
 import { type Drawer, useDrawerRefresh } from "./drawer";
 
@@ -21,7 +22,7 @@ export default function DrawerScales({ drawer }: { drawer: Drawer }) {
   const step = (number: number, decimals: number) => shown(number, decimals, i18n.language);
   const add = (event: FormEvent) => {
     event.preventDefault();
-    adding.send({ body: { name, catalogue_id: kind } }, () => setName(""));
+    adding.send({ body: { name, catalogue_id: kind } }, () => setName(emptied(name)));
   };
   return (
     <section>

@@ -5,6 +5,7 @@ import { useSend } from "../api/query";
 import Field from "../kit/Field";
 import KitchenFraction from "../kit/KitchenFraction";
 import SendButton from "../kit/SendButton";
+import { emptied } from "../kit/sent";
 import { useSheetRefresh } from "./lab";
 
 type Props = { lab: number; line: Schemas["LabPageLine"]; stations: Schemas["LabStation"][] };
@@ -20,7 +21,7 @@ export default function Swaps({ lab, line, stations }: Props) {
   const at = (id: number) => ({ path: { lab, item: line.item, station: id } });
   const send = (event: FormEvent) => {
     event.preventDefault();
-    swapping.send({ params: at(station), body: { text: text.trim() || null } }, () => setText(""));
+    swapping.send({ params: at(station), body: { text: text.trim() || null } }, () => setText(emptied(text)));
   };
   return (
     <details className="swaps">

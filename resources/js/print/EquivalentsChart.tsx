@@ -49,6 +49,20 @@ export default function EquivalentsChart() {
         </tbody>
       </table>
       <p className="every">{t("print.chartHint")}</p>
+      {chart.data.tools.length > 0 && (
+        <p>
+          <b>{t("print.ourTools")}</b> <KitchenFraction>{chart.data.tools.join(" · ")}</KitchenFraction>
+        </p>
+      )}
+      <h2 className="h2rim">{t("print.cupWeighs")}</h2>
+      <ul className="cup-weights">
+        {chart.data.weights.map((one) => (
+          <li key={one.name}>
+            <b>{one.name}</b> <b className="num">{shown(one.grams, one.decimals, i18n.language)} g</b>{" "}
+            <small>{one.source}</small>
+          </li>
+        ))}
+      </ul>
     </section>
   );
 }

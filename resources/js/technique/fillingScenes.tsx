@@ -184,4 +184,19 @@ export const FILLING_SCENES: Record<string, (food: Food) => ReactNode> = {
       <Falling at={[118, 104]} count={5} />
     </>
   ),
+  "discard-excess": () => (
+    <>
+      <path d="M52 112L68 192H168L184 112" stroke="currentColor" strokeWidth={4} strokeLinejoin="round" />
+      <path d="M92 112L98 192M144 112L138 192" stroke="currentColor" strokeWidth={2} />
+      <path
+        className="mv mv-tip"
+        d="M118 96L212 20L262 44L136 104Z"
+        fill="var(--color-base-100)"
+        stroke="currentColor"
+        strokeWidth={3}
+        strokeLinejoin="round"
+      />
+      <Falling at={[118, 104]} count={5} />
+    </>
+  ),
 };

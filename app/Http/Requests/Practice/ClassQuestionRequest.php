@@ -30,7 +30,7 @@ final class ClassQuestionRequest extends ApiRequest
             'skill' => ['required', 'string', Rule::enum(Skill::class)],
             'seed' => ['required', 'integer', 'min:1', 'max:999999'],
             'level' => ['required', 'integer', 'between:1,'.Setting::LEVELS],
-            'jug_column' => ['sometimes', 'nullable', 'string', Rule::in(array_map(static fn (Unit $unit): string => $unit->value, JugView::COLUMNS))],
+            'jug_column' => ['sometimes', 'nullable', 'string', Rule::in(array_column(JugView::COLUMNS, 'value'))],
             'jug_eye' => ['sometimes', 'nullable', 'string', Rule::in(array_keys(JugView::EYES))],
         ];
     }

@@ -72,7 +72,7 @@ final readonly class LabPageLine extends View
     }
 
     /** Steps a short reminder leaves out: those every technique shares, and what is done with the rest. */
-    private const UNSAID = [Step::CleanDryEmpty, Step::OverPaper, Step::ReturnExcess];
+    private const UNSAID = [Step::CleanDryEmpty, Step::OverPaper, Step::ReturnExcess, Step::DiscardExcess];
 
     /** @param  Collection<int, Station>  $stations */
     public static function of(FrozenLine $line, ?LabItem $item, Collection $stations): self
