@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Classes\AwayController;
 use App\Http\Controllers\Classes\ColleagueController;
 use App\Http\Controllers\Classes\RosterController;
 use App\Http\Controllers\Classes\SectionCodeController;
@@ -25,6 +26,7 @@ use App\Http\Controllers\Lab\PaperController;
 use App\Http\Controllers\Lab\ScaleCheckController;
 use App\Http\Controllers\Lab\StationEventController;
 use App\Http\Controllers\Lab\TeacherEventController;
+use App\Http\Controllers\Lab\TurnController;
 use App\Http\Controllers\Pantry\NearestMeasureController;
 use App\Http\Controllers\Pantry\PantryController;
 use App\Http\Controllers\Pantry\PantryNamesController;
@@ -102,6 +104,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('labs/{lab}/weighings/{weighing}/causes', [LabCausesController::class, 'show']);
         Route::post('labs/{lab}/scale-checks', [ScaleCheckController::class, 'store']);
         Route::put('labs/{lab}/events/{event}', [TeacherEventController::class, 'update']);
+        Route::put('labs/{lab}/turns', [TurnController::class, 'update']);
         Route::get('labs/{lab}/live', [LiveController::class, 'show']);
 
         Route::post('labs', [LabBundleController::class, 'store']);
@@ -132,6 +135,7 @@ Route::prefix('api')->group(function (): void {
         Route::delete('sections/{section}/stations/{station}', [StationController::class, 'destroy'])->scopeBindings();
         Route::put('sections/{section}/students/{student}', [StudentController::class, 'update'])->scopeBindings();
         Route::delete('sections/{section}/students/{student}', [StudentController::class, 'destroy'])->scopeBindings();
+        Route::put('sections/{section}/students/{student}/away', [AwayController::class, 'update'])->scopeBindings();
         Route::post('sections/{section}/colleagues', [ColleagueController::class, 'store']);
         Route::delete('sections/{section}/colleagues/{colleague}', [ColleagueController::class, 'destroy'])->scopeBindings();
 

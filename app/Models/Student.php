@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
 /**
  * As little about a child as possible: a display name, a roster number, a hashed PIN.
@@ -19,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property int $roster_number
  * @property string|null $pin
+ * @property Carbon|null $away_on  the last day on which they were away
  * @property-read Section $section
  * @property-read Station|null $station
  * @property-read Collection<int, PracticeAnswer> $practiceAnswers
@@ -34,7 +36,13 @@ final class Student extends Person
 
     protected $hidden = ['pin'];
 
-    protected $casts = ['pin' => 'hashed'];
+    protected $casts = ['pin' => 'hashed', 'away_on' => 'date'];
+
+    /** @param  string  $today  where the kitchen is */
+    public function isAway(string $today): bool
+    {
+        return $this->away_on?->toDateString() === $today;
+    }
 
     /** @return BelongsTo<Section, $this> */
     public function section(): BelongsTo

@@ -33,6 +33,7 @@ final readonly class HouseRules
         'exact-way' => ['fewest', 'one-tool'],
         'measure-by' => ['both', 'weigh', 'tools'],
         'surplus' => ['return', 'discard'],
+        'who-measures' => ['free', 'by-name'],
         'steps' => ['full', 'short'],
         'thirds' => ['yes', 'no'],
         'metric' => ['yes', 'no'],
@@ -183,6 +184,12 @@ final readonly class HouseRules
     public function clears(): Step
     {
         return $this->answer('surplus') === 'discard' ? Step::DiscardExcess : Step::ReturnExcess;
+    }
+
+    /** Whether lines are given to names at a station; else whoever is free measures. */
+    public function goesByName(): bool
+    {
+        return $this->answer('who-measures') === 'by-name';
     }
 
     /** Whether its steps are said in as few words as can be. */

@@ -147,4 +147,7 @@ return [
     'school.surplus' => 'What falls off when it is levelled',
     'school.surplus.return' => 'Goes back in the bin',
     'school.surplus.discard' => 'Is thrown away',
+    'school.who-measures' => 'Who measures a line',
+    'school.who-measures.free' => 'Whoever is free',
+    'school.who-measures.by-name' => 'One after the other, by name',
 ];

@@ -147,4 +147,7 @@ return [
     'school.surplus' => 'Lo que cae al rasar',
     'school.surplus.return' => 'Vuelve al bote',
     'school.surplus.discard' => 'Se tira',
+    'school.who-measures' => 'Quién mide cada cosa',
+    'school.who-measures.free' => 'Quien esté libre',
+    'school.who-measures.by-name' => 'Por turnos, con nombre',
 ];

@@ -111,6 +111,8 @@ $routes = function (): array {
         ['PUT', 'api/labs/{lab}/preparation', RUN, ['own' => [], 'without' => []]],
         ['PUT', 'api/labs/{prepared}', RUN, ['title' => 'Rolls', 'planned_for' => '2026-12-01', 'retry_pct' => 10]],
         ['PUT', 'api/labs/{prepared}/items/{item}', RUN, ['strictness' => 'free', 'tolerance_pct' => null]],
+        ['PUT', 'api/labs/{lab}/turns', RUN, [fn (Tests\SchoolTestCase $test): array => $entry($test)]],
+        ['PUT', 'api/sections/{section}/students/{student}/away', RUN, ['away' => true]],
         ['PUT', 'api/labs/{prepared}/items/{item}/swaps/{station}', RUN, ['text' => null]],
         ['DELETE', 'api/labs/{prepared}/items/{item}/swaps/{station}', RUN, []],
         ['DELETE', 'api/labs/{prepared}/items/{item}', RUN, []],

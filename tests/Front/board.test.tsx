@@ -7,6 +7,7 @@ import type { Board, BoardLine, Station, Weighing } from "../../resources/js/lab
 import Cups from "../../resources/js/lab/Cups";
 import { Desk } from "../../resources/js/lab/desk";
 import { inOrder } from "../../resources/js/lab/Waiting";
+import WhoMeasures from "../../resources/js/lab/WhoMeasures";
 import PeriodScreen from "../../resources/js/period/PeriodScreen";
 import type { Plan } from "../../resources/js/period/period";
 import { page, refusal } from "./page";
@@ -48,7 +49,8 @@ const station = (id: number, name: string, more: Partial<Station> = {}): Station
   id,
   name,
   students: [`Oona of ${name}`],
-  members: [{ id: 10 * id, name: `Oona of ${name}` }],
+  members: [{ id: 10 * id, name: `Oona of ${name}`, away: false }],
+  turns: [],
   set_up: true,
   clean_up: false,
   ready_at: null,
@@ -92,6 +94,7 @@ const weighing = (id: string, station_id: number, more: Partial<Weighing> = {}):
 });
 const board = (more: Partial<Board> = {}): Board => ({
   lab: { id: 2, title: "Oat buns", state: "open", opened_at: "2026-11-27T16:25:00Z", closed_at: null, paused: false },
+  section_id: 3,
   section: "Foods 1",
   time_zone: "America/Chicago",
   lines: [line(7, "Bread flour"), line(8, "Salt")],
@@ -641,4 +644,55 @@ describe("a period", () => {
     expect(screen.wrong()).toEqual(["At most 180 minutes."]);
     expect(screen.all(".period-facts")[0]).toContain("9 minutes");
   });
+});
+
+describe("who measures", () => {
+  const two = station(1, "Hazel", {
+    members: [
+      { id: 10, name: "Oona", away: false },
+      { id: 11, name: "Mateus", away: true },
+      { id: 12, name: "Lumi", away: false },
+    ],
+    turns: [{ line: 7, student: 10 }],
+  });
+
+  it("gives a line to another who is here, and marks who is away", async () => {
+    const open = board({ stations: [two], lines: [line(7, "Bread flour")] });
+    const screen = await page(<WhoMeasures board={open} station={two} />);
+    expect([...screen.box("Whose turn: Bread flour").querySelectorAll("option")].map((one) => one.textContent)).toEqual(
+      ["Oona", "Lumi"],
+    );
+    screen.type("Whose turn: Bread flour", "12");
+    await settle();
+    await screen.tick("Oona is away today");
+    await screen.tick("Mateus is away today");
+    expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
+      ["PUT /api/labs/2/turns", { line_id: 7, station_id: 1, student_id: 12 }],
+      ["PUT /api/sections/3/students/10/away", { away: true }],
+      ["PUT /api/sections/3/students/11/away", { away: false }],
+    ]);
+  });
+
+  it("lists no turns where whoever is free measures", async () => {
+    const free = station(1, "Hazel");
+    const screen = await page(<WhoMeasures board={board({ stations: [free] })} station={free} />);
+    expect(screen.all("select")).toEqual([]);
+  });
+});
+
+it("a cell of what a station does not measure says so, and opens nothing", async () => {
+  const open = board({
+    stations: [station(1, "Hazel"), station(2, "Rowan")],
+    lines: [line(7, "Bread flour"), line(8, "Applesauce", { stations: [1] })],
+  });
+  const screen = await page(
+    <Desk lab={2}>
+      <Cups board={open} live="live" />
+    </Desk>,
+  );
+  const cell = screen.button("Rowan does not measure Applesauce");
+  expect([cell.textContent, cell.getAttribute("aria-disabled")]).toEqual(["–", "true"]);
+  await screen.press("Rowan does not measure Applesauce");
+  expect(screen.place.querySelector(".cell[aria-pressed=true]")).toBeNull();
+  expect(screen.button("Hazel, Applesauce: Not weighed")).toBeDefined();
 });

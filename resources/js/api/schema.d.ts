@@ -554,6 +554,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/labs/{lab}/turns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Give a line to a student of a station, or leave it to the round again */
+        put: operations["turnUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labs/{lab}/weighings/{weighing}/causes": {
         parameters: {
             query?: never;
@@ -1176,6 +1193,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sections/{section}/students/{student}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** A student is away today, or came after all */
+        put: operations["awayUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sections/{section}/tasks": {
         parameters: {
             query?: never;
@@ -1532,6 +1566,7 @@ export interface components {
         /** @description Stations by ingredients, with every weighing. */
         Board: {
             lab: components["schemas"]["BoardLab"];
+            section_id: number;
             section: string;
             time_zone: string;
             /** @description those that are weighed */
@@ -1572,6 +1607,13 @@ export interface components {
             /** @description that measure it; null: all of them */
             stations: number[] | null;
         };
+        /** @description A student of a station. */
+        BoardMember: {
+            id: number;
+            name: string;
+            /** @description today */
+            away: boolean;
+        };
         BoardScale: {
             id: number;
             name: string;
@@ -1584,7 +1626,9 @@ export interface components {
             id: number;
             name: string;
             students: string[];
-            members: components["schemas"]["Person"][];
+            members: components["schemas"]["BoardMember"][];
+            /** @description whose turn a line is, where the class goes by name */
+            turns: components["schemas"]["BoardTurn"][];
             /** @description its check is recorded */
             set_up: boolean;
             clean_up: boolean;
@@ -1618,6 +1662,11 @@ export interface components {
             heaped: number;
             shy: number;
             too_close: number;
+        };
+        /** @description Whose turn a line is. */
+        BoardTurn: {
+            line: number;
+            student: number;
         };
         BoardWeighing: {
             id: string;
@@ -2708,6 +2757,8 @@ export interface components {
             /** @description why */
             sent_back: string | null;
             checked: boolean;
+            /** @description whose turn it is, where the class goes by name */
+            given: string | null;
             /** @description this station's, first to last */
             attempts: components["schemas"]["Attempt"][];
         };
@@ -4147,6 +4198,39 @@ export interface operations {
             409: components["responses"]["Refused"];
         };
     };
+    turnUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    line_id: number;
+                    station_id: number;
+                    student_id: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     labCausesShow: {
         parameters: {
             query?: never;
@@ -5547,6 +5631,38 @@ export interface operations {
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
+        };
+    };
+    awayUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    away: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
     classTaskStore: {

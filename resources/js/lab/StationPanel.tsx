@@ -5,6 +5,7 @@ import { Tick } from "../kit/icons";
 import KitchenFraction from "../kit/KitchenFraction";
 import type { Board, Station } from "./board";
 import { useDesk } from "./desk";
+import WhoMeasures from "./WhoMeasures";
 
 type Props = { board: Board; station: Station };
 
@@ -59,6 +60,7 @@ export default function StationPanel({ board, station }: Props) {
         </div>
       )}
       <FieldProblem>{problem}</FieldProblem>
+      {isOpen && <WhoMeasures board={board} station={station} />}
       <section>
         <h3 className="side-h">{t("board.left")}</h3>
         {station.left.length === 0 && <p className="soft">{t("board.nothingLeft")}</p>}

@@ -20,6 +20,7 @@ export default function IngredientRow({ line, isNext, measure }: Props) {
         <span className="running">
           <KitchenFraction>{line.amount}</KitchenFraction>
         </span>
+        {line.given && <span className="todo-who">{t("kitchen.given", { name: line.given })}</span>}
       </span>
       <span className="todo-how text-right">
         {isKept ? (

@@ -22,6 +22,7 @@ final readonly class Board extends View
      */
     public function __construct(
         public BoardLab $lab,
+        public int $section_id,
         public string $section,
         public string $time_zone,
         public array $lines,
@@ -42,6 +43,7 @@ final readonly class Board extends View
 
         return new self(
             lab: BoardLab::of($lab),
+            section_id: $section->id,
             section: $section->name,
             time_zone: $section->kitchen->time_zone,
             lines: LabWords::board($lab),

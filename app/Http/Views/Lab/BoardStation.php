@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Views\Lab;
 
-use App\Http\Views\Person;
 use App\Http\Views\View;
 use App\Labs\LabWords;
 use App\Labs\StationStates;
+use App\Labs\StationTurns;
 use App\Models\Lab;
+use App\Models\Station;
+use App\Models\Student;
 use Hovik\Core\Lab\StationState;
 use Illuminate\Support\Collection;
 use stdClass;
@@ -18,7 +20,8 @@ final readonly class BoardStation extends View
 {
     /**
      * @param  list<string>  $students
-     * @param  list<Person>  $members
+     * @param  list<BoardMember>  $members
+     * @param  list<BoardTurn>  $turns  whose turn a line is, where the class goes by name
      * @param  bool  $set_up  its check is recorded
      * @param  float|null  $ready_at  s since 1970: it asked for its check
      * @param  float|null  $help_at  s since 1970: its hand went up
@@ -38,6 +41,7 @@ final readonly class BoardStation extends View
         public string $name,
         public array $students,
         public array $members,
+        public array $turns,
         public bool $set_up,
         public bool $clean_up,
         public ?float $ready_at,
@@ -70,36 +74,40 @@ final readonly class BoardStation extends View
         $states = StationStates::of($lab, null, $weighings->values());
         $lines = LabWords::board($lab); // kept in memory: the lines themselves are large
 
-        return array_values($lab->section->stations()->toBase()->leftJoin('students', 'students.station_id', '=', 'stations.id')
-            ->orderBy('students.roster_number')->get(
-                ['stations.id', 'stations.name', 'students.name as student', 'students.id as student_id'],
-            )
-            ->groupBy('id')
-            ->map(function (Collection $seats, int $id) use ($checks, $states, $lines, $lab): self {
-                $members = $seats->filter(fn (stdClass $seat): bool => $seat->student_id !== null)
-                    ->map(fn (stdClass $seat): Person => new Person($seat->student_id, $seat->student));
+        $turns = StationTurns::of($lab);
+        $today = now($lab->section->kitchen->time_zone)->toDateString();
+        $stations = $lab->section->stations()->with('students:id,station_id,name,roster_number,away_on')->get(['id', 'name', 'section_id']);
 
-                return self::of(
-                    $lab, $id, (string) $seats->value('name'), array_values($members->all()), $checks
-                        ->has("$id set-up"), $checks->has("$id clean-up"),
-                    $states[$id] ?? StationState::after([]),
-                    array_column(array_filter($lines, static fn (BoardLine $line): bool => $line->isAt($id)), 'id'),
-                );
-            })->all());
+        return array_values($stations->map(function (Station $station) use ($checks, $states, $lines, $lab, $turns, $today): self {
+            $id = $station->id;
+            $own = array_column(array_filter($lines, static fn (BoardLine $line): bool => $line->isAt($id)), 'id');
+            $students = $station->students->sortBy('roster_number')->values();
+            $order = $lab->orders[$id] ?? [];
+
+            return self::of(
+                $lab, $station, array_values($students->map(
+                    fn (Student $one): BoardMember => new BoardMember($one->id, $one->name, $one->isAway($today)),
+                )->all()),
+                BoardTurn::all($turns->at($id, $students, $order === [] ? $own : $order)),
+                $checks->has("$id set-up"), $checks->has("$id clean-up"), $states[$id] ?? StationState::after([]), $own,
+            );
+        })->all());
     }
 
     /**
-     * @param  list<Person>  $members
+     * @param  list<BoardMember>  $members
+     * @param  list<BoardTurn>  $turns
      * @param  list<int>  $lines
      */
     private static function of(
-        Lab $lab, int $id, string $name, array $members, bool $isSetUp, bool $isClean, StationState $state, array $lines,
+        Lab $lab, Station $station, array $members, array $turns, bool $isSetUp, bool $isClean, StationState $state, array $lines,
     ): self {
         return new self(
-            id: $id,
-            name: $name,
+            id: $station->id,
+            name: $station->name,
             students: array_column($members, 'name'),
             members: $members,
+            turns: $turns,
             set_up: $isSetUp,
             clean_up: $isClean,
             ready_at: $state->readySince,

@@ -35,6 +35,7 @@ final readonly class StationLine extends View
      * @param  int|null  $best_scale  the one that judges it first
      * @param  JsonMap<int>  $together  by scale that is too coarse for one: how many level measures to weigh as one
      * @param  int  $cups  weighed one by one with the food in them; 0 where it is tipped into a bowl
+     * @param  string|null  $given  whose turn it is, where the class goes by name
      * @param  'there'|'ours'|'out'|null  $shelf  where its shared supply is
      * @param  bool  $foreign  something fell into it; the teacher has not looked yet
      * @param  string|null  $sent_back  why
@@ -66,6 +67,7 @@ final readonly class StationLine extends View
         public bool $foreign,
         public ?string $sent_back,
         public bool $checked,
+        public ?string $given,
         public array $attempts,
     ) {
     }
@@ -73,10 +75,12 @@ final readonly class StationLine extends View
     /**
      * @param  list<FrozenStationLine>  $frozen
      * @param  array<int, StationState>  $states  by station
+     * @param  array<int, int>  $turns  student by line
      * @return list<self>
      */
-    public static function all(Lab $lab, Station $station, array $frozen, array $states, StationState $own): array
+    public static function all(Lab $lab, Station $station, array $frozen, array $states, StationState $own, array $turns): array
     {
+        $names = $station->students->pluck('name', 'id');
         $fits = ScalesFit::of($lab);
         $attempts = Attempt::byLine($lab, $station);
         $dropped = array_keys($own->dropped);
@@ -84,7 +88,7 @@ final readonly class StationLine extends View
         $hasSets = array_filter($lab->frozen->drawer ?? [], static fn (Tool $tool): bool => $tool->inSet > 0) !== [];
 
         return array_map(static function (FrozenStationLine $line) use (
-            $lab, $station, $states, $own, $fits, $attempts, $dropped, $shows, $hasSets,
+            $lab, $station, $states, $own, $fits, $attempts, $dropped, $shows, $hasSets, $turns, $names,
         ): self {
             $fallen = array_values(array_filter($line->fills, static fn (DrawnFill $fill): bool => in_array($fill->tool, $dropped, true)));
             $other = $fallen === [] ? null : $lab->frozen?->instead($lab->lines->findOrFail($line->id)->frozen, $dropped);
@@ -118,6 +122,7 @@ final readonly class StationLine extends View
                 foreign: isset($own->foreign[$line->id]),
                 sent_back: $own->sentBack[$line->id] ?? null,
                 checked: isset($own->checked[$line->id]),
+                given: isset($turns[$line->id]) ? $names[$turns[$line->id]] ?? null : null,
                 attempts: $attempts[$line->id] ?? [],
             );
         }, $frozen);

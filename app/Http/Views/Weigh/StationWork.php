@@ -9,6 +9,7 @@ use App\Http\Views\Person;
 use App\Http\Views\View;
 use App\Labs\LabWords;
 use App\Labs\StationStates;
+use App\Labs\StationTurns;
 use App\Models\Station;
 use App\Models\Student;
 use Hovik\Core\Lab\StationState;
@@ -62,6 +63,7 @@ final readonly class StationWork extends View
         $own = $states[$station->id ?? 0] ?? StationState::after([]);
         $order = $lab->orders[$station->id ?? 0] ?? [];
         $lines = array_column($frozen, 'id');
+        $turns = $lab === null ? [] : StationTurns::of($lab)->at($station->id, $station->students, $order === [] ? $lines : $order);
 
         return new self(
             kind: $actor instanceof Station ? 'station' : 'student',
@@ -82,7 +84,7 @@ final readonly class StationWork extends View
             order: $order,
             todo: $own->todo($order === [] ? $lines : $order),
             scales: $lab === null ? [] : StationScale::all($section->kitchen),
-            lines: $lab === null ? [] : StationLine::all($lab, $station, $frozen, $states, $own),
+            lines: $lab === null ? [] : StationLine::all($lab, $station, $frozen, $states, $own, $turns),
         );
     }
 }

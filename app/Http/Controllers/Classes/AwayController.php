@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Classes;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Classes\AwayRequest;
+use App\Live\Live;
+use App\Models\Section;
+use App\Models\Student;
+use Illuminate\Http\Response;
+
+final class AwayController extends Controller
+{
+    /** A student is away today, or came after all. */
+    public function update(AwayRequest $request, Section $section, Student $student): Response
+    {
+        $today = now($section->kitchen->time_zone)->toDateString();
+        $student->update(['away_on' => $request->boolean('away') ? $today : null]);
+        Live::tellSeats($section);
+
+        return response()->noContent();
+    }
+}
