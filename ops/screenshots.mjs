@@ -5,7 +5,7 @@ import { chromium } from "@playwright/test";
 import { browserLaunch } from "./browser.mjs";
 
 const base = process.env.HOVIK_URL ?? "http://127.0.0.1:8484";
-const KEPT = ["join", "kitchen", "measure", "practice", "weigh", "verdict-heaped", "techniques", "bench", "ready", "period", "today", "board", "prepare", "recipe", "lab", "class", "drawer", "pantry", "station-card"];
+const KEPT = ["kitchen", "measure", "practice", "weigh", "verdict-heaped", "techniques", "bench", "ready", "period", "today", "board", "prepare", "recipe", "lab", "class", "drawer", "pantry", "shopping", "station-card"];
 const [folder = "docs/screenshots", ...names] = process.argv.slice(2);
 const only = process.argv[2] === undefined ? KEPT : names;
 mkdirSync(folder, { recursive: true });
@@ -123,6 +123,25 @@ for (const place of ["class", "drawer", "pantry"]) {
   await desk.getByRole("heading", { level: 1 }).waitFor();
   await shoot(desk, place);
 }
+await desk.goto("/shopping");
+await desk.getByRole("heading", { level: 1 }).waitFor();
+for (const [food, size, unit, stock, price] of [
+  ["Bread flour", "2", "kg", "0.5", "3.49"],
+  ["Whole milk", "1", "l", "0", "1.20"],
+  ["Butter", "250", "g", "100", "2.79"],
+  ["Honey", "500", "g", "0", "4.50"],
+]) {
+  const stored = () => desk.waitForResponse((answer) => answer.url().endsWith("/pack") && answer.ok());
+  await desk.getByLabel(`${food}: unit of a pack`).selectOption(unit);
+  for (const [box, typed] of [["size of a pack", size], ["at hand, in that unit", stock], ["price of a pack", price]]) {
+    const field = desk.getByLabel(`${food}: ${box}`);
+    const isNew = (await field.inputValue()) !== typed;
+    await field.fill(typed);
+    if (isNew) await Promise.all([stored(), field.blur()]);
+  }
+}
+await desk.locator(".shopping tfoot").waitFor();
+await shoot(desk, "shopping");
 await desk.goto("/practise");
 await desk.locator(".ready-t").waitFor();
 await shoot(desk, "ready");

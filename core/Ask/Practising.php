@@ -6,6 +6,7 @@ namespace Hovik\Core\Ask;
 
 use Hovik\Core\InvalidInput;
 use Hovik\Core\JsonInput;
+use Hovik\Core\Pantry\Family;
 use Hovik\Core\Practice\Choice;
 use Hovik\Core\Practice\Quiz;
 use Hovik\Core\Practice\Setting;
@@ -29,10 +30,13 @@ final class Practising
         $setting = Setting::of(
             floor($level) === $level ? (int) $level : 0, $standard, $given->has('drawer') ? Tools::drawer($given, $standard) : null,
             $given->has('method') ? HouseRules::of([], [HouseMethod::named($given->text('method'))]) : null,
+            about: $given->has('family') ? $given->enum('family', Family::class) : null,
+            foods: $given->has('foods') ? $given->texts('foods') : [],
         );
         $question = Quiz::question(Skill::named($given->text('skill')), (int) $seed, $setting);
         $answer = [
             'question' => Ask::english($question->prompt),
+            'picture' => $question->picture === null ? null : Ask::english($question->picture),
             'kind' => $question->expected->kind(),
             ...($question->choices === [] ? [] : ['choices' => array_map(static fn (Choice $choice): array => [
                 'id' => $choice->id, 'said' => Ask::english($choice->said), 'misconception' => $choice->misconception,
