@@ -68,6 +68,7 @@ use App\Http\Controllers\Today\TodayController;
 use App\Http\Controllers\Weigh\BakeController;
 use App\Http\Controllers\Weigh\CausesController;
 use App\Http\Controllers\Weigh\GuessController;
+use App\Http\Controllers\Weigh\PortionsOfStationController;
 use App\Http\Controllers\Weigh\StationCheckController;
 use App\Http\Controllers\Weigh\StationWorkController;
 use App\Http\Controllers\Weigh\WeighingController;
@@ -186,6 +187,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('labs/{lab}/stations/{station}/live', [LiveController::class, 'station']);
         Route::put('events/{event}', [StationEventController::class, 'update']);
         Route::put('work/checks/{kind}', [StationCheckController::class, 'update']);
+        Route::post('work/portions', [PortionsOfStationController::class, 'store']);
         Route::put('bake/{fault}', [BakeController::class, 'update']);
         Route::delete('bake/{fault}', [BakeController::class, 'destroy']);
     });

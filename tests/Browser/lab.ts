@@ -14,8 +14,15 @@ export const ask = (page: Page, method: string, url: string, body?: unknown) =>
     [method, url, body],
   );
 
-/** Closes the demo's lab and opens a lab of these lines, one of which may stand on the common shelf. */
-export async function openLab(teacher: Page, school: School, title: string, lines: string, shared?: string) {
+/** Closes the demo's lab and opens a lab of these lines, one of which may stand on the common shelf, prepared as wanted. */
+export async function openLab(
+  teacher: Page,
+  school: School,
+  title: string,
+  lines: string,
+  shared?: string,
+  prepare: (lab: number) => Promise<void> = async () => {},
+) {
   await teacherSignsIn(teacher, school);
   await ask(teacher, "POST", `/api/labs/${school.labs.buns}/close`);
   const { sections } = await ask(teacher, "GET", "/api/today");
@@ -41,6 +48,7 @@ export async function openLab(teacher: Page, school: School, title: string, line
     expect(stored.status()).toBeLessThan(300);
     await expect(stands).toBeChecked();
   }
+  await prepare(lab.id);
   await ask(teacher, "POST", `/api/labs/${lab.id}/open`);
   await teacher.goto(`/labs/${lab.id}`);
   await expect(teacher.getByRole("heading", { name: title })).toBeVisible();

@@ -200,6 +200,9 @@ $routes = function (): array {
         ],
 
         // A station at work
+        ['POST', 'api/work/portions', AT_WORK, [fn (Tests\SchoolTestCase $test): array => [
+            'total_g' => '600', 'count' => 12, 'pieces' => [], 'scale_id' => $test->class->kitchen->scales->first()->id,
+        ]]],
         ['GET', 'api/work', AT_WORK, []], ['GET', 'api/bake', AT_WORK, []], ['PUT', 'api/bake/{fault}', AT_WORK, []],
         ['DELETE', 'api/bake/{fault}', AT_WORK, []], ['GET', 'api/weighings/{weighing}', AT_THIS_STATION, []],
         ['GET', 'api/weighings/{weighing}/causes', AT_THIS_STATION, []],

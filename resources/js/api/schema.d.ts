@@ -1484,6 +1484,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/work/portions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What each piece of a batch should weigh, and how those weighed already are */
+        post: operations["portionsOfStationStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2185,6 +2202,24 @@ export interface components {
         Person: {
             id: number;
             name: string;
+        };
+        /** @description A piece of a batch on the scale: 'heaped' is too heavy, 'shy' too light. */
+        PortionWeighed: {
+            grams: number;
+            /** @enum {string} */
+            verdict: "level" | "heaped" | "shy" | "too-close";
+        };
+        PortionsWeighed: {
+            each_g: number;
+            decimals: number;
+            low_g: number;
+            high_g: number;
+            band_decimals: number;
+            /** @description in the order weighed */
+            pieces: components["schemas"]["PortionWeighed"][];
+            /** @description for each piece that is not weighed yet */
+            rest_g: number | null;
+            rest_decimals: number;
         };
         PortionsWorked: {
             portions: number;
@@ -6272,6 +6307,39 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    portionsOfStationStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    total_g: number | string;
+                    count: number;
+                    scale_id: number;
+                    pieces: (number | string)[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PortionsWeighed"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
             409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
         };

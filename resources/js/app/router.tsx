@@ -30,6 +30,7 @@ export const router = createBrowserRouter([
           { path: "lines/:line/weigh", lazy: screen(() => import("../weigh/Weigh")) },
           { path: "weighings/:weighing", lazy: screen(() => import("../weigh/ResultScreen")) },
           { path: "bake", lazy: screen(() => import("../weigh/Bake")) },
+          { path: "portions", lazy: screen(() => import("../weigh/EqualPortions")) },
           { path: "simulator", lazy: screen(() => import("../simulator/StudentSimulator"), "bench") },
           { path: "techniques/:page?", lazy: screen(() => import("../technique/StudentLibrary"), "bench") },
           { path: "practice", lazy: screen(() => import("../practice/Practice"), "bench") },

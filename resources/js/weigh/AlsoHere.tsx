@@ -24,6 +24,9 @@ export default function AlsoHere() {
         <Link className="quiet" to="simulator">
           {t("kitchen.bench")}
         </Link>
+        <Link className="quiet" to="portions">
+          {t("portions.title")}
+        </Link>
         <Link className="quiet" to="bake">
           {t("bake.link")}
         </Link>

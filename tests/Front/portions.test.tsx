@@ -1,0 +1,58 @@
+import { Outlet, Route, Routes } from "react-router";
+import { beforeAll, beforeEach, describe, expect, it } from "vitest";
+import { speak, startWords } from "../../resources/js/i18n/i18n";
+import EqualPortions from "../../resources/js/weigh/EqualPortions";
+import { page, refusal } from "./page";
+import { json } from "./render";
+
+beforeAll(() => startWords());
+beforeEach(() => speak("en"));
+
+describe("equal portions", () => {
+  const worked = {
+    each_g: 100,
+    decimals: 0,
+    low_g: 95,
+    high_g: 105,
+    band_decimals: 0,
+    pieces: [] as { grams: number; verdict: string }[],
+    rest_g: null as number | null,
+    rest_decimals: 0,
+  };
+  const at = (kitchen: unknown) => (
+    <Routes>
+      <Route path="/" element={<Outlet context={{ kitchen, isLive: true }} />}>
+        <Route index element={<EqualPortions />} />
+      </Route>
+    </Routes>
+  );
+
+  it("says what each piece weighs, then how each is, and what is left for the rest", async () => {
+    const screen = await page(at({ scales: [{ id: 4, name: "Table left" }] }), {
+      "POST /api/work/portions": ({ body }: { body: unknown }) => {
+        const { pieces } = body as { pieces: number[] };
+        const weighed = pieces.map((grams) => ({ grams, verdict: grams > 105 ? "heaped" : "level" }));
+        return json(200, { ...worked, pieces: weighed, rest_g: pieces.length > 0 ? 98 : null });
+      },
+    });
+    screen.type("The whole batch weighs, g", "1200");
+    await screen.press("Work it out");
+    expect(screen.all(".portions-each")).toEqual(["Each piece: 100 g (95 to 105 g)"]);
+    screen.type("Piece 1 weighs, g", "120,5");
+    await screen.press("Check it");
+    expect(screen.all("ol li")).toEqual(["120.5 gtoo heavy: take some off"]);
+    expect(screen.text()).toContain("For each of the rest: 98 g");
+    expect(screen.changes().map(({ body }) => body)).toEqual([
+      { total_g: "1200", count: 12, scale_id: 4, pieces: [] },
+      { total_g: "1200", count: 12, scale_id: 4, pieces: [120.5] },
+    ]);
+  });
+
+  it("says beside the box what cannot be shared out", async () => {
+    const screen = await page(at({ scales: [] }), {
+      "POST /api/work/portions": refusal({ total_g: "From 1 to 20000." }),
+    });
+    await screen.press("Work it out");
+    expect(screen.wrong()).toEqual(["From 1 to 20000."]);
+  });
+});
