@@ -232,6 +232,32 @@ describe("the other pages", () => {
   });
 });
 
+it("a station's card has what it measures, and what it has instead", async () => {
+  const applesauce = labLine({ item: 31, position: 1001, name: "Applesauce", only_at: ["Hazel"], stations: [4] });
+  const eggs = labLine({ item: 31, position: 1, name: "Eggs", stations: [5] });
+  const lines = [flour, eggs, applesauce].map((one, i) => ({ ...one, position: one.position + i }));
+  const swapped = labSheet({ stations, lines });
+  for (const [what, row] of [
+    ["cards", ".card-row .running > b"],
+    ["blank", "tbody th"],
+  ] as const) {
+    const screen = await printed(what, swapped);
+    const [hazel, rowan] = [...screen.place.querySelectorAll(".paper-page")].map((page) =>
+      [...page.querySelectorAll(row)].map((one) => one.textContent),
+    );
+    expect([hazel?.some((one) => one?.includes("Applesauce")), hazel?.some((one) => one?.includes("Eggs"))]).toEqual([
+      true,
+      false,
+    ]);
+    expect([rowan?.some((one) => one?.includes("Applesauce")), rowan?.some((one) => one?.includes("Eggs"))]).toEqual([
+      false,
+      true,
+    ]);
+  }
+  const sheetOf = await printed("sheet", swapped);
+  expect(sheetOf.text()).toContain("ApplesauceOnly Hazel");
+});
+
 describe("for the wall", () => {
   const wall = (what: string, answers: Record<string, unknown>) =>
     page(
@@ -251,9 +277,13 @@ describe("for the wall", () => {
           { measure: "1/2 cup", spoons: "8 1/3 tbsp", teaspoons: "25", fluid_ounces: null, ml: 125 },
           { measure: "1 tsp", spoons: null, teaspoons: null, fluid_ounces: null, ml: 5 },
         ],
+        tools: ["1 tsp", "1/2 cup"],
+        weights: [{ name: "Bread flour", grams: 132.1, decimals: 0, source: "Household tables." }],
       },
     });
     expect(screen.all("h1 + p")).toEqual(["Metric cup, 250 mL"]);
+    expect(screen.text()).toContain("Our tools: 1 tsp · 1⁄2 cup");
+    expect(screen.all(".cup-weights li")).toEqual(["Bread flour 132 g Household tables."]);
     expect(screen.all("tbody tr")).toEqual(["1⁄2 cup8 1⁄3 tbsp25125.0", "1 tsp5.0"]);
   });
 

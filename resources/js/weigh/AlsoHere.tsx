@@ -24,9 +24,6 @@ export default function AlsoHere() {
         <Link className="quiet" to="simulator">
           {t("kitchen.bench")}
         </Link>
-        <Link className="quiet" to="portions">
-          {t("portions.title")}
-        </Link>
         <Link className="quiet" to="bake">
           {t("bake.link")}
         </Link>

@@ -1,10 +1,11 @@
 import { useTranslation } from "react-i18next";
+import { Link } from "react-router";
 import DirectionTags from "../kit/DirectionTags";
 import KitchenFraction from "../kit/KitchenFraction";
 import { useKitchen } from "./kitchen";
 import Timers from "./Timers";
 
-/** Closed until the teacher has looked: then the recipe's own directions, and timers to bake and cool by. */
+/** Closed until the teacher has looked: then the recipe's own directions, timers to bake and cool by, and pieces of one weight. */
 export default function Directions() {
   const { t } = useTranslation();
   const { gate } = useKitchen();
@@ -25,6 +26,9 @@ export default function Directions() {
             ))}
           </ol>
           <Timers />
+          <Link className="quiet" to="portions">
+            {t("portions.title")}
+          </Link>
         </>
       )}
     </section>
