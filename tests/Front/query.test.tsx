@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { act } from "react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { useRefresh, useSend } from "../../resources/js/api/query";
+import { useKitchenQuery, workQuery } from "../../resources/js/weigh/kitchen";
 import { hook, json, later, newQueries, server, settle } from "./render";
 
 let api: ReturnType<typeof server>;
@@ -169,4 +170,16 @@ describe("what others did while an answer was on its way", () => {
     expect(queries.getQueryData(queryKey)).toEqual({ taken: true });
     expect(queryFn).toHaveBeenCalledTimes(1);
   });
+});
+
+it("keeps what a station's own doing answered where its screens look", async () => {
+  const queries = newQueries();
+  api.script.push(() => json(200, { todo: [1, 2] }));
+  const work = hook(() => useKitchenQuery("live"), queries);
+  const refresh = hook(() => useRefresh(), queries);
+  await settle();
+  expect(work.get().data).toEqual({ todo: [1, 2] });
+  act(() => refresh.get().keep(workQuery, { todo: [2] }));
+  await settle();
+  expect(work.get().data).toEqual({ todo: [2] });
 });

@@ -1,3 +1,4 @@
+import { useQuery } from "@tanstack/react-query";
 import { useOutletContext } from "react-router";
 import type { Schemas } from "../api/client";
 import { $api } from "../api/query";
@@ -12,9 +13,12 @@ export type Result = Schemas["WeighingResult"];
 const LIVE_MS = 120_000;
 const ALONE_MS = 5000;
 
+/** Where what is to do is kept. */
+export const workQuery = $api.queryOptions("get", "/api/work");
+
 /** What this student or station has to do. Asked again now and then, so that an opened lab appears by itself. */
 export const useKitchenQuery = (live: LiveState) =>
-  $api.useQuery("get", "/api/work", {}, { refetchInterval: live === "live" ? LIVE_MS : ALONE_MS });
+  useQuery({ ...workQuery, refetchInterval: live === "live" ? LIVE_MS : ALONE_MS });
 
 /** A weighing with its verdict; what was weighed stays weighed. */
 export const weighingQuery = (weighing: string) =>
@@ -24,9 +28,6 @@ export const weighingQuery = (weighing: string) =>
     { params: { path: { weighing } } },
     { staleTime: Number.POSITIVE_INFINITY },
   );
-
-/** Where what is to do is kept. */
-export const workQuery = $api.queryOptions("get", "/api/work");
 
 export type InKitchen = { kitchen: Kitchen; isLive: boolean };
 
