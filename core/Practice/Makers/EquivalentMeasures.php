@@ -37,8 +37,7 @@ final class EquivalentMeasures implements Maker
 
     public function make(Setting $setting, Dice $dice): Question
     {
-        $ways = self::ways($setting);
-        [$number, $from, $to, $right] = $dice->pick($ways);
+        [$number, $from, $to, $right] = self::way($setting, $dice);
         $amount = Amount::of($number, $from);
         $ratio = $right->dividedBy($amount->number)->simplified();
         $other = $setting->standard === MeasureStandard::Australian ? 'other-ratio-au' : 'other-ratio';
@@ -56,29 +55,33 @@ final class EquivalentMeasures implements Maker
         );
     }
 
-    /** @return non-empty-list<array{string, Unit, Unit, BigRational}> that come out as a cook would write them, in the standard in force */
-    private static function ways(Setting $setting): array
+    /** @return array{string, Unit, Unit, BigRational} one that comes out as a cook would write it, in the standard in force */
+    private static function way(Setting $setting, Dice $dice): array
     {
-        $ways = [];
-        foreach (self::PAIRS[$setting->level - 1] as [$from, $to]) {
+        $all = [];
+        foreach (self::PAIRS[$setting->level - 1] as $pair) {
             foreach (self::NUMBERS[$setting->level - 1] as $number) {
-                try {
-                    $right = Amount::of($number, $from)->inBase($setting->standard)->dividedBy($setting->standard->size($to))->simplified();
-                } catch (InvalidInput) {
-                    continue; // a standard without that unit
-                }
-                $isMet = $setting->meetsFraction(Amount::of($number, $from)->number) && $setting->meetsFraction($right);
-                if (
-                    $isMet
-                        && KitchenNotation::isKitchenFraction($right)
-                        && $right->isLessThanOrEqualTo(48)
-                        && ! $right->isEqualTo(Amount::of($number, $from)->number)
-                ) {
-                    $ways[] = [$number, $from, $to, $right];
-                }
+                $all[] = [$number, ...$pair];
+            }
+        }
+        foreach ($dice->shuffled($all) as [$number, $from, $to]) {
+            $amount = Amount::of($number, $from);
+            try {
+                $right = $amount->inBase($setting->standard)->dividedBy($setting->standard->size($to))->simplified();
+            } catch (InvalidInput) {
+                continue; // a standard without that unit
+            }
+            if (
+                $setting->meetsFraction($amount->number)
+                    && $setting->meetsFraction($right)
+                    && KitchenNotation::isKitchenFraction($right)
+                    && $right->isLessThanOrEqualTo(48)
+                    && ! $right->isEqualTo($amount->number)
+            ) {
+                return [$number, $from, $to, $right];
             }
         }
 
-        return $ways === [] ? throw new \LogicException('No equivalents in this standard.') : $ways;
+        throw new \LogicException('No equivalents in this standard.');
     }
 }
