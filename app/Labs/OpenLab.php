@@ -30,6 +30,8 @@ final class OpenLab
             if ($section->openLab()->exists()) {
                 throw new Refusal('refusal.another-lab-open');
             }
+            $today = now($section->kitchen->time_zone)->toDateString();
+            $section->students()->where('away_on', '<', $today)->update(['away_on' => null]); // it is of its day alone
             $plan = LabPlan::now($lab);
             if (array_filter($plan->lines, static fn (FrozenLine $line): bool => $line->target !== null) === []) {
                 throw new Refusal('refusal.lab-empty');

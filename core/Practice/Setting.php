@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Hovik\Core\Practice;
 
 use Brick\Math\BigRational;
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\Mark;
+use Hovik\Core\Drawer\MeasuringSystem;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\InvalidInput;
@@ -141,7 +143,9 @@ final readonly class Setting
     public function tools(callable $fits, int $atLeast = 1): array
     {
         foreach ([$this->drawer, $this->usual(), self::made(self::US, $this->standard)] as $drawer) {
+            // A drawer may hold cups of two systems: a question is about one, the class's own.
             $own = array_values(array_filter($drawer, fn (Tool $tool): bool => $fits($tool)
+                && ($tool->kind->isMarked() || MeasuringSystem::of($this->standard)->holds(new Fill($tool, 1)))
                 && ($tool->size === null || $this->meetsFraction($tool->size->number))));
             usort($own, static fn (Tool $a, Tool $b): int => $a->aboutMl <=> $b->aboutMl);
             $each = [];

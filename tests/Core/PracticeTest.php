@@ -108,6 +108,20 @@ it('leaves out what the class does not meet: thirds, millilitres, the oven', fun
         ->toContain('knives');
 });
 
+it('asks about the class\'s own cups only, where the drawer holds two systems', function () {
+    $mixed = array_map(fn (string $id) => ToolCatalogue::tool($id, MeasureStandard::Metric250), [
+        'dry-cup-us-1-4', 'dry-cup-us-1-3', 'dry-cup-us-1-2', 'dry-cup-us-1', 'dry-cup-metric-125-ml', 'dry-cup-metric-250-ml',
+        'spoon-us-1-tbsp', 'spoon-us-1-tsp', 'spoon-metric-15-ml', 'liquid-measure-us-2-cup',
+    ]);
+    foreach ([Skill::PickCup, Skill::ChooseTools, Skill::CombineTools, Skill::NameTool, Skill::SpotMug] as $skill) {
+        for ($seed = 0; $seed < 60; $seed++) {
+            foreach (Quiz::question($skill, $seed, Setting::of($seed % 3 + 1, MeasureStandard::Metric250, $mixed))->choices as $choice) {
+                expect($choice->id)->not->toMatch('/^(dry-cup|spoon)-us/');
+            }
+        }
+    }
+});
+
 it('knows an Australian tablespoon', function () {
     $seen = [];
     for ($seed = 0; $seed < 200; $seed++) {

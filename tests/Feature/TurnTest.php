@@ -44,6 +44,9 @@ it('leaves out who is away today, and only today', function () {
     expect(array_unique(array_values(($this->names)())))->toBe(['Mateus of Hazel']);
     $this->travel(1)->days();
     expect(array_values(($this->names)()))->toContain('Oona of Hazel');
+    $this->asNobody()->asTeacher($this->school->teacher)
+        ->putJson("/api/sections/{$this->school->id}/students/{$this->mateus->id}/away", ['away' => false])->assertNoContent();
+    expect($this->oona->fresh()->away_on)->toBeNull(); // nobody keeps a list of who was away when
     $this->travelBack();
     $away(false);
     expect(array_values(($this->names)()))->toContain('Oona of Hazel');

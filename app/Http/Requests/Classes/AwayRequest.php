@@ -11,7 +11,7 @@ final class AwayRequest extends ApiRequest
 {
     public function authorize(): bool
     {
-        return Gate::allows('run', $this->route('section'));
+        return Gate::allows('watch', $this->route('section'));
     }
 
     /** @return array<string, list<mixed>> */

@@ -18,7 +18,7 @@ final class TurnRequest extends ApiRequest
 {
     public function authorize(): bool
     {
-        return Gate::allows('run', $this->route('lab'));
+        return Gate::allows('watch', $this->route('lab'));
     }
 
     /** @return array<string, list<mixed>> */
