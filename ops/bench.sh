@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
-# bin/hovik bench [core|diagnosis [seed]|period|http|lab|board|transfer|mutants [FOLDER...]]: the figures of docs/performance.md, on a
-# stack and data of their own under var/bench. Mutants take hours and are no part of 'all'.
+# bin/hovik bench [core|diagnosis [seed]|period|http|lab|board|transfer|mutants [--one-in N] [FOLDER...]]: the figures of
+# docs/performance.md, on a stack and data of their own under var/bench. Mutants take hours and are no part of 'all'.
 set -euo pipefail
 umask 022
 ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
@@ -31,28 +31,38 @@ period() {
 }
 
 # Small changes of the core, folder by folder, each against the tests that are about that folder: which are found out? A folder that has
-# been tried since it or the tests changed is told from then, so that a run that was broken off goes on where it was.
+# been tried since it or the tests changed is told from then, so that a run that was broken off goes on where it was. A folder that takes
+# too long is tried by a sample: `--one-in 8` tries those whose changed file's sum is a multiple of 8, the same ones everywhere.
 tests_about() { # FOLDER
   local names
   case $1 in
     Quantity) names="QuantityTables Policy Conformance QuantityProperty" ;;
     Weighing) names="WeighingTables MoreWeighing JudgeProperty Policy Conformance AnswersKept WeightModel" ;;
     Plan) names="PlanTables AnswersKept Policy Conformance Supply ToolPlanner" ;;
-    Recipe) names="RecipeTables AnswersKept Policy Conformance Supply Recipe" ;;
+    Recipe) names="RecipeTables OpenQuestions LineParts WayBack Directions ReaderLanguages HandlingDegrees Recipe Policy AnswersKept Conformance Supply" ;;
     Diagnosis) names="AnswersKept Conformance Diagnosis" ;;
     *) ls tests/Core/*Test.php && return ;;
   esac
   printf 'tests/Core/%sTest.php\n' $names # quick ones first: most mutants do not live to see the slow ones
 }
 mutants() {
-  local folder out sum about kept="$ROOT/var/bench/mutants" own="$STATE/ini"
+  local folder out sum about one_in=1 tried untested kept="$ROOT/var/bench/mutants" own="$STATE/ini"
+  if [ "${1:-}" = --one-in ]; then
+    [[ "${2:-}" =~ ^[1-9][0-9]{0,3}$ ]] || refuse "--one-in takes a whole number."
+    one_in=$2
+    shift 2
+  fi
   bash "$ROOT/ops/install.sh" mutants
   mkdir -p "$kept" "$STATE/cache" "$own" vendor/pestphp/pest-plugin-mutate/.temp/mutations
   printf 'extension=pcov\npcov.directory=%s\n' "$ROOT/core" >"$own/pcov.ini"
-  # Lines are counted once; each mutant's own run, which the library starts as `php`, counts none: half the time.
+  # Lines are counted once; each mutant's own run, which the library starts as `php`, counts none: half the time. One that is not in the
+  # sample fails at once and is not written down: the library takes it for found out, and only the untested ones of its sum are used.
   cat >"$own/php" <<MUTANT
 #!/usr/bin/env bash
 [ -n "\${PEST_MUTATION_TESTING:-}" ] || exec $(command -v php) "\$@"
+changed=\$(basename "\$PEST_MUTATION_FILE")
+[ \$((16#\${changed: -6} % \${HOVIK_ONE_IN:-1})) -eq 0 ] || exit 1
+echo "\$PEST_MUTATION_TESTING" >>"\$HOVIK_SAMPLED"
 for one in "\$@"; do
   shift
   case \$one in --coverage-php=*) ;; *) set -- "\$@" "\$one" ;; esac
@@ -66,15 +76,19 @@ MUTANT
     [ -d "core/$folder" ] || refuse "the core has no folder '$folder'."
     out="$kept/$folder"
     mapfile -t about < <(tests_about "$folder")
-    sum=$(git ls-files -s "core/$folder" tests/Core | sha256sum | cut -c1-16)
+    sum="$(git ls-files -s "core/$folder" tests/Core | sha256sum | cut -c1-16) 1 in $one_in"
     if [ "$(cat "$out.sum" 2>/dev/null)" != "$sum" ]; then
       # Never --processes: it would be handed to each mutant's own run, which does not know it, fails, and counts as found out.
-      HOVIK_STATE="$STATE" PATH="$own:$PATH" PHP_INI_SCAN_DIR=":$own" php -d memory_limit=2G vendor/bin/pest "${about[@]}" \
+      : >"$out.tried"
+      HOVIK_STATE="$STATE" HOVIK_ONE_IN=$one_in HOVIK_SAMPLED="$out.tried" PATH="$own:$PATH" PHP_INI_SCAN_DIR=":$own" php -d memory_limit=2G vendor/bin/pest "${about[@]}" \
         --exclude-group=slow --mutate --everything --covered-only --path="core/$folder" --colors=never >"$out.log" 2>&1 || true
       grep -q 'Score:' "$out.log" || refuse "the mutants of $folder could not be tried." "$out.log"
       echo "$sum" >"$out.sum"
     fi
-    printf '  %-10s %s\n' "$folder" "$(grep -E 'Mutations:|Score:' "$out.log" | tr -s ' ' | tr '\n' ' ')"
+    tried=$(wc -l <"$out.tried")
+    untested=$(grep 'Mutations:' "$out.log" | grep -oE '[0-9]+ untested' | cut -d' ' -f1) || untested=0
+    printf '  %-10s %s tried (1 in %s), %s found out: %s %%\n' "$folder" "$tried" "$one_in" $((tried - untested)) \
+      "$(awk -v t="$tried" -v u="$untested" 'BEGIN { printf "%.1f", 100 * (t - u) / t }')"
   done
 }
 
