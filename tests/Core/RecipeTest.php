@@ -160,4 +160,4 @@ it('reads two hundred lines in well under a second', function () {
         $reader->read(['1 3/4 cups bread flour', '2 large eggs, beaten', '1 cup frobnicated zorbs', '1 tsp vanila extract'][$i % 4]);
     }
     expect((hrtime(true) - $from) / 1e6)->toBeLessThan(500.0); // 15 to 30 ms on a quiet machine: bin/hovik bench core
-});
+})->group('slow'); // lines counted for mutants take longer
