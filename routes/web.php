@@ -11,6 +11,7 @@ use App\Http\Controllers\Classes\SectionImportController;
 use App\Http\Controllers\Classes\SetUpController;
 use App\Http\Controllers\Classes\StationController;
 use App\Http\Controllers\Classes\StudentController;
+use App\Http\Controllers\Classes\WaysController;
 use App\Http\Controllers\Drawer\DrawerController;
 use App\Http\Controllers\Drawer\ScaleController;
 use App\Http\Controllers\Drawer\ToolController;
@@ -137,6 +138,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('sections/{section}/students/{student}', [StudentController::class, 'update'])->scopeBindings();
         Route::delete('sections/{section}/students/{student}', [StudentController::class, 'destroy'])->scopeBindings();
         Route::put('sections/{section}/students/{student}/away', [AwayController::class, 'update'])->scopeBindings();
+        Route::put('sections/{section}/students/{student}/ways', [WaysController::class, 'update'])->scopeBindings();
         Route::post('sections/{section}/colleagues', [ColleagueController::class, 'store']);
         Route::delete('sections/{section}/colleagues/{colleague}', [ColleagueController::class, 'destroy'])->scopeBindings();
 

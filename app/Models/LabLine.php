@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsStored;
 use Hovik\Core\Lab\FrozenLine;
+use Hovik\Core\Lab\OtherWay;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Weighing\Target;
 use Illuminate\Database\Eloquent\Collection;
@@ -64,6 +65,12 @@ final class LabLine extends Model
     public function isAt(int $station): bool
     {
         return $this->stations === null || in_array($station, $this->stations, true);
+    }
+
+    /** As it is measured in another way; as usual where there is none. */
+    public function measuredBy(?OtherWay $way): FrozenLine
+    {
+        return $way === null ? $this->frozen : $this->lab->frozen?->by($this->frozen, $way) ?? $this->frozen;
     }
 
     /** Of a line that is weighed. */

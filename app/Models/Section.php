@@ -9,6 +9,7 @@ use Database\Factories\SectionFactory;
 use Hovik\Core\JsonInput;
 use Hovik\Core\Lab\EditedList;
 use Hovik\Core\Lab\LabState;
+use Hovik\Core\Lab\OtherWay;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Plan\LinePlanner;
 use Hovik\Core\Practice\Setting;
@@ -103,6 +104,15 @@ final class Section extends Model
     public function students(): HasMany
     {
         return $this->hasMany(Student::class)->orderBy('roster_number');
+    }
+
+    /** @return list<OtherWay> that anybody of the class may go: every station's tablet offers them to everybody */
+    public function otherWays(): array
+    {
+        $allowed = array_merge(...$this->students()->where('ways', '<>', '[]')->get(['ways'])
+            ->map(fn (Student $student): array => $student->otherWays())->all());
+
+        return array_values(array_filter(OtherWay::cases(), static fn (OtherWay $way): bool => in_array($way, $allowed, true)));
     }
 
     /** @return HasMany<Lab, $this> */

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Database\Factories\StudentFactory;
+use Hovik\Core\Lab\OtherWay;
+use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection as IlluminateCollection;
 
 /**
  * As little about a child as possible: a display name, a roster number, a hashed PIN.
@@ -21,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property int $roster_number
  * @property string|null $pin
  * @property Carbon|null $away_on  the last day on which they were away
+ * @property IlluminateCollection<int, OtherWay> $ways  allowed by the teacher
  * @property-read Section $section
  * @property-read Station|null $station
  * @property-read Collection<int, PracticeAnswer> $practiceAnswers
@@ -36,7 +40,18 @@ final class Student extends Person
 
     protected $hidden = ['pin'];
 
-    protected $casts = ['pin' => 'hashed', 'away_on' => 'date'];
+    protected $attributes = ['ways' => '[]'];
+
+    protected function casts(): array
+    {
+        return ['pin' => 'hashed', 'away_on' => 'date', 'ways' => AsEnumCollection::of(OtherWay::class)];
+    }
+
+    /** @return list<OtherWay> that they may go */
+    public function otherWays(): array
+    {
+        return array_values($this->ways->all());
+    }
 
     /** @param  string  $today  where the kitchen is */
     public function isAway(string $today): bool

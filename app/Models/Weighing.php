@@ -7,6 +7,8 @@ namespace App\Models;
 use App\Casts\AsStored;
 use App\Casts\AsStoredList;
 use Hovik\Core\Drawer\Scale as CoreScale;
+use Hovik\Core\Lab\FrozenLine;
+use Hovik\Core\Lab\OtherWay;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\CupOnScale;
 use Hovik\Core\Weighing\Judgement;
@@ -44,6 +46,7 @@ use Illuminate\Support\Collection as IlluminateCollection;
  * @property list<CupOnScale> $cups  weighed with the food in them
  * @property int|null $left_out  fills or pieces said not done; null where nobody counted
  * @property string|null $corrects_id
+ * @property OtherWay|null $way  by which it was measured; null: the usual one
  * @property Carbon $created_at
  * @property-read LabLine $line
  * @property-read Station $station
@@ -70,6 +73,7 @@ final class Weighing extends Model
             'ticked' => AsEnumCollection::of(Step::class),
             'source' => ReadingSource::class,
             'predicted' => Verdict::class,
+            'way' => OtherWay::class,
             'cups' => AsStoredList::class.':'.CupOnScale::class,
             'scale_checked' => 'boolean',
             'created_at' => 'datetime:Y-m-d H:i:s.v',
@@ -101,6 +105,12 @@ final class Weighing extends Model
     public function scale(): BelongsTo
     {
         return $this->belongsTo(Scale::class);
+    }
+
+    /** The line as it was measured then. */
+    public function measured(): FrozenLine
+    {
+        return $this->line->measuredBy($this->way);
     }
 
     /**

@@ -46,7 +46,7 @@ final readonly class ClassPractice
                 array_values($student->practiceAnswers->map(fn (PracticeAnswer $answer): Answered => $answer->toCore())->all()),
             );
             $students[] = [
-                'student' => $student, 'answered' => $student->practiceAnswers->count(), 'ready' => Readiness::isReady($needed, $boxes),
+                'student' => $student, 'answered' => $student->practiceAnswers->count(), 'ready' => Readiness::isReady(Readiness::sparing($needed, $student->otherWays()), $boxes),
                 'boxes' => $boxes,
             ];
             foreach ($student->practiceAnswers as $answer) {
@@ -79,7 +79,7 @@ final readonly class ClassPractice
             fn (Student $student): bool => $task->student_id === null
                 || $task->student_id === $student->id,
         )
-            ->partition(fn (Student $student): bool => SetPractice::isDone($task, $boxesOf[$student->id]));
+            ->partition(fn (Student $student): bool => SetPractice::isDone($task, $boxesOf[$student->id], $student->otherWays()));
 
         return ['done' => array_values($done->pluck('name')->all()), 'open' => array_values($open->pluck('name')->all())];
     }

@@ -17,6 +17,7 @@ use Hovik\Core\Practice\Boxes;
 use Hovik\Core\Practice\Marked;
 use Hovik\Core\Practice\Question;
 use Hovik\Core\Practice\Quiz;
+use Hovik\Core\Practice\Readiness;
 use Hovik\Core\Practice\Skill;
 use Hovik\Core\Safety\SafetyPoint;
 use Illuminate\Database\Eloquent\Collection;
@@ -118,6 +119,17 @@ final class PracticeOf
         return SetPractice::of($this->student);
     }
 
+    /** @return list<Aim> of a task, for this student */
+    public function aimsOf(PracticeTask $task): array
+    {
+        return Readiness::sparing($task->aimed(), $this->student->otherWays());
+    }
+
+    public function isDone(PracticeTask $task): bool
+    {
+        return SetPractice::isDone($task, $this->boxes(), $this->student->otherWays());
+    }
+
     public function today(): Carbon
     {
         return $this->today;
@@ -127,9 +139,9 @@ final class PracticeOf
     private function next(): array
     {
         $boxes = $this->boxes();
-        $set = SetPractice::open($this->tasks(), $boxes); // what a teacher has set comes first
+        $set = SetPractice::open($this->tasks(), $boxes, $this->student->otherWays()); // what a teacher has set comes first
         $setting = $this->student->section->practiceSetting(1);
-        $all = Aim::allWith($setting->families(), $setting->points());
+        $all = Readiness::sparing(Aim::allWith($setting->families(), $setting->points()), $this->student->otherWays());
         ['skill' => $skill, 'about' => $about, 'level' => $level] = $boxes->next(
             $set === [] ? $all : $set, PracticeAnswer::dayNumber($this->today),
         );

@@ -6,6 +6,7 @@ namespace App\Practice;
 
 use App\Models\PracticeTask;
 use App\Models\Student;
+use Hovik\Core\Lab\OtherWay;
 use Hovik\Core\Practice\Aim;
 use Hovik\Core\Practice\Boxes;
 use Hovik\Core\Practice\Readiness;
@@ -23,22 +24,24 @@ final class SetPractice
         )->values();
     }
 
-    public static function isDone(PracticeTask $task, Boxes $boxes): bool
+    /** @param  list<OtherWay>  $ways  that the student may go */
+    public static function isDone(PracticeTask $task, Boxes $boxes, array $ways): bool
     {
-        return Readiness::isReady($task->aimed(), $boxes);
+        return Readiness::isReady(Readiness::sparing($task->aimed(), $ways), $boxes);
     }
 
     /**
      * What is still to be shown, each once, what is due first coming first.
      *
      * @param  Collection<int, PracticeTask>  $tasks
+     * @param  list<OtherWay>  $ways  that the student may go
      * @return list<Aim>
      */
-    public static function open(Collection $tasks, Boxes $boxes): array
+    public static function open(Collection $tasks, Boxes $boxes, array $ways): array
     {
         $open = [];
         foreach ($tasks as $task) {
-            foreach ($task->aimed() as $aim) {
+            foreach (Readiness::sparing($task->aimed(), $ways) as $aim) {
                 if (! $boxes->hasShown($aim)) {
                     $open[$aim->id()] ??= $aim;
                 }

@@ -50,7 +50,7 @@ final class Diagnose
 
     private function situation(Weighing $weighing): Situation
     {
-        $line = $weighing->line->frozen;
+        $line = $weighing->measured();
         $lab = $weighing->line->lab;
         $kitchen = $lab->frozen ?? throw new LogicException("Lab $lab->id is not frozen.");
         $ticked = array_values($weighing->ticked->all());

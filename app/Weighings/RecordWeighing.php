@@ -29,7 +29,7 @@ final class RecordWeighing
     {
         [$line, $station, $student] = [$weighIn->line, $weighIn->station, $weighIn->student];
         [$scale, $reading] = [$weighIn->scale, $weighIn->reading];
-        $judgement = Judge::judge($line->target(), $reading, $line->frozen->expectedG());
+        $judgement = Judge::judge($line->target(), $reading, $line->measuredBy($weighIn->way)->expectedG());
         $stored = [
             'id' => $weighIn->id,
             'lab_line_id' => $line->id,
@@ -51,6 +51,7 @@ final class RecordWeighing
             'together' => $weighIn->together,
             'cups' => $weighIn->cups,
             'left_out' => $weighIn->leftOut,
+            'way' => $weighIn->way,
             'corrects_id' => $weighIn->correctsId,
         ];
         for ($try = 1; $try <= self::TRIES; $try++) {

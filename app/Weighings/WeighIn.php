@@ -8,6 +8,7 @@ use App\Models\LabLine;
 use App\Models\Scale;
 use App\Models\Station;
 use App\Models\Student;
+use Hovik\Core\Lab\OtherWay;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\CupOnScale;
 use Hovik\Core\Weighing\ReadingSource;
@@ -25,6 +26,7 @@ final readonly class WeighIn
      * @param  int  $together  how many level measures lay on the scale
      * @param  list<CupOnScale>  $cups  weighed with the food in them; none where it was tipped into a bowl
      * @param  int|null  $leftOut  fills or pieces said not done; null where nobody counted
+     * @param  OtherWay|null  $way  by which it was measured; null: the usual one
      * @param  string|null  $correctsId  the wrong entry that it stands for
      */
     public function __construct(
@@ -40,6 +42,7 @@ final readonly class WeighIn
         public int $together = 1,
         public array $cups = [],
         public ?int $leftOut = null,
+        public ?OtherWay $way = null,
         public ?string $correctsId = null,
     ) {
     }

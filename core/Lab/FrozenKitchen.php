@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Lab;
 
+use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\Scale;
 use Hovik\Core\Drawer\Tool;
+use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\JsonInput;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Pantry;
@@ -13,6 +15,7 @@ use Hovik\Core\Period\PeriodLine;
 use Hovik\Core\Plan\ToolPlan;
 use Hovik\Core\Plan\ToolPlanner;
 use Hovik\Core\Technique\HouseRules;
+use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Words\Phrase;
 
 /** What a lab works with, as it was when the lab opened: drawer, scales, house rules, stations, usual times, and what is done before. */
@@ -69,6 +72,45 @@ final readonly class FrozenKitchen
         $best = $plans->best();
 
         return $best !== null && $best->exact && $plans->technique->steps === $line->steps() ? $best : null;
+    }
+
+    /**
+     * The line as somebody measures it who goes another way; null where that way does not lead there, or is how it is measured anyway.
+     */
+    public function by(FrozenLine $line, OtherWay $way): ?FrozenLine
+    {
+        $plan = $line->way()->plan;
+        if ($plan === null || $plan->fills === [] || $line->target === null) {
+            return null; // counted, or weighed out by everybody
+        }
+        $other = match ($way) {
+            OtherWay::WeighOut => new FrozenWay(null, [], TechniqueCatalogue::for(
+                $line->food->ingredient, $line->method, null, Pantry::reference()->holding($line->food),
+            )),
+            OtherWay::TopRead => $this->readFromAbove($line),
+            OtherWay::Partner => $line->way(),
+            OtherWay::LargePrint => null,
+        };
+
+        return $other === null ? null : $line->measuredBy($other);
+    }
+
+    /** With a jug that is read from above in the place of one at whose mark somebody has to bend. */
+    private function readFromAbove(FrozenLine $line): ?FrozenWay
+    {
+        $isBent = static fn (Tool $tool): bool => $tool->kind->isMarked() && $tool->kind !== ToolKind::TopReadLiquidMeasure;
+        if (array_filter($line->fills(), static fn (Fill $fill): bool => $isBent($fill->tool)) === []) {
+            return null;
+        }
+        $drawer = array_values(array_filter($this->drawer, static fn (Tool $tool): bool => ! $isBent($tool)));
+        $planner = new ToolPlanner(Pantry::reference()->holding($line->food), $this->rules->with('top-read', 'trusted'));
+        $plans = $planner->plan($line->amount, $line->food->ingredient, $drawer, $line->standard, $line->method);
+        $best = $plans->best();
+        $isRead = $best !== null && $best->exact && array_filter(
+            $best->fills, static fn (Fill $fill): bool => $fill->tool->kind === ToolKind::TopReadLiquidMeasure,
+        ) !== [];
+
+        return $isRead ? FrozenWay::of($plans) : null;
     }
 
     /** @return array<string, mixed> to be stored */

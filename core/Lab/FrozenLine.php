@@ -151,6 +151,12 @@ final readonly class FrozenLine
         return $this->ways[0];
     }
 
+    /** The same line, measured in another way by everybody. */
+    public function measuredBy(FrozenWay $way): self
+    {
+        return new self(...['ways' => [$way]] + get_object_vars($this));
+    }
+
     /** What the amount and the tolerance come to, whether or not the line is weighed. */
     public function judgedBy(): Target
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Practice;
 
+use Hovik\Core\Lab\OtherWay;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Plan\PlannedLine;
 use Hovik\Core\Safety\SafetyPoint;
@@ -33,6 +34,20 @@ final class Readiness
         usort($needs, static fn (Aim $a, Aim $b): int => $place($a) <=> $place($b));
 
         return [...$needs, ...array_map(Aim::point(...), $points)];
+    }
+
+    /**
+     * What is left to show for somebody who may go other ways.
+     *
+     * @param  list<Aim>  $aims
+     * @param  list<OtherWay>  $ways
+     * @return list<Aim>
+     */
+    public static function sparing(array $aims, array $ways): array
+    {
+        $spared = array_merge(...array_map(static fn (OtherWay $way): array => $way->spares(), $ways));
+
+        return array_values(array_filter($aims, static fn (Aim $aim): bool => ! in_array($aim->skill, $spared, true)));
     }
 
     /**

@@ -72,6 +72,16 @@ final readonly class HouseRules
         return new self($known, $methods);
     }
 
+    /**
+     * The same but for one answer.
+     *
+     * @throws InvalidInput naming the question
+     */
+    public function with(string $question, string $answer): self
+    {
+        return self::of([$question => $answer] + $this->answers, $this->methods);
+    }
+
     /** @return array{answers: array<string, string>, methods: list<string>} to be stored */
     public function toArray(): array
     {

@@ -27,6 +27,7 @@ enum Step: string
     case FlatSurface = 'flat-surface';
     case PourNear = 'pour-near';
     case EyeLevel = 'eye-level';
+    case ReadAbove = 'read-above';
     case TopUpCurve = 'top-up-curve';
     case HoldLevel = 'hold-level';
     case OilTool = 'oil-tool';

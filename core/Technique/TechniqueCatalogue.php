@@ -81,11 +81,11 @@ final class TechniqueCatalogue
             Family::ThinLiquid => self::poured($tool, false),
             Family::Oil => self::poured($tool, true),
             Family::ViscousLiquid => [
-                Step::OilTool, Step::Fill, ...($tool->isMarked() ? [Step::FlatSurface, Step::EyeLevel] : [Step::SweepLevel]),
+                Step::OilTool, Step::Fill, ...($tool->isMarked() ? [Step::FlatSurface, self::reads($tool)] : [Step::SweepLevel]),
                 Step::ScrapeOut,
             ],
             Family::ThickDairyPuree => $tool->isMarked()
-                ? [Step::Fill, Step::FlatSurface, Step::EyeLevel, Step::ScrapeOut]
+                ? [Step::Fill, Step::FlatSurface, self::reads($tool), Step::ScrapeOut]
                 : [
                     Step::Fill, Step::PressOutAir, Step::SweepLevel, ...($tool === ToolKind::Spoon ? [] : [Step::LeaveInCup]),
                     Step::ScrapeOut,
@@ -117,10 +117,15 @@ final class TechniqueCatalogue
     private static function poured(ToolKind $tool, bool $scrape): array
     {
         $steps = $tool->isMarked()
-            ? [Step::FlatSurface, Step::PourNear, Step::EyeLevel, Step::TopUpCurve]
+            ? [Step::FlatSurface, Step::PourNear, self::reads($tool), Step::TopUpCurve]
             : [Step::HoldLevel];
 
         return $scrape ? [...$steps, Step::ScrapeOut] : $steps;
+    }
+
+    private static function reads(ToolKind $tool): Step
+    {
+        return $tool === ToolKind::TopReadLiquidMeasure ? Step::ReadAbove : Step::EyeLevel;
     }
 
     private static function watch(Ingredient $ingredient, ?HouseMethod $method, ?ToolKind $tool, Pantry $pantry): ?Watch
@@ -130,6 +135,9 @@ final class TechniqueCatalogue
         }
         if ($ingredient->family === Family::ViscousLiquid) {
             return new Watch(Phrase::of('watch.residue', ['percent' => (int) round(100 * $ingredient->residue)]), Verdict::Shy);
+        }
+        if ($tool === ToolKind::TopReadLiquidMeasure) {
+            return null; // there is no line to bend for
         }
         if ($ingredient->family->isPoured()) {
             return new Watch(Phrase::of($tool->isMarked() ? 'watch.eye-above' : 'watch.spoon-tilted'), Verdict::Shy);

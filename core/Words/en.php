@@ -132,6 +132,8 @@ return $ingredients + [
     'step.pour-near.why' => 'Adding is easy. Taking out is not.',
     'step.eye-level' => 'Bend until your eye is at the line',
     'step.eye-level.why' => 'From above the line looks reached too early.',
+    'step.read-above' => 'Look straight down at the inside scale',
+    'step.read-above.why' => 'Its marks slope, so they are read from above.',
     'step.top-up-curve' => 'Top up: the curve sits on the line',
     'step.top-up-curve.why' => 'A liquid climbs the wall. Its true level is the bottom of the curve.',
     'step.hold-level' => 'Pour to the brim, spoon held level',

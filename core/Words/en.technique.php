@@ -102,6 +102,7 @@ return [
     'step.flat-surface.short' => 'Jug on the table',
     'step.pour-near.short' => 'Pour, nearly to the line',
     'step.eye-level.short' => 'Eye at the line',
+    'step.read-above.short' => 'Look straight down',
     'step.top-up-curve.short' => 'Top up to the line',
     'step.hold-level.short' => 'Spoon level, to the brim',
     'step.oil-tool.short' => 'Oil the tool',

@@ -129,6 +129,8 @@ return $ingredients + [
     'step.pour-near.why' => 'Añadir es fácil. Quitar no.',
     'step.eye-level' => 'Agáchate: el ojo a la línea',
     'step.eye-level.why' => 'Desde arriba parece que ya llegaste.',
+    'step.read-above' => 'Mira desde arriba la escala interior',
+    'step.read-above.why' => 'Sus marcas van inclinadas: se leen desde arriba.',
     'step.top-up-curve' => 'Completa: la curva toca la línea',
     'step.top-up-curve.why' => 'El líquido sube por la pared. Cuenta el fondo de la curva.',
     'step.hold-level' => 'Vierte hasta el borde, cuchara recta',

@@ -102,6 +102,7 @@ return [
     'step.flat-surface.short' => 'Jarra en la mesa',
     'step.pour-near.short' => 'Vierte, casi a la línea',
     'step.eye-level.short' => 'Ojo a la línea',
+    'step.read-above.short' => 'Mira desde arriba',
     'step.top-up-curve.short' => 'Completa hasta la línea',
     'step.hold-level.short' => 'Cuchara recta, al borde',
     'step.oil-tool.short' => 'Aceita la medida',

@@ -112,6 +112,7 @@ $routes = function (): array {
         ['PUT', 'api/labs/{prepared}', RUN, ['title' => 'Rolls', 'planned_for' => '2026-12-01', 'retry_pct' => 10]],
         ['PUT', 'api/labs/{prepared}/items/{item}', RUN, ['strictness' => 'free', 'tolerance_pct' => null]],
         ['PUT', 'api/labs/{lab}/turns', WATCH, [fn (Tests\SchoolTestCase $test): array => $entry($test)]],
+        ['PUT', 'api/sections/{section}/students/{student}/ways', RUN, ['ways' => ['partner']]],
         ['PUT', 'api/sections/{section}/students/{student}/away', WATCH, ['away' => true]],
         ['PUT', 'api/labs/{prepared}/items/{item}/swaps/{station}', RUN, ['text' => null]],
         ['DELETE', 'api/labs/{prepared}/items/{item}/swaps/{station}', RUN, []],

@@ -67,9 +67,9 @@ const oneClass = (more: Partial<Class> = {}): Class => ({
     { id: 2, name: "Rowan", code: "ROWAN10", bowl_g: null },
   ],
   students: [
-    { id: 11, name: "Oona", number: 1, station_id: 1, has_pin: true },
-    { id: 12, name: "Mateus", number: 2, station_id: 1, has_pin: false },
-    { id: 13, name: "Ilka", number: 3, station_id: null, has_pin: false },
+    { id: 11, name: "Oona", number: 1, station_id: 1, has_pin: true, ways: [] },
+    { id: 12, name: "Mateus", number: 2, station_id: 1, has_pin: false, ways: [] },
+    { id: 13, name: "Ilka", number: 3, station_id: null, has_pin: false, ways: [] },
   ],
   colleagues: [{ id: 21, name: "Mr. Brook", role: "aide" }],
   ...more,

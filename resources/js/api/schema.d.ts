@@ -1210,6 +1210,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sections/{section}/students/{student}/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Other ways that a student may go, without a reason */
+        put: operations["waysUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sections/{section}/tasks": {
         parameters: {
             query?: never;
@@ -2046,6 +2063,28 @@ export interface components {
             id: string;
             text: string;
         };
+        /** @description One way to measure a line at a station: with what, and how. No target is in it unless it is weighed out. */
+        LineWay: {
+            /**
+             * @description null: the usual one
+             * @enum {string|null}
+             */
+            way: "top-read" | "weigh-out" | "partner" | "large-print" | null;
+            /** @description what to weigh, where the scale measures it */
+            weigh_out: string | null;
+            fills: components["schemas"]["DrawnFill"][];
+            /** @description tools and helpers by name */
+            fetch: string[];
+            why_tools: string | null;
+            steps: components["schemas"]["StepToDo"][];
+            /** @description what is done once it is measured and weighed */
+            then: string[];
+            watch: components["schemas"]["WatchOut"] | null;
+            /** @description weighed one by one with the food in them; 0 where it is tipped into a bowl */
+            cups: number;
+            /** @description several may be weighed as one */
+            one_spoon: boolean;
+        };
         /** @description Something new, by its number. */
         Made: {
             id: number;
@@ -2437,6 +2476,8 @@ export interface components {
             number: number;
             station_id: number | null;
             has_pin: boolean;
+            /** @description allowed */
+            ways: ("top-read" | "weigh-out" | "partner" | "large-print")[];
         };
         RuleAnswer: {
             id: string;
@@ -2781,6 +2822,8 @@ export interface components {
             };
             /** @description weighed one by one with the food in them; 0 where it is tipped into a bowl */
             cups: number;
+            /** @description ways that may be gone instead, here */
+            others: components["schemas"]["LineWay"][];
             pieces: number | null;
             /**
              * @description where its shared supply is
@@ -2823,6 +2866,8 @@ export interface components {
             clean_up: components["schemas"]["StationChecks"] | null;
             paused: boolean;
             asks_prediction: boolean;
+            /** @description that may be gone here: the student's own; at a station, what anybody of the class may */
+            ways: ("top-read" | "weigh-out" | "partner" | "large-print")[];
             gate: components["schemas"]["Gate"] | null;
             help: boolean;
             timers: components["schemas"]["RunningTimer"][];
@@ -2837,7 +2882,7 @@ export interface components {
         };
         StepName: {
             /** @enum {string} */
-            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
+            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "read-above" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
             text: string;
         };
         /** @description One step of the directions: its words, who does it, what it uses, and what to mind. */
@@ -2856,7 +2901,7 @@ export interface components {
         };
         StepToDo: {
             /** @enum {string} */
-            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
+            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "read-above" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
             text: string;
             why: string;
         };
@@ -2936,7 +2981,7 @@ export interface components {
         };
         TechniqueStep: {
             /** @enum {string} */
-            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
+            id: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "read-above" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
             text: string;
             why: string;
             care: string | null;
@@ -3052,7 +3097,7 @@ export interface components {
             advice: string | null;
             /** @description against what good technique gives with this very tool */
             technique: components["schemas"]["TechniqueResult"] | null;
-            ticked: ("clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh")[];
+            ticked: ("clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "read-above" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh")[];
             gain: string | null;
             /** @enum {string|null} */
             predicted: "level" | "heaped" | "shy" | "too-close" | null;
@@ -5700,6 +5745,38 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    waysUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    ways: ("top-read" | "weigh-out" | "partner" | "large-print")[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     classTaskStore: {
         parameters: {
             query?: never;
@@ -6158,6 +6235,8 @@ export interface operations {
                     together?: number | null;
                     left_out?: number | null;
                     ask?: boolean | null;
+                    /** @enum {string|null} */
+                    way?: "top-read" | "weigh-out" | "partner" | "large-print" | null;
                     /** @enum {string|null} */
                     predicted?: "level" | "heaped" | "shy" | null;
                     /** @enum {string|null} */

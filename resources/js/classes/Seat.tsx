@@ -3,6 +3,7 @@ import { useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
 import Bowl from "./Bowl";
 import { type Class, useClassRefresh } from "./class";
+import StudentWays from "./StudentWays";
 
 type Student = Class["students"][number];
 type Props = {
@@ -77,6 +78,7 @@ export default function Seat({ one, station, change }: Props) {
                 {t("class.resetPin")}
               </button>
             )}
+            <StudentWays section={one.id} student={student} />
           </li>
         ))}
       </ul>

@@ -37,6 +37,20 @@ export const READING_SCENES: Record<string, (food: Food) => ReactNode> = {
       <Eye />
     </>
   ),
+  "read-above": () => (
+    <>
+      <Jug level={0.6} />
+      <Table wide />
+      <path
+        d="M118 176L186 62M126 148l16 9M140 124l16 9M154 101l16 9M168 77l16 9"
+        stroke="currentColor"
+        strokeWidth={3}
+      />
+      <g transform="translate(156 4) rotate(90) translate(-36 -96)">
+        <Eye />
+      </g>
+    </>
+  ),
   "top-up-curve": () => (
     <>
       <Jug level={0.68} />

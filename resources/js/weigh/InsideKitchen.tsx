@@ -1,5 +1,6 @@
 import { useEffect } from "react";
 import { Outlet } from "react-router";
+import { useLargePrint } from "../kit/useLargePrint";
 import { belongsTo, keepSending } from "../outbox/outbox";
 import { type LiveState, useLive } from "../shell/live";
 import { dropOldDrafts } from "./draft";
@@ -19,6 +20,7 @@ export default function InsideKitchen({ kitchen, onLive }: { kitchen: Kitchen; o
   }, [owner]);
   const [lab, setUp, cleanUp] = [kitchen.lab?.id, kitchen.set_up?.lab_id, kitchen.clean_up?.lab_id];
   useEffect(() => dropOldDrafts([lab, setUp, cleanUp]), [lab, setUp, cleanUp]);
+  useLargePrint(kitchen.kind === "student" && kitchen.ways.includes("large-print"));
   useScreenAwake(kitchen.lab !== null);
   return <Outlet context={{ kitchen, isLive: live === "live" } satisfies InKitchen} />;
 }

@@ -11,13 +11,16 @@ import { useDraft } from "./draft";
 import Fetching from "./Fetching";
 import { type Line, useKitchen } from "./kitchen";
 import StationHead from "./StationHead";
+import WayChoice from "./WayChoice";
+import { lineBy, wayOf } from "./ways";
 
 /** One ingredient: its amount, its tools, its steps. Its target is nowhere near this screen. */
-export default function Measuring({ line }: { line: Line }) {
+export default function Measuring({ line: planned }: { line: Line }) {
   const { t, i18n } = useTranslation();
   const go = useNavigate();
   const kitchen = useKitchen();
-  const [draft, change] = useDraft(line.id);
+  const [draft, change] = useDraft(planned.id);
+  const line = lineBy(planned, wayOf(kitchen, planned, draft));
   const of = toCount(line);
   const left = of - (draft.answers?.length ?? 0);
   const current = line.steps.find((step) => !draft.ticked.includes(step.id));
@@ -57,6 +60,7 @@ export default function Measuring({ line }: { line: Line }) {
               <ToolRow fills={line.fills} label={line.fetch.join(", ")} />
             </div>
           )}
+          <WayChoice line={line} />
           {line.why_tools && (
             <p className="soft running pt-3 text-[1.0625rem]">
               <KitchenFraction>{line.why_tools}</KitchenFraction>

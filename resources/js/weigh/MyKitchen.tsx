@@ -13,6 +13,7 @@ import { useChosenId } from "./draft";
 import Gate from "./Gate";
 import Ingredients from "./Ingredients";
 import { type Line, nextLine, useKitchen } from "./kitchen";
+import LargePrint from "./LargePrint";
 import { TO_SET_UP } from "./SetUpFirst";
 import StationCheck, { useIsDone } from "./StationCheck";
 import StationHead from "./StationHead";
@@ -145,6 +146,7 @@ export default function MyKitchen() {
               {t("kitchen.leave")}
             </button>
             <LanguageButton />
+            <LargePrint />
           </p>
         </section>
         <section>

@@ -17,15 +17,17 @@ import { fieldOf, slotsOf } from "./readings";
 import ScaleChoice from "./ScaleChoice";
 import StationHead from "./StationHead";
 import { useWeighIn } from "./useWeighIn";
+import { lineBy, wayOf } from "./ways";
 
 const PREDICTIONS = ["shy", "level", "heaped"] as const;
 
 /** The reading of a scale, typed or from the cable: who, on which scale, how much. */
-export default function WeighIn({ line }: { line: Line }) {
+export default function WeighIn({ line: planned }: { line: Line }) {
   const { t, i18n } = useTranslation();
   const go = useNavigate();
   const kitchen = useKitchen();
-  const [draft, change] = useDraft(line.id);
+  const [draft, change] = useDraft(planned.id);
+  const line = lineBy(planned, wayOf(kitchen, planned, draft));
   const [student, chooseStudent] = useChosenId("student");
   const [usual, setUsual] = useChosenId("scale");
   // The one tapped for this very weigh-in; else the usual one, if it can judge so little; else one that can.

@@ -19,6 +19,8 @@ export type Draft = {
   unit?: "g" | "oz";
   /** fills tipped or eggs cracked, one by one: done, or not done */
   answers?: boolean[];
+  /** another way than the one that comes first */
+  way?: string;
   predicted?: "level" | "heaped" | "shy";
   source?: "typed" | "scale" | "practice";
   /** several level measures on the scale at once, where it is too coarse for one */

@@ -6,7 +6,9 @@ import type { Kept } from "../outbox/store";
 import type { LiveState } from "../shell/live";
 
 export type Kitchen = Schemas["StationWork"];
-export type Line = Schemas["StationLine"];
+export type Way = Schemas["LineWay"];
+/** With the way in which it is measured; none: the usual one. */
+export type Line = Schemas["StationLine"] & { way?: Way["way"] };
 export type Result = Schemas["WeighingResult"];
 
 // The stream tells of everything and has all of it fetched again when it is back; asking in between is for what nobody foresaw.

@@ -34,6 +34,7 @@ export function useWeighIn(line: Line, draft: Draft) {
         ...(draft.unit && { unit: draft.unit }),
         ...(draft.answers && { left_out: draft.answers.filter((done) => !done).length }),
         ...(choice.together !== undefined && { together: choice.together }),
+        ...(line.way && { way: line.way }),
         ...(draft.predicted && { predicted: draft.predicted }),
         source: draft.source ?? "typed",
         ticked: draft.ticked,

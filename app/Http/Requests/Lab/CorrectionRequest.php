@@ -43,6 +43,8 @@ final class CorrectionRequest extends ApiRequest
             source: $wrong->source,
             predicted: $wrong->predicted,
             together: $wrong->together,
+            leftOut: $wrong->left_out,
+            way: $wrong->way,
             correctsId: $wrong->id,
         );
     }

@@ -7,12 +7,15 @@ namespace App\Http\Requests\Weigh;
 use App\Exceptions\Refusal;
 use App\Http\Requests\ApiRequest;
 use App\Http\Requests\TypedNumber;
+use App\Http\Views\Weigh\StationWork;
 use App\Models\LabLine;
 use App\Models\Scale;
 use App\Models\Station;
 use App\Models\Student;
 use App\Weighings\WeighIn;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\Lab\FrozenLine;
+use Hovik\Core\Lab\OtherWay;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\CupOnScale;
 use Hovik\Core\Weighing\Doubt;
@@ -61,6 +64,7 @@ final class WeighInRequest extends ApiRequest
             'left_out' => ['nullable', 'integer', 'between:0,200'],
             // Somebody is looking: what no usual slip explains is asked before it is stored.
             'ask' => ['nullable', 'boolean'],
+            'way' => ['nullable', 'string', 'in:'.implode(',', array_column(OtherWay::cases(), 'value'))],
             'predicted' => ['nullable', 'string', 'in:level,heaped,shy'],
             // Not Rule::enum: it is written out anew at every look at the rules, a twentieth of a weigh-in's time.
             'source' => ['nullable', 'string', 'in:'.implode(',', array_column(ReadingSource::cases(), 'value'))],
@@ -83,6 +87,7 @@ final class WeighInRequest extends ApiRequest
         if (! $line->isAt($station->id)) {
             self::refuse('line_id', 'refusal.not-here');
         }
+        $way = $this->way($line);
         $scale = Scale::ofSection($line->lab->section_id)->find($this->integer('scale_id'))
             ?? self::refuse('scale_id', 'refusal.no-such-scale');
         $this->given = new WeighIn(
@@ -92,11 +97,12 @@ final class WeighInRequest extends ApiRequest
             student: $student,
             scale: $scale,
             reading: $this->asked($line, $this->reading($scale)),
-            ticked: $this->ticked($line),
+            ticked: $this->ticked($line->measuredBy($way)),
             source: ReadingSource::tryFrom($this->string('source')->toString()) ?? ReadingSource::Typed,
             predicted: Verdict::tryFrom($this->string('predicted')->toString()),
             together: $this->together(),
             cups: $this->cups(),
+            way: $way,
             leftOut: $this->input('left_out') === null ? null : $this->integer('left_out'),
         );
     }
@@ -151,10 +157,26 @@ final class WeighInRequest extends ApiRequest
         return $doubt === null ? $reading : throw InvalidInput::because('ask', $doubt);
     }
 
-    /** @return list<Step> */
-    private function ticked(LabLine $line): array
+    /** What is not allowed here, or does not lead there, is no way. */
+    private function way(LabLine $line): ?OtherWay
     {
-        $steps = $line->frozen->steps();
+        $way = OtherWay::tryFrom($this->string('way')->toString());
+        if ($way === null) {
+            return null;
+        }
+        $actor = $this->user();
+        $allowed = $actor instanceof Student || $actor instanceof Station ? StationWork::ways($actor) : [];
+        if (! in_array($way, $allowed, true) || $line->lab->frozen?->by($line->frozen, $way) === null) {
+            self::refuse('way', 'refusal.answer-choice');
+        }
+
+        return $way;
+    }
+
+    /** @return list<Step> */
+    private function ticked(FrozenLine $line): array
+    {
+        $steps = $line->steps();
 
         return array_map(static function (string $id) use ($steps): Step {
             $step = Step::tryFrom($id);

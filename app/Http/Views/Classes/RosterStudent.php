@@ -6,20 +6,23 @@ namespace App\Http\Views\Classes;
 
 use App\Http\Views\View;
 use App\Models\Student;
+use Hovik\Core\Lab\OtherWay;
 
 final readonly class RosterStudent extends View
 {
+    /** @param  list<OtherWay>  $ways  allowed */
     public function __construct(
         public int $id,
         public string $name,
         public int $number,
         public ?int $station_id,
         public bool $has_pin,
+        public array $ways,
     ) {
     }
 
     public static function of(Student $student): self
     {
-        return new self($student->id, $student->name, $student->roster_number, $student->station_id, $student->pin !== null);
+        return new self($student->id, $student->name, $student->roster_number, $student->station_id, $student->pin !== null, $student->otherWays());
     }
 }

@@ -7,7 +7,6 @@ namespace App\Http\Views\Practice;
 use App\Http\Views\View;
 use App\Models\PracticeTask;
 use App\Practice\PracticeOf;
-use App\Practice\SetPractice;
 use App\Words\Said;
 use Hovik\Core\Practice\Aim;
 
@@ -26,11 +25,11 @@ final readonly class PracticeTasks extends View
         $boxes = $practice->boxes();
         $today = $practice->today()->toDateString();
 
-        return new self(array_values($practice->tasks()->map(static function (PracticeTask $task) use ($boxes, $today): StudentTask {
-            $isDone = SetPractice::isDone($task, $boxes);
+        return new self(array_values($practice->tasks()->map(static function (PracticeTask $task) use ($practice, $boxes, $today): StudentTask {
+            $isDone = $practice->isDone($task);
             $aims = array_map(
                 static fn (Aim $aim): TaskAim => new TaskAim($aim->id(), Said::phrase($aim->said()), $boxes->hasShown($aim)),
-                $task->aimed(),
+                $practice->aimsOf($task),
             );
 
             return new StudentTask(

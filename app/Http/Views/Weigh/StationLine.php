@@ -12,7 +12,7 @@ use App\Labs\ScalesFit;
 use App\Models\Lab;
 use App\Models\Station;
 use App\Words\Said;
-use Hovik\Core\Drawer\Tool;
+use Hovik\Core\Lab\OtherWay;
 use Hovik\Core\Lab\StationState;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Quantity\ShownGrams;
@@ -35,6 +35,7 @@ final readonly class StationLine extends View
      * @param  int|null  $best_scale  the one that judges it first
      * @param  JsonMap<int>  $together  by scale that is too coarse for one: how many level measures to weigh as one
      * @param  int  $cups  weighed one by one with the food in them; 0 where it is tipped into a bowl
+     * @param  list<LineWay>  $others  ways that may be gone instead, here
      * @param  string|null  $given  whose turn it is, where the class goes by name
      * @param  'there'|'ours'|'out'|null  $shelf  where its shared supply is
      * @param  bool  $foreign  something fell into it; the teacher has not looked yet
@@ -62,6 +63,7 @@ final readonly class StationLine extends View
         public ?int $best_scale,
         public JsonMap $together,
         public int $cups,
+        public array $others,
         public ?int $pieces,
         public ?string $shelf,
         public bool $foreign,
@@ -76,23 +78,29 @@ final readonly class StationLine extends View
      * @param  list<FrozenStationLine>  $frozen
      * @param  array<int, StationState>  $states  by station
      * @param  array<int, int>  $turns  student by line
+     * @param  list<OtherWay>  $allowed  other ways, here
      * @return list<self>
      */
-    public static function all(Lab $lab, Station $station, array $frozen, array $states, StationState $own, array $turns): array
-    {
+    public static function all(
+        Lab $lab, Station $station, array $frozen, array $states, StationState $own, array $turns, array $allowed,
+    ): array {
         $names = $station->students->pluck('name', 'id');
         $fits = ScalesFit::of($lab);
         $attempts = Attempt::byLine($lab, $station);
         $dropped = array_keys($own->dropped);
         $shows = $lab->section->shows_target;
-        $hasSets = array_filter($lab->frozen->drawer ?? [], static fn (Tool $tool): bool => $tool->inSet > 0) !== [];
+        $isDropped = static fn (DrawnFill $fill): bool => in_array($fill->tool, $dropped, true);
 
         return array_map(static function (FrozenStationLine $line) use (
-            $lab, $station, $states, $own, $fits, $attempts, $dropped, $shows, $hasSets, $turns, $names,
+            $lab, $station, $states, $own, $fits, $attempts, $dropped, $shows, $turns, $names, $allowed, $isDropped,
         ): self {
-            $fallen = array_values(array_filter($line->fills, static fn (DrawnFill $fill): bool => in_array($fill->tool, $dropped, true)));
-            $other = $fallen === [] ? null : $lab->frozen?->instead($lab->lines->findOrFail($line->id)->frozen, $dropped);
-            $fills = $other === null ? $line->fills : array_map(DrawnFill::of(...), $other->fills);
+            $way = $line->usual;
+            $fallen = array_values(array_filter($way->fills, $isDropped));
+            $stored = $fallen === [] ? null : $lab->lines->findOrFail($line->id);
+            $other = $stored === null ? null : $lab->frozen?->instead($stored->frozen, $dropped);
+            if ($stored !== null && $other !== null) {
+                $way = $way->with(array_map(DrawnFill::of(...), $other->fills), Said::phrase($other->why), LineWay::hasSets($stored));
+            }
 
             return new self(
                 id: $line->id,
@@ -101,22 +109,26 @@ final readonly class StationLine extends View
                 family: $line->family,
                 amount: $line->amount,
                 recipe_says: $line->recipe_says,
-                weigh_out: $line->weigh_out,
-                aim: $shows && $line->weigh_out === null ? Said::phrase(Phrase::of('weigh.target', [
+                weigh_out: $way->weigh_out,
+                aim: $shows && $way->weigh_out === null ? Said::phrase(Phrase::of('weigh.target', [
                     'grams' => ShownGrams::of($lab->lines->findOrFail($line->id)->target()->grams),
                 ])) : null,
-                fills: $fills,
+                fills: $way->fills,
                 fallen: $fallen,
-                fetch: [...self::tools($fills, $hasSets), ...$line->helpers],
-                why_tools: $other === null ? $line->why_tools : Said::phrase($other->why),
-                steps: $line->steps,
-                then: $line->then,
-                watch: $line->watch,
+                fetch: $way->fetch,
+                why_tools: $way->why_tools,
+                steps: $way->steps,
+                then: $way->then,
+                watch: $way->watch,
                 cautions: $line->cautions,
                 fit_scales: ScalesFit::fit($fits[$line->id]),
                 best_scale: ScalesFit::best($fits[$line->id]),
-                together: new JsonMap($line->one_spoon ? ScalesFit::together($fits[$line->id]) : []),
-                cups: $line->cups === 0 ? 0 : array_sum(array_column($fills, 'count')),
+                together: new JsonMap($way->one_spoon ? ScalesFit::together($fits[$line->id]) : []),
+                cups: $way->cups,
+                others: array_values(array_filter(
+                    $line->others, static fn (LineWay $one): bool => in_array($one->way, $allowed, true)
+                        && array_filter($one->fills, $isDropped) === [],
+                )),
                 pieces: $line->pieces,
                 shelf: $line->shared ? self::shelf($line->id, $station, $states) : null,
                 foreign: isset($own->foreign[$line->id]),
@@ -126,18 +138,6 @@ final readonly class StationLine extends View
                 attempts: $attempts[$line->id] ?? [],
             );
         }, $frozen);
-    }
-
-    /**
-     * By name; where stations have sets of their own, what stands on the shelf says so.
-     *
-     * @param  list<DrawnFill>  $fills
-     * @return list<string>
-     */
-    private static function tools(array $fills, bool $hasSets): array
-    {
-        return array_map(static fn (DrawnFill $fill): string => $hasSets && ! $fill->in_set
-            ? Said::phrase(Phrase::of('fetch.from-shelf', ['tool' => $fill->called])) : $fill->called, $fills);
     }
 
     /** @param  array<int, StationState>  $states */

@@ -12,6 +12,7 @@ use App\Labs\StationStates;
 use App\Labs\StationTurns;
 use App\Models\Station;
 use App\Models\Student;
+use Hovik\Core\Lab\OtherWay;
 use Hovik\Core\Lab\StationState;
 use Hovik\Core\Safety\StationChecklist;
 
@@ -22,6 +23,7 @@ final readonly class StationWork extends View
      * @param  'student'|'station'  $kind
      * @param  list<Person>  $students  who may be measuring: all of a station, or the student alone
      * @param  LabName|null  $lab  null while no lab is open
+     * @param  list<OtherWay>  $ways  that may be gone here: the student's own; at a station, what anybody of the class may
      * @param  list<RunningTimer>  $timers
      * @param  list<string>  $dropped  tools by id
      * @param  list<int>  $order  lines in the order planned for this station
@@ -41,6 +43,7 @@ final readonly class StationWork extends View
         public ?StationChecks $clean_up,
         public bool $paused,
         public bool $asks_prediction,
+        public array $ways,
         public ?Gate $gate,
         public bool $help,
         public array $timers,
@@ -64,6 +67,7 @@ final readonly class StationWork extends View
         $order = $lab->orders[$station->id ?? 0] ?? [];
         $lines = array_column($frozen, 'id');
         $turns = $lab === null ? [] : StationTurns::of($lab)->at($station->id, $station->students, $order === [] ? $lines : $order);
+        $ways = self::ways($actor);
 
         return new self(
             kind: $actor instanceof Station ? 'station' : 'student',
@@ -77,6 +81,7 @@ final readonly class StationWork extends View
             clean_up: $station === null ? null : StationChecks::of($station, StationChecklist::CleanUp),
             paused: $lab?->paused_at !== null,
             asks_prediction: $section->asks_prediction,
+            ways: $ways,
             gate: $lab === null ? null : Gate::of($lab, $own, $lines),
             help: $own->helpSince !== null,
             timers: RunningTimer::all($own),
@@ -84,7 +89,13 @@ final readonly class StationWork extends View
             order: $order,
             todo: $own->todo($order === [] ? $lines : $order),
             scales: $lab === null ? [] : StationScale::all($section->kitchen),
-            lines: $lab === null ? [] : StationLine::all($lab, $station, $frozen, $states, $own, $turns),
+            lines: $lab === null ? [] : StationLine::all($lab, $station, $frozen, $states, $own, $turns, $ways),
         );
+    }
+
+    /** @return list<OtherWay> */
+    public static function ways(Student|Station $actor): array
+    {
+        return $actor instanceof Student ? $actor->otherWays() : $actor->section->otherWays();
     }
 }

@@ -106,7 +106,7 @@ final readonly class WeighingResult extends View
             earlier: array_values($weighing->earlier()->map(EarlierWeighing::of(...))->all()),
             working: [...$working['how'], ...array_map(Said::phrase(...), Explanation::of($judged)), ...$working['source']],
             cups: WeighedCup::all($weighing),
-            weighed_out: $line->frozen->isWeighedOut(),
+            weighed_out: $weighing->measured()->isWeighedOut(),
         );
     }
 }
