@@ -175,9 +175,31 @@ describe("who sits where", () => {
 
   it("gives a forgotten PIN back to be chosen, in place", async () => {
     const screen = await page(<Seats one={seats()} />);
-    expect(screen.all("li button")).toEqual(["Reset PIN"]); // only who has one
+    expect(screen.all("li button").filter((name) => name !== "⋯")).toEqual(["Reset PIN"]); // only who has one
     await screen.press("Reset the PIN of Oona");
     expect(bodies(screen)).toEqual([{ name: "Oona", station_id: 1, reset_pin: true }]);
+  });
+
+  it("folds what else a student may do; a tap shows at once, and goes back where it is refused", async () => {
+    const screen = await page(<Seats one={seats()} />);
+    expect(screen.all("input[type=checkbox]")).toHaveLength(0);
+    await screen.press("Other ways for Ilka");
+    const boxes = () => [...screen.place.querySelectorAll<HTMLInputElement>("input[type=checkbox]")];
+    act(() => boxes()[1]?.click());
+    expect(boxes().map((box) => box.checked)).toEqual([false, true, false, false]);
+    await settle();
+    act(() => boxes()[3]?.click());
+    await settle();
+    expect(bodies(screen)).toEqual([{ ways: ["weigh-out"] }, { ways: ["weigh-out", "large-print"] }]);
+
+    const refused = await page(<Seats one={seats()} />, {
+      "PUT /api/sections/3/students/13/ways": refusal({ ways: "Choose one of these." }),
+    });
+    await refused.press("Other ways for Ilka");
+    act(() => refused.place.querySelector<HTMLInputElement>("input[type=checkbox]")?.click());
+    await settle();
+    expect(refused.wrong()).toEqual(["Choose one of these."]);
+    expect(refused.place.querySelector<HTMLInputElement>("input[type=checkbox]")?.checked).toBe(false);
   });
 
   it("grows by a station, and loses one nobody sits at", async () => {

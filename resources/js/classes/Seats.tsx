@@ -32,6 +32,7 @@ export default function Seats({ one }: { one: Class }) {
           <Seat key={station?.id ?? "none"} one={one} station={station} change={change} />
         ))}
       </div>
+      {one.students.length > 0 && <p className="soft pt-3">{t("class.ways")}</p>}
       <FieldProblem>{seating.says}</FieldProblem>
       <form className="flex items-end gap-3 pt-4" onSubmit={add} noValidate>
         <Field

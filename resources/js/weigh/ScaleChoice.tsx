@@ -17,11 +17,14 @@ export default function ScaleChoice({ line, scale, choose, problem }: Props) {
   const { t, i18n } = useTranslation();
   const kitchen = useKitchen();
   const [draft, change] = useDraft(line.id);
+  // On a phone the rest is out of sight at the side.
+  const fits = ({ id }: { id: number }) => Number(line.fit_scales.includes(id));
+  const fitFirst = [...kitchen.scales].sort((a, b) => fits(b) - fits(a));
   return (
     <fieldset>
       <legend className="label">{t("weigh.which")}</legend>
       <NamesToTap
-        names={kitchen.scales.map(({ id, name, step, decimals }) => {
+        names={fitFirst.map(({ id, name, step, decimals }) => {
           const steps = t("weigh.step", { step: shown(step, decimals, i18n.language) });
           return { id, name, under: line.fit_scales.includes(id) ? steps : `${steps}, ${t("weigh.coarse")}` };
         })}

@@ -1,0 +1,63 @@
+import { openLab, setUp } from "./lab";
+import {
+  button,
+  expect,
+  expectAccessible,
+  expectLargeTargets,
+  expectNoSidewaysScroll,
+  PHONE,
+  someone,
+  tabletIs,
+  tabTo,
+  teacherSignsIn,
+  test,
+  toScale,
+  typeOnKeypad,
+} from "./school";
+
+test("another way is allowed by keyboard, and offered on a tablet to whoever measures: weighed out, and judged", async ({
+  browser,
+  school,
+}) => {
+  const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(teacher, school);
+  await openLab(teacher, school, "Another way", "1/2 cup granulated sugar\n1/4 cup butter");
+  const alder = await someone(browser, { viewport: PHONE });
+  await tabletIs(alder, school, "Alder", /Hair is tied back/);
+  await setUp(alder);
+  await button(alder, "Tavi").click();
+  await alder.locator(".todo-row", { hasText: "Granulated sugar" }).click();
+  await expect(alder.getByText(/^Fetch/)).toBeVisible();
+  await expect(alder.getByText("How do you measure it?")).toHaveCount(0);
+
+  await teacher.goto("/class");
+  const more = button(teacher, "Other ways for Oona"); // of another station: whose it is, no tablet shows
+  await tabTo(more);
+  await more.press("Enter");
+  await tabTo(teacher.getByLabel("Weigh it out"));
+  await teacher.keyboard.press("Space");
+  await expect(teacher.getByLabel("Weigh it out")).toBeChecked();
+  await expectAccessible(teacher);
+
+  await expect(alder.getByText("How do you measure it?")).toBeVisible(); // without a reload
+  await button(alder, "Weigh it out").click();
+  await expect(alder.getByText("Weigh out 100 g.")).toBeVisible();
+  await expect(button(alder, /Scale flat and on/)).toBeVisible();
+  await expectAccessible(alder);
+  await expectLargeTargets(alder);
+  await expectNoSidewaysScroll(alder);
+  await button(alder, "All done").click();
+  await toScale(alder);
+  await typeOnKeypad(alder, "101");
+  await button(alder, "Check the level").click();
+  await expect(alder.getByRole("heading", { name: "Level" })).toBeVisible();
+
+  await alder.goto("/kitchen");
+  await button(alder, "Larger letters").click();
+  await expect(button(alder, "Larger letters")).toHaveAttribute("aria-pressed", "true");
+  await expectNoSidewaysScroll(alder);
+  await expectAccessible(alder);
+  await alder.locator(".todo-row", { hasText: "Butter" }).click();
+  await expect(alder.getByText("How do you measure it?")).toBeVisible();
+  await expectNoSidewaysScroll(alder);
+});
