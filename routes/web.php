@@ -73,6 +73,7 @@ use App\Http\Controllers\Weigh\PortionsOfStationController;
 use App\Http\Controllers\Weigh\StationCheckController;
 use App\Http\Controllers\Weigh\StationWorkController;
 use App\Http\Controllers\Weigh\WeighingController;
+use App\Http\Controllers\Words\WordingController;
 use Illuminate\Support\Facades\Route;
 
 if (config('hovik.bench') === true) {
@@ -166,6 +167,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('shopping', [ShoppingController::class, 'show']);
         Route::put('pantry/{ingredient}/pack', [ShoppingController::class, 'update']);
         Route::delete('pantry/{ingredient}/pack', [ShoppingController::class, 'destroy']);
+        Route::get('wordings', [WordingController::class, 'index']);
+        Route::put('wordings/{phrase}', [WordingController::class, 'update']);
+        Route::delete('wordings/{phrase}', [WordingController::class, 'destroy']);
         Route::get('recipes', [RecipeController::class, 'index']);
         Route::get('portions', [PortionsController::class, 'show']);
         Route::post('recipes', [RecipeController::class, 'store']);

@@ -11,6 +11,7 @@ use App\Http\Views\Weigh\FrozenStationLine;
 use App\Models\Lab;
 use App\Models\LabLine;
 use App\Models\Station;
+use App\Words\KitchenWords;
 use App\Words\Said;
 use Hovik\Core\Safety\SafetyPoint;
 use Hovik\Core\Safety\StationChecklist;
@@ -23,14 +24,14 @@ final class LabWords
     /** @return list<BoardLine> of the lines that are weighed */
     public static function board(Lab $lab): array
     {
-        return self::kept($lab, 'board', static fn (): array => array_values($lab->weighedLines()->map(BoardLine::of(...))->all()));
+        return self::kept($lab, 'board', true, static fn (): array => array_values($lab->weighedLines()->map(BoardLine::of(...))->all()));
     }
 
     /** @return list<FrozenStationLine> */
     public static function stations(Lab $lab): array
     {
         return self::kept(
-            $lab, 'stations', static fn (): array => array_values($lab->weighedLines()->map(FrozenStationLine::of(...))->all()),
+            $lab, 'stations', true, static fn (): array => array_values($lab->weighedLines()->map(FrozenStationLine::of(...))->all()),
         );
     }
 
@@ -49,7 +50,7 @@ final class LabWords
         $version = $lab->recipeVersion;
         $as = hash('xxh32', (string) json_encode([$version?->getRawOriginal('lines'), $version?->getRawOriginal('directions')]));
 
-        return self::kept($lab, "directions $as", static fn (): array => StepOfDirections::all($version));
+        return self::kept($lab, "directions $as", false, static fn (): array => StepOfDirections::all($version));
     }
 
     /** @param  list<FrozenStationLine>  $lines */
@@ -61,7 +62,7 @@ final class LabWords
     /** @return array<int, Target> by id of the weighed line */
     public static function targets(Lab $lab): array
     {
-        return self::kept($lab, 'targets', static fn (): array => $lab->weighedLines()->mapWithKeys(
+        return self::kept($lab, 'targets', false, static fn (): array => $lab->weighedLines()->mapWithKeys(
             static fn (LabLine $line): array => [$line->id => $line->target()],
         )->all());
     }
@@ -73,7 +74,7 @@ final class LabWords
      */
     public static function working(LabLine $line): array
     {
-        return self::kept($line->lab, "working:$line->id", static function () use ($line): array {
+        return self::kept($line->lab, "working:$line->id", false, static function () use ($line): array {
             $frozen = $line->frozen;
 
             return [
@@ -93,7 +94,7 @@ final class LabWords
         $edited = $lab->editedList($kind);
         $as = hash('xxh32', json_encode($edited->toArray(), JSON_THROW_ON_ERROR));
 
-        return self::kept($lab, "check $kind->value $as", static function () use ($lab, $kind, $edited): array {
+        return self::kept($lab, "check $kind->value $as", true, static function () use ($lab, $kind, $edited): array {
             $foods = $lab->foods();
             $allergens = StationChecklist::allergens($foods);
             $own = $edited->ownByKey();
@@ -115,15 +116,18 @@ final class LabWords
      *
      * @template T
      *
+     * @param  bool  $isWorded  the kitchen may say it in its own words
      * @param  callable(): T  $make
      * @return T
      */
-    private static function kept(Lab $lab, string $what, callable $make): mixed
+    private static function kept(Lab $lab, string $what, bool $isWorded, callable $make): mixed
     {
         if (! $lab->state->isFrozen()) {
             return $make();
         }
-        $key = "lab:$lab->id:{$lab->created_at?->getTimestampMs()}:$what:".app()->getLocale();
+        $locale = app()->getLocale();
+        $words = $isWorded ? app(KitchenWords::class)->mark($locale) : '';
+        $key = "lab:$lab->id:{$lab->created_at?->getTimestampMs()}:$what:$locale:$words";
 
         return Cache::store('memory')->rememberForever($key, $make(...));
     }

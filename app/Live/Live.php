@@ -35,6 +35,14 @@ final class Live
         }
     }
 
+    /** Steps or cautions are said otherwise. */
+    public static function tellWords(Section $section): void
+    {
+        if ($section->openLab !== null) {
+            self::tell($section->openLab, 'words-changed');
+        }
+    }
+
     /** To a class's students and its teacher, lab or no lab. */
     public static function tellClass(Section $section, string $what): void
     {

@@ -56,6 +56,12 @@ final class Kitchen extends Model
         return $this->hasMany(OwnWeight::class);
     }
 
+    /** @return HasMany<OwnWording, $this> what it says in words of its own */
+    public function ownWordings(): HasMany
+    {
+        return $this->hasMany(OwnWording::class);
+    }
+
     /** @return HasMany<OwnIngredient, $this> */
     public function ownIngredients(): HasMany
     {

@@ -13,14 +13,15 @@ use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Words\Phrase;
-use Hovik\Core\Words\Phrasebook;
 
 /** The core's phrases, in the language of the one who asked. */
 final class Said
 {
     public static function phrase(Phrase $phrase): string
     {
-        return self::book()->say($phrase);
+        $locale = app()->getLocale();
+
+        return app(KitchenWords::class)->book($locale, $phrase)->say($phrase);
     }
 
     /** A name or a few words in the middle of a sentence. */
@@ -65,7 +66,8 @@ final class Said
      */
     public static function step(Step $step, ?HouseMethod $method, Family $family, ?Role $role = null, bool $isShort = false): array
     {
-        $book = self::book();
+        $locale = app()->getLocale();
+        $book = app(KitchenWords::class)->book($locale, Phrase::of("step.$step->value"));
         $why = $book->firstOf("step.$step->value.why.$family->value", "step.$step->value.why");
         if ($isShort) {
             return ['text' => $book->say(Phrase::of("step.$step->value.short")), 'why' => $why];
@@ -90,10 +92,5 @@ final class Said
             ]));
 
         return $fill->count === 1 ? $said : self::phrase(Phrase::of('fill.times', ['count' => $fill->count, 'size' => $said]));
-    }
-
-    private static function book(): Phrasebook
-    {
-        return Phrasebook::in(app()->getLocale());
     }
 }

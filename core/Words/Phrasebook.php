@@ -15,15 +15,21 @@ final class Phrasebook
 
     private const PARTS = ['causes', 'practice', 'refusals', 'safety', 'technique'];
 
-    /** @param  array<string, string>  $patterns */
-    private function __construct(private readonly string $locale, private readonly array $patterns)
+    /** @param  array<string, string>  $patterns  by phrase id */
+    private function __construct(private readonly string $locale, public readonly array $patterns)
     {
+    }
+
+    /** The same book with a kitchen's own words in it. */
+    public function with(OwnWords $own): self
+    {
+        return $own->texts === [] ? $this : new self($this->locale, array_intersect_key($own->patterns(), $this->patterns) + $this->patterns);
     }
 
     /** English where there is no such language. */
     public static function in(string $locale): self
     {
-        $language = str_starts_with($locale, 'es') ? 'es' : 'en';
+        $language = self::language($locale);
         if (! isset(self::$open[$language])) {
             /** @var array<string, string> $patterns */
             $patterns = require __DIR__."/$language.php";
@@ -36,6 +42,12 @@ final class Phrasebook
         }
 
         return self::$open[$language];
+    }
+
+    /** @return 'en'|'es' */
+    public static function language(string $locale): string
+    {
+        return str_starts_with($locale, 'es') ? 'es' : 'en';
     }
 
     public function has(string $id): bool

@@ -61,3 +61,35 @@ test("another way is allowed by keyboard, and offered on a tablet to whoever mea
   await expect(alder.getByText("How do you measure it?")).toBeVisible();
   await expectNoSidewaysScroll(alder);
 });
+
+test("a sentence is said better by keyboard, and a station that has it open says it so", async ({
+  browser,
+  school,
+}) => {
+  const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
+  await teacherSignsIn(teacher, school);
+  await openLab(teacher, school, "In our words", "1 cup all-purpose flour");
+  const birch = await someone(browser);
+  await tabletIs(birch, school, "Birch", /Hair is tied back/);
+  await setUp(birch);
+  await birch.locator(".whos .name").first().click();
+  await birch.locator(".todo-row", { hasText: "flour" }).click();
+  await expect(button(birch, "Hold the tool over paper or the bin")).toBeVisible();
+
+  await teacher.goto("/practise/techniques");
+  await teacher.getByRole("link", { name: "Our words" }).press("Enter");
+  await teacher.getByLabel("Find a sentence").fill("over paper");
+  const change = button(teacher, "Change: Hold the tool over paper or the bin");
+  await tabTo(change);
+  await change.press("Enter");
+  await teacher.getByLabel("Say it so").fill(" ");
+  await teacher.keyboard.press("Enter");
+  await expect(teacher.getByText("Write what it should say, or put it back.")).toBeVisible();
+  await teacher.getByLabel("Say it so").fill("Over paper, always");
+  await teacher.keyboard.press("Enter");
+  await expect(teacher.getByText("It was: Hold the tool over paper or the bin")).toBeVisible();
+  await expectAccessible(teacher);
+  await expect(button(birch, "Over paper, always")).toBeVisible();
+  await button(teacher, "Put back: Over paper, always").press("Enter");
+  await expect(button(birch, "Hold the tool over paper or the bin")).toBeVisible();
+});

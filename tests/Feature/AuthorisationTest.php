@@ -78,7 +78,7 @@ function urlOf(Tests\SchoolTestCase $test, string $uri): string
         '{student}' => (string) $class->stations->last()->students->last()->id, '{colleague}' => (string) $class->colleagues()->sole()->id,
         '{task}' => (string) $class->practiceTasks()->sole()->id, '{recipe}' => (string) $test->recipe,
         '{scale}' => (string) $class->kitchen->scales->last()->id, '{asked}' => '1', '{weighing}' => WEIGHING, '{event}' => NEW_ULID,
-        '{new}' => NEW_ULID, '{line}' => '1.1', '{step}' => '1', '{ingredient}' => 'bread-flour', '{id}' => 'dry-cup-us-1', '{fault}' => 'dry',
+        '{new}' => NEW_ULID, '{line}' => '1.1', '{step}' => '1', '{ingredient}' => 'bread-flour', '{phrase}' => 'step.loosen', '{id}' => 'dry-cup-us-1', '{fault}' => 'dry',
         '{turn}' => '0', '{kind}' => 'set-up', '{code}' => $class->code,
     ]);
 }
@@ -173,6 +173,8 @@ $routes = function (): array {
         ['POST', 'api/drawer/scales', TEACHERS_OWN, ['name' => 'Spare', 'catalogue_id' => 'scale-1g-5kg']],
         ['PUT', 'api/drawer/scales/{scale}', ['ok', 'ok', 'ok', 404, 401, 401, 401, 401, 401], ['out_of_order' => true]],
         ['DELETE', 'api/drawer/scales/{scale}', ['ok', 'ok', 'ok', 404, 401, 401, 401, 401, 401], []],
+        ['GET', 'api/wordings', TEACHERS_OWN, []], ['PUT', 'api/wordings/{phrase}', TEACHERS_OWN, ['text' => 'Stir it']],
+        ['DELETE', 'api/wordings/{phrase}', TEACHERS_OWN, []],
         ['GET', 'api/pantry', TEACHERS_OWN, []], ['GET', 'api/pantry/names', TEACHERS_OWN, []],
         [
             'POST', 'api/pantry', TEACHERS_OWN,

@@ -1467,6 +1467,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/wordings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every step, reason, note and caution, as the application says it and as this kitchen does */
+        get: operations["wordingIndex"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wordings/{phrase}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say it so from now on, in labs that are open too */
+        put: operations["wordingUpdate"];
+        post?: never;
+        /** Say it as the application does again */
+        delete: operations["wordingDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/work": {
         parameters: {
             query?: never;
@@ -3108,6 +3143,18 @@ export interface components {
             cups: components["schemas"]["WeighedCup"][];
             /** @description on the scale instead of measured */
             weighed_out: boolean;
+        };
+        /** @description A phrase that a kitchen may say in its own words. */
+        Wording: {
+            id: string;
+            /** @enum {string} */
+            kind: "step" | "reason" | "note" | "caution" | "slip" | "consequence" | "tool";
+            /** @description as the application says it; what is filled in stands in braces */
+            seeded: string;
+            /** @description as this kitchen says it */
+            own: string | null;
+            /** @description characters at most */
+            longest: number;
         };
         WrittenPart: {
             /** @enum {string} */
@@ -6329,6 +6376,84 @@ export interface operations {
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
+        };
+    };
+    wordingIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Wording"][];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    wordingUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                phrase: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    wordingDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                phrase: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
         };
     };
     stationWorkShow: {

@@ -47,6 +47,7 @@ export const router = createBrowserRouter([
           { path: "practise", lazy: screen(() => import("../practice/Ready")) },
           { path: "practise/question", lazy: screen(() => import("../practice/Projected"), "bench") },
           { path: "practise/techniques/:page?", lazy: screen(() => import("../technique/TeacherLibrary"), "bench") },
+          { path: "practise/words", lazy: screen(() => import("../words/WordsScreen")) },
           { path: "practise/simulator", lazy: screen(() => import("../simulator/TeacherSimulator"), "bench") },
           { path: "prepare", lazy: screen(() => import("../prepare/Prepare")) },
           { path: "recipes/:recipe", lazy: screen(() => import("../prepare/RecipeScreen")) },

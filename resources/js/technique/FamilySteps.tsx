@@ -1,5 +1,6 @@
 import { type KeyboardEvent, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
+import { Link, useLocation } from "react-router";
 import type { TechniquePage } from "./library";
 import StepDrawing from "./StepDrawing";
 
@@ -8,6 +9,7 @@ export default function FamilySteps({ page }: { page: TechniquePage }) {
   const { t } = useTranslation();
   const [at, go] = useState(0);
   const [played, play] = useState(0);
+  const mayChange = useLocation().pathname.startsWith("/practise"); // a teacher's own page
   const strip = useRef<HTMLOListElement>(null);
   const step = page.steps[at];
   if (!step) return null;
@@ -30,6 +32,11 @@ export default function FamilySteps({ page }: { page: TechniquePage }) {
           <p className="soft num">{t("library.stepOf", { step: at + 1, of: page.steps.length })}</p>
           <h2>{step.text}</h2>
           <p>{t("library.why", { why: step.why })}</p>
+          {mayChange && (
+            <Link className="quiet" to={`/practise/words?find=${encodeURIComponent(step.text)}`}>
+              {t("words.these")}
+            </Link>
+          )}
           {step.care && <p className="lib-care">{step.care}</p>}
           <p className="lib-go">
             <button type="button" className="btn btn-outline" onClick={() => play(played + 1)}>

@@ -20,6 +20,9 @@ export default function TeacherLibrary() {
         <Link className="quiet" to="/practise">
           {t("places.practise")}
         </Link>
+        <Link className="quiet" to="/practise/words">
+          {t("words.link")}
+        </Link>
       </p>
       <LibraryScreen section={section} home="/practise/techniques" />
     </>
