@@ -58,6 +58,7 @@ use App\Http\Controllers\Prepare\RecipeLabController;
 use App\Http\Controllers\Prepare\RecipeLineController;
 use App\Http\Controllers\Prepare\RecipeStandardController;
 use App\Http\Controllers\Prepare\RecipeVersionController;
+use App\Http\Controllers\Prepare\SecondPeriodController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\Shopping\ShoppingController;
 use App\Http\Controllers\SignIn\TeacherSessionController;
@@ -114,6 +115,10 @@ Route::prefix('api')->group(function (): void {
         Route::get('labs/{lab}/bundle', [LabBundleController::class, 'show']);
         Route::get('labs/{lab}/calendar.ics', [LabCalendarController::class, 'show']);
         Route::get('recipes/{recipe}/json-ld', [RecipeFileController::class, 'show']);
+        Route::post('labs/{lab}/second', [LabStateController::class, 'second']);
+        Route::post('labs/{lab}/second-period', [SecondPeriodController::class, 'store']);
+        Route::put('labs/{lab}/second-period', [SecondPeriodController::class, 'update']);
+        Route::delete('labs/{lab}/second-period', [SecondPeriodController::class, 'destroy']);
         Route::get('labs/{lab}/period', [PeriodController::class, 'show']);
         Route::put('labs/{lab}/period', [PeriodController::class, 'update']);
         Route::get('labs/{lab}/sheet', [LabController::class, 'show']);

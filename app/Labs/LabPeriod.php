@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Labs;
 
+use App\Http\Views\Prepare\StoredLine;
 use App\Models\Lab;
 use App\Words\Said;
 use Hovik\Core\Drawer\Scale;
@@ -14,6 +15,8 @@ use Hovik\Core\Period\Period;
 use Hovik\Core\Period\PeriodLine;
 use Hovik\Core\Period\PeriodPlan;
 use Hovik\Core\Period\Scheduler;
+use Hovik\Core\Period\Storage;
+use Hovik\Core\Period\TwoPeriods;
 use Hovik\Core\Weighing\ScaleFitness;
 use Hovik\Core\Words\Phrase;
 use Illuminate\Support\Carbon;
@@ -32,7 +35,11 @@ final class LabPeriod
     /** @var array<string, int> */
     private array $counts = [];
 
-    public readonly PeriodPlan $plan;
+    /** @var list<FrozenLine> but for what stands for a line at some station: that takes its turn */
+    private readonly array $usual;
+
+    /** @var non-empty-list<PeriodPlan> the one period, or the first and the second */
+    public readonly array $parts;
 
     /**
      * @throws InvalidInput when no plan can be made: a class without stations, say
@@ -44,12 +51,16 @@ final class LabPeriod
         }
         $section = $lab->lab->section;
         $minutes = max(1, (int) Carbon::parse($section->starts_at)->diffInMinutes(Carbon::parse($section->ends_at)));
-        // What stands for a line at some station takes its turn.
-        $usual = array_values(array_filter($lab->lines, static fn (FrozenLine $line): bool => ! $line->isSwapped()));
-        $lines = array_map($this->line(...), $usual);
-        $this->plan = Scheduler::plan(
-            Period::of($minutes, $lab->stations(), Period::HANDS, $lines, $this->counts, self::blocks($lab->lab)),
-        );
+        $this->usual = array_values(array_filter($lab->lines, static fn (FrozenLine $line): bool => ! $line->isSwapped()));
+        $lines = array_map($this->line(...), $this->usual);
+        $whole = Period::of($minutes, $lab->stations(), Period::HANDS, $lines, $this->counts, self::blocks($lab->lab));
+        $later = $lab->lab->later;
+        if ($later === null) {
+            $this->parts = [Scheduler::plan($whole)];
+        } else {
+            $two = TwoPeriods::of($whole, array_map(strval(...), $later));
+            $this->parts = [$two->first, $two->second];
+        }
     }
 
     /** @throws InvalidInput */
@@ -62,7 +73,7 @@ final class LabPeriod
     public static function blocks(Lab $lab): array
     {
         $blocks = [];
-        foreach (self::USUAL_BLOCKS as $block) {
+        foreach ($lab->later === null ? self::USUAL_BLOCKS : [...self::USUAL_BLOCKS, Fixed::PutAway] as $block) {
             $blocks[$block->value] = $lab->blocks[$block->value] ?? $block->usualS();
         }
 
@@ -83,9 +94,31 @@ final class LabPeriod
     public function orders(): array
     {
         return array_map(
-            fn (int $station): array => array_map(intval(...), $this->plan->orderOf($station)),
-            range(0, $this->plan->period->stations - 1),
+            fn (int $station): array => array_map(intval(...), array_merge(
+                ...array_map(static fn (PeriodPlan $part): array => $part->orderOf($station), $this->parts),
+            )),
+            range(0, $this->parts[0]->period->stations - 1),
         );
+    }
+
+    /** @return list<int> places of the lines that are measured in a second period, if there is one */
+    public function whatDoesNotKeep(): array
+    {
+        $fresh = array_filter(
+            $this->usual, static fn (FrozenLine $line): bool => Storage::of($line->food->ingredient) === Storage::Fresh,
+        );
+
+        return array_values(array_map(static fn (FrozenLine $line): int => $line->place(), $fresh));
+    }
+
+    /** @return list<StoredLine> every line, and what is done with it between two periods */
+    public function stored(): array
+    {
+        $later = $this->lab->lab->later ?? [];
+
+        return array_map(fn (FrozenLine $line): StoredLine => StoredLine::of(
+            $line->place(), $this->lines[$line->position], Storage::of($line->food->ingredient), in_array($line->place(), $later, true),
+        ), $this->usual);
     }
 
     private function line(FrozenLine $line): PeriodLine

@@ -33,6 +33,8 @@ use Illuminate\Support\Facades\DB;
  * @property Carbon|null $closed_at
  * @property Carbon|null $paused_at
  * @property array<string, int>|null $blocks  s of the fixed blocks of its period
+ * @property list<int>|null $later  places of the lines that its second period measures; null: it has one
+ * @property Carbon|null $second_at  when its second period began
  * @property array<int, list<int>>|null $orders  line ids in planned order, by station id
  * @property int|null $recipe_version_id
  * @property Factor $factor
@@ -64,12 +66,34 @@ final class Lab extends Model
         'archived_at' => 'datetime',
         'blocks' => 'array',
         'orders' => 'array',
+        'later' => 'array',
+        'second_at' => 'datetime',
     ];
 
     /** @return BelongsTo<Section, $this> */
     public function section(): BelongsTo
     {
         return $this->belongsTo(Section::class);
+    }
+
+    /** Something of it waits for its second period. */
+    public function isInFirstOfTwo(): bool
+    {
+        return $this->later !== null && $this->second_at === null;
+    }
+
+    /**
+     * Those lines that are measured in the period that is going on.
+     *
+     * @param  list<int>  $lines  ids
+     * @param  array<int, int>  $places  in the recipe, by id
+     * @return list<int>
+     */
+    public function nowOf(array $lines, array $places): array
+    {
+        $later = $this->isInFirstOfTwo() ? $this->later ?? [] : [];
+
+        return array_values(array_filter($lines, static fn (int $line): bool => ! in_array($places[$line] ?? 0, $later, true)));
     }
 
     /** @return BelongsTo<RecipeVersion, $this> */
@@ -151,6 +175,7 @@ final class Lab extends Model
                 'factor' => $this->factor,
                 'retry_pct' => $this->retry_pct,
                 'blocks' => $this->blocks,
+                'later' => $this->later,
                 'preparation' => $this->preparation,
                 'state' => LabState::Prepared,
                 'planned_for' => now($this->section->kitchen->time_zone)->toDateString(),

@@ -17,7 +17,12 @@ enum Fixed: string
     case Check = 'check';
     /** At each station, after its check. */
     case Mixing = 'mixing';
+    /** At each station, where the lab goes on in another period: what is measured is covered, labelled and stored. */
+    case PutAway = 'put-away';
     case CleanUp = 'clean-up';
+
+    /** At a station once it has measured everything, in this order. */
+    public const AFTER = [self::Check, self::PutAway, self::Mixing];
 
     public const A_MINUTE_S = 60;
 
@@ -48,6 +53,7 @@ enum Fixed: string
             self::SetUp, self::Demonstration => 300,
             self::Safety => 0, // part of setting up, unless it is given time of its own
             self::Check => 60,
+            self::PutAway => 180,
             self::Mixing => 300,
             self::CleanUp => 420,
         };

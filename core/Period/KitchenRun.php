@@ -166,8 +166,9 @@ final class KitchenRun
     private function endOf(array $ends): int
     {
         $last = 0;
+        $after = array_sum(array_map($this->period->fixedS(...), Fixed::AFTER));
         foreach ($this->checks($ends) as $start) {
-            $last = max($last, $start + $this->period->fixedS(Fixed::Check) + $this->period->fixedS(Fixed::Mixing));
+            $last = max($last, $start + $after);
         }
 
         return $this->period->beforeS() + $last + $this->period->fixedS(Fixed::CleanUp);

@@ -78,6 +78,25 @@ final readonly class Period
         return new self($minutes, $stations, $hands, $lines, $resources, $fixed);
     }
 
+    /**
+     * Some of its lines, with some of its blocks.
+     *
+     * @param  list<string>  $lines  ids
+     * @param  list<Fixed>  $blocks
+     */
+    public function part(array $lines, array $blocks): self
+    {
+        $kept = array_column($blocks, 'value');
+
+        return new self(
+            $this->minutes, $this->stations, $this->hands,
+            array_values(array_filter($this->lines, static fn (PeriodLine $line): bool => in_array($line->id, $lines, true))),
+            $this->resources,
+            array_filter($this->fixed, static fn (string $id): bool => in_array($id, $kept, true), ARRAY_FILTER_USE_KEY),
+            $this->teachers,
+        );
+    }
+
     public function withOneMore(string $resource): self
     {
         return $resource === self::TEACHER ? new self(
@@ -129,6 +148,6 @@ final readonly class Period
         // Nobody is done before their path is, and the one teacher then checks one station after the other.
         $checked = max(max([0, ...$loads]) + $check, $this->pathS() + (int) ceil($this->stations / $this->teachers) * $check);
 
-        return $this->beforeS() + $checked + $this->fixedS(Fixed::Mixing) + $this->fixedS(Fixed::CleanUp);
+        return $this->beforeS() + $checked + $this->fixedS(Fixed::PutAway) + $this->fixedS(Fixed::Mixing) + $this->fixedS(Fixed::CleanUp);
     }
 }

@@ -30,7 +30,7 @@ final class Timeline
         }
         foreach ($checks as $station => $start) {
             $at = $bell + $start;
-            foreach ([Fixed::Check, Fixed::Mixing] as $block) {
+            foreach (Fixed::AFTER as $block) {
                 if ($period->fixedS($block) > 0) {
                     $timeline[] = new PlannedTask($station, null, $block->value, $at, $at += $period->fixedS($block), []);
                 }

@@ -98,6 +98,7 @@ return [
     'refusal.own-words-long' => "At most {most} letters: it is read at arm's length.",
     'refusal.own-words-braces' => 'Write it without curly brackets.',
     'refusal.own-words-blanks' => 'Keep {blanks} in it, once each: a figure is put there.',
+    'refusal.no-second-period' => 'This lab has no second period to begin.',
     'refusal.not-found' => 'There is nothing here by that name.',
     'refusal.not-in-class' => 'That name is not in this class.',
     'refusal.not-latest' => 'Only the last weighing of an ingredient can be corrected.',

@@ -98,6 +98,7 @@ return [
     'refusal.own-words-long' => 'Como mucho {most} letras: se lee a un brazo de distancia.',
     'refusal.own-words-braces' => 'Escríbelo sin llaves.',
     'refusal.own-words-blanks' => 'Deja {blanks} una vez cada uno: ahí va una cifra.',
+    'refusal.no-second-period' => 'Este laboratorio no tiene un segundo período por empezar.',
     'refusal.not-found' => 'Aquí no hay nada con ese nombre.',
     'refusal.not-in-class' => 'Ese nombre no está en esta clase.',
     'refusal.not-latest' => 'Solo se corrige el último pesaje de un ingrediente.',

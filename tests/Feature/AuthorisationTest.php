@@ -78,7 +78,8 @@ function urlOf(Tests\SchoolTestCase $test, string $uri): string
         '{student}' => (string) $class->stations->last()->students->last()->id, '{colleague}' => (string) $class->colleagues()->sole()->id,
         '{task}' => (string) $class->practiceTasks()->sole()->id, '{recipe}' => (string) $test->recipe,
         '{scale}' => (string) $class->kitchen->scales->last()->id, '{asked}' => '1', '{weighing}' => WEIGHING, '{event}' => NEW_ULID,
-        '{new}' => NEW_ULID, '{line}' => '1.1', '{step}' => '1', '{ingredient}' => 'bread-flour', '{phrase}' => 'step.loosen', '{id}' => 'dry-cup-us-1', '{fault}' => 'dry',
+        '{new}' => NEW_ULID, '{line}' => '1.1', '{step}' => '1', '{ingredient}' => 'bread-flour', '{phrase}' => 'step.loosen',
+        '{id}' => 'dry-cup-us-1', '{fault}' => 'dry',
         '{turn}' => '0', '{kind}' => 'set-up', '{code}' => $class->code,
     ]);
 }
@@ -106,6 +107,11 @@ $routes = function (): array {
         ['GET', 'api/labs/{lab}/weighings/{weighing}/causes', WATCH, []],
         ['POST', 'api/labs/{prepared}/open', RUN, []], ['POST', 'api/labs/{lab}/close', RUN, []], ['POST', 'api/labs/{lab}/pause', RUN, []],
         ['POST', 'api/labs/{lab}/resume', RUN, []], ['POST', 'api/labs/{lab}/reopen', RUN, []], ['POST', 'api/labs/{lab}/copy', RUN, []],
+        ['POST', 'api/labs/{prepared}/second-period', RUN, []], ['PUT', 'api/labs/{prepared}/second-period', RUN, ['later' => []]],
+        ['DELETE', 'api/labs/{prepared}/second-period', RUN, []], [
+            'POST', 'api/labs/{lab}/second', RUN,
+            [fn (Tests\SchoolTestCase $test): array => $test->lab->update(['later' => []]) ? [] : []],
+        ],
         ['POST', 'api/labs/{prepared}/archive', RUN, []], ['GET', 'api/labs/{lab}/bundle', RUN, []],
         ['GET', 'api/labs/{lab}/calendar.ics', RUN, []], ['GET', 'api/labs/{lab}/sheet', RUN, []], ['GET', 'api/labs/{lab}/paper', RUN, []],
         ['PUT', 'api/labs/{lab}/preparation', RUN, ['own' => [], 'without' => []]],

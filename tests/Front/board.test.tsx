@@ -9,7 +9,7 @@ import { Desk } from "../../resources/js/lab/desk";
 import { inOrder } from "../../resources/js/lab/Waiting";
 import WhoMeasures from "../../resources/js/lab/WhoMeasures";
 import PeriodScreen from "../../resources/js/period/PeriodScreen";
-import type { Plan } from "../../resources/js/period/period";
+import type { Part, Plan } from "../../resources/js/period/period";
 import { page, refusal } from "./page";
 import { json, settle } from "./render";
 
@@ -37,6 +37,7 @@ const line = (id: number, name: string, more: Partial<BoardLine> = {}): BoardLin
   ],
   shared: false,
   stations: null,
+  place: id,
   amount: "1 3/4 cups",
   target_g: 218.75,
   tolerance_g: 17.5,
@@ -93,7 +94,15 @@ const weighing = (id: string, station_id: number, more: Partial<Weighing> = {}):
   ...more,
 });
 const board = (more: Partial<Board> = {}): Board => ({
-  lab: { id: 2, title: "Oat buns", state: "open", opened_at: "2026-11-27T16:25:00Z", closed_at: null, paused: false },
+  lab: {
+    id: 2,
+    title: "Oat buns",
+    state: "open",
+    opened_at: "2026-11-27T16:25:00Z",
+    closed_at: null,
+    paused: false,
+    first_of_two: false,
+  },
   section_id: 3,
   section: "Foods 1",
   time_zone: "America/Chicago",
@@ -559,22 +568,12 @@ describe("the board's own page", () => {
 });
 
 describe("a period", () => {
-  const plan: Plan = {
-    title: "Oat buns",
-    section: "Foods 1",
-    minutes: 50,
-    starts_at: "10:25",
+  const part: Part = {
     end_s: 2460,
     fits: true,
     spare_minutes: 9,
     bottleneck: "the fine scale",
     saves: [{ name: "fine scale", minutes: 3, said: "One more fine scale saves 3 minutes." }],
-    blocks: [
-      { id: "talk", name: "Talk", minutes: 4 },
-      { id: "clean", name: "Clean-up", minutes: 7.5 },
-    ],
-    stations: ["Hazel", "Rowan"],
-    opened_at: null,
     timeline: [
       { station: null, what: "talk", name: "Talk", start_s: 0, end_s: 240 },
       { station: 0, what: "measure", name: "Flour", start_s: 240, end_s: 400 },
@@ -582,6 +581,26 @@ describe("a period", () => {
       { station: 0, what: "measure", name: "Oats", start_s: 400, end_s: 500 },
       { station: 1, what: "measure", name: "Salt", start_s: 240, end_s: 300 },
     ],
+  };
+  const plan: Plan = {
+    title: "Oat buns",
+    section: "Foods 1",
+    minutes: 50,
+    starts_at: "10:25",
+    blocks: [
+      { id: "talk", name: "Talk", minutes: 4 },
+      { id: "clean", name: "Clean-up", minutes: 7.5 },
+    ],
+    stations: ["Hazel", "Rowan"],
+    running: null,
+    began_at: null,
+    parts: [part],
+    in_two: false,
+    stored: [
+      { place: 1, name: "Flour", storage: "covered", how: "Covered", later: false },
+      { place: 2, name: "Eggs", storage: "fresh", how: "Next time", later: true },
+    ],
+    may_change: true,
   };
   const shown = (of: Plan, answers: Record<string, unknown> = {}) =>
     page(
@@ -597,7 +616,10 @@ describe("a period", () => {
     expect(screen.all(".period-facts")).toEqual([
       "Fits, with 9 minutes to spare. Scarce: the fine scale. One more fine scale saves 3 minutes.",
     ]);
-    const long = await shown({ ...plan, fits: false, spare_minutes: -1, bottleneck: null, saves: [] });
+    const long = await shown({
+      ...plan,
+      parts: [{ ...part, fits: false, spare_minutes: -1, bottleneck: null, saves: [] }],
+    });
     expect(long.all(".period-facts")).toEqual(["1 minute too long."]);
     expect(long.place.querySelector(".is-too-long")).not.toBeNull();
   });
@@ -617,7 +639,7 @@ describe("a period", () => {
   });
 
   it("takes another length of a block, and shows the plan that comes of it", async () => {
-    const screen = await shown(plan, { "PUT /api/labs/2/period": { ...plan, spare_minutes: 3 } });
+    const screen = await shown(plan, { "PUT /api/labs/2/period": { ...plan, parts: [{ ...part, spare_minutes: 3 }] } });
     const [talk] = [...screen.place.querySelectorAll<HTMLInputElement>(".period-blocks input")];
     const leave = async () => {
       act(() => void talk?.dispatchEvent(new FocusEvent("focusout", { bubbles: true })));
@@ -631,6 +653,31 @@ describe("a period", () => {
     await leave();
     expect(screen.changes()).toEqual([{ asked: "PUT /api/labs/2/period", query: {}, body: { minutes: { talk: 10 } } }]);
     expect(screen.all(".period-facts")[0]).toContain("Fits, with 3 minutes to spare.");
+  });
+
+  it("is spread over two, with what is done in between, and brought back to one", async () => {
+    const two = { ...plan, in_two: true, parts: [part, { ...part, fits: false, spare_minutes: -2 }] };
+    const screen = await shown(plan, { "POST /api/labs/2/second-period": two, "PUT /api/labs/2/second-period": two });
+    expect(screen.all(".in-between li")).toEqual([]);
+    await screen.press("Spread over two periods");
+    expect(screen.all("h2")).toEqual(["First period", "In between", "Second period"]);
+    expect(screen.all(".period-facts")[1]).toContain("2 minutes too long");
+    expect(screen.all(".in-between li")).toEqual([
+      "FlourCoveredMeasure next time",
+      "EggsNext timeMeasure the first time",
+    ]);
+    await screen.press("Measure Flour next time");
+    await screen.press("Measure Eggs the first time");
+    await screen.press("Back to one period");
+    expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
+      ["POST /api/labs/2/second-period", undefined],
+      ["PUT /api/labs/2/second-period", { later: [2, 1] }],
+      ["PUT /api/labs/2/second-period", { later: [] }],
+      ["DELETE /api/labs/2/second-period", undefined],
+    ]);
+    const open = await shown({ ...two, may_change: false });
+    expect(open.all("button")).not.toContain("Back to one period");
+    expect(open.text()).toContain("stays as it is");
   });
 
   it("says what a block cannot be", async () => {

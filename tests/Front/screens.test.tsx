@@ -2,7 +2,7 @@ import { act } from "react";
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
 import { learn, startWords } from "../../resources/js/i18n/i18n";
 import { type Board, byCell, cellKey } from "../../resources/js/lab/board";
-import { type Plan, plannedAt } from "../../resources/js/period/period";
+import { type Part, plannedAt } from "../../resources/js/period/period";
 import ChoiceField from "../../resources/js/practice/ChoiceField";
 import NumberField from "../../resources/js/practice/NumberField";
 import OrderField from "../../resources/js/practice/OrderField";
@@ -40,7 +40,7 @@ describe("what a station is at by the plan", () => {
       task("oats", 2, 300, 360),
       task("milk", 1, 480, 540),
     ],
-  } as unknown as Plan;
+  } as unknown as Part;
   const at = (station: number, s: number) =>
     plannedAt(plan, station, s).map((one) => (one as unknown as { what: string }).what);
 

@@ -537,6 +537,42 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/labs/{lab}/second": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begin the second period of a lab that spans two: everybody goes on with what was left for it */
+        post: operations["labStateSecond"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/second-period": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Which lines the second period measures */
+        put: operations["secondPeriodUpdate"];
+        /** Spread it over two periods: what does not keep is measured in the second */
+        post: operations["secondPeriodStore"];
+        /** Back to one period */
+        delete: operations["secondPeriodDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labs/{lab}/sheet": {
         parameters: {
             query?: never;
@@ -1654,6 +1690,8 @@ export interface components {
             opened_at: string | null;
             closed_at: string | null;
             paused: boolean;
+            /** @description it spans two periods, and the second has not begun */
+            first_of_two: boolean;
         };
         BoardLine: {
             id: number;
@@ -1675,6 +1713,8 @@ export interface components {
             working: string[];
             /** @description that measure it; null: all of them */
             stations: number[] | null;
+            /** @description of its line in the recipe, from 1 */
+            place: number;
         };
         /** @description A student of a station. */
         BoardMember: {
@@ -2249,22 +2289,34 @@ export interface components {
             name: string;
             minutes: number;
         };
-        /** @description A lab from bell to bell. */
+        /** @description A lab from bell to bell: in one period, or in two. */
         PeriodPage: {
             title: string;
             section: string;
             minutes: number;
             starts_at: string;
+            blocks: components["schemas"]["PeriodBlock"][];
+            stations: string[];
+            /** @description which of the parts is going on, from 0 */
+            running: number | null;
+            /** @description when that began, s since 1970 */
+            began_at: number | null;
+            parts: components["schemas"]["PeriodPart"][];
+            /** @description it spans two periods */
+            in_two: boolean;
+            /** @description every line, and what is done with it in between */
+            stored: components["schemas"]["StoredLine"][];
+            /** @description while it is prepared */
+            may_change: boolean;
+        };
+        /** @description One period of a lab, from bell to bell. */
+        PeriodPart: {
             end_s: number;
             fits: boolean;
             spare_minutes: number;
             bottleneck: string | null;
             /** @description what one more of a scarce thing would save */
             saves: components["schemas"]["PeriodSaving"][];
-            blocks: components["schemas"]["PeriodBlock"][];
-            stations: string[];
-            /** @description s since 1970 */
-            opened_at: number | null;
             timeline: components["schemas"]["TimelineTask"][];
         };
         PeriodSaving: {
@@ -2872,6 +2924,10 @@ export interface components {
             checked: boolean;
             /** @description whose turn it is, where the class goes by name */
             given: string | null;
+            /** @description measured in the second period, which has not begun */
+            later: boolean;
+            /** @description what is done with it until then */
+            store: string | null;
             /** @description this station's, first to last */
             attempts: components["schemas"]["Attempt"][];
         };
@@ -2903,6 +2959,8 @@ export interface components {
             asks_prediction: boolean;
             /** @description that may be gone here: the student's own; at a station, what anybody of the class may */
             ways: ("top-read" | "weigh-out" | "partner" | "large-print")[];
+            /** @description all that the first of two periods asks for is measured */
+            in_between: boolean;
             gate: components["schemas"]["Gate"] | null;
             help: boolean;
             timers: components["schemas"]["RunningTimer"][];
@@ -2944,6 +3002,16 @@ export interface components {
             /** @description as the device sent it: the proof that this is our answer */
             id: string;
             work: components["schemas"]["StationWork"];
+        };
+        /** @description A line of a lab that spans two periods. */
+        StoredLine: {
+            place: number;
+            name: string;
+            /** @enum {string} */
+            storage: "covered" | "cold" | "fresh";
+            how: string;
+            /** @description measured in the second period */
+            later: boolean;
         };
         Stuck: {
             /** @enum {string} */
@@ -4162,6 +4230,7 @@ export interface operations {
                         demonstration?: number | string;
                         check?: number | string;
                         mixing?: number | string;
+                        "put-away"?: number | string;
                         "clean-up"?: number | string;
                     };
                 };
@@ -4297,6 +4366,115 @@ export interface operations {
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
+        };
+    };
+    labStateSecond: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    secondPeriodUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    later: number[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeriodPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    secondPeriodStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeriodPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    secondPeriodDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeriodPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
         };
     };
     labShow: {

@@ -5,6 +5,7 @@ import CellPanel from "./CellPanel";
 import HandOver from "./HandOver";
 import NowByPlan from "./NowByPlan";
 import ScaleChecks from "./ScaleChecks";
+import SecondPeriod from "./SecondPeriod";
 import StationPanel from "./StationPanel";
 
 type Props = { board: Board; station: Station | undefined; line: BoardLine | undefined; weighings: Weighing[] };
@@ -22,6 +23,7 @@ export default function BoardSide({ board, station, line, weighings }: Props) {
         <>
           <p>{board.weighings.length === 0 ? t("board.empty") : t("board.pick")}</p>
           {board.lab.paused && <HandOver board={board} />}
+          {board.lab.state === "open" && board.lab.first_of_two && <SecondPeriod board={board} />}
           {board.lab.state === "open" && <NowByPlan lab={board.lab.id} />}
           {board.lab.state === "open" && <ScaleChecks board={board} />}
           <Link className="quiet underline" to={`/labs/${board.lab.id}/paper`}>

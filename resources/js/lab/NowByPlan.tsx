@@ -9,8 +9,9 @@ export default function NowByPlan({ lab }: { lab: number }) {
   const { t } = useTranslation();
   const { data: plan } = useQuery(periodQuery(lab));
   const now = useNow(15_000);
-  if (!plan || plan.opened_at === null) return null;
-  const at = Math.max(0, now - plan.opened_at);
+  const part = plan?.parts[plan.running ?? -1];
+  if (!plan || !part || plan.began_at === null) return null;
+  const at = Math.max(0, now - plan.began_at);
   return (
     <section>
       <h3 className="side-h">{t("period.now")}</h3>
@@ -18,7 +19,7 @@ export default function NowByPlan({ lab }: { lab: number }) {
         {plan.stations.map((name, station) => (
           <li key={name} className="py-1">
             <b>{name}</b>{" "}
-            {[...new Set(plannedAt(plan, station, at).map((task) => task.name))].join(", ") || t("period.over")}
+            {[...new Set(plannedAt(part, station, at).map((task) => task.name))].join(", ") || t("period.over")}
           </li>
         ))}
       </ul>

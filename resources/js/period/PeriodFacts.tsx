@@ -1,8 +1,8 @@
 import { useTranslation } from "react-i18next";
-import type { Plan } from "./period";
+import type { Part } from "./period";
 
 /** Does it fit, what is scarce, what one more of it would save. */
-export default function PeriodFacts({ plan }: { plan: Plan }) {
+export default function PeriodFacts({ plan }: { plan: Part }) {
   const { t } = useTranslation();
   return (
     <p className="period-facts">

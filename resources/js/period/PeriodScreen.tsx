@@ -1,13 +1,16 @@
 import { useQuery } from "@tanstack/react-query";
+import { Fragment } from "react";
 import { useTranslation } from "react-i18next";
 import { Link, useParams } from "react-router";
 import { useRefresh, useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
+import SendButton from "../kit/SendButton";
 import Loading from "../shell/Loading";
 import ProblemNote from "../shell/ProblemNote";
 import "../../css/ready.css";
+import InBetween from "./InBetween";
 import PeriodFacts from "./PeriodFacts";
-import { periodQuery } from "./period";
+import { type Plan, periodQuery } from "./period";
 import Timeline from "./Timeline";
 
 /** A lab from bell to bell, and how long its fixed blocks take. */
@@ -19,6 +22,9 @@ export default function PeriodScreen() {
   const changing = useSend("put", "/api/labs/{lab}/period", {
     onSuccess: (plan) => refresh.keep(periodQuery(lab), plan),
   });
+  const keep = { onSuccess: (plan: Plan) => refresh.keep(periodQuery(lab), plan) };
+  const splitting = useSend("post", "/api/labs/{lab}/second-period", keep);
+  const joining = useSend("delete", "/api/labs/{lab}/second-period", keep);
   if (asked.isPending) return <Loading />;
   if (!asked.data) return <ProblemNote error={asked.error} retry={asked.refetch} />;
   const plan = asked.data;
@@ -33,7 +39,7 @@ export default function PeriodScreen() {
           {t("period.print")}
         </Link>
       </header>
-      <PeriodFacts plan={plan} />
+      {!plan.in_two && plan.parts[0] && <PeriodFacts plan={plan.parts[0]} />}
       <form className="period-blocks" onSubmit={(event) => event.preventDefault()}>
         {plan.blocks.map((block) => (
           <label key={block.id}>
@@ -57,7 +63,33 @@ export default function PeriodScreen() {
         ))}
       </form>
       <FieldProblem>{changing.says}</FieldProblem>
-      <Timeline plan={plan} />
+      {plan.parts.map((part, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: the first and the second
+        <Fragment key={i}>
+          {plan.in_two && (
+            <>
+              <h2 className="h2rim">{t(i === 0 ? "period.first" : "period.second")}</h2>
+              <PeriodFacts plan={part} />
+            </>
+          )}
+          <Timeline plan={plan} part={part} />
+          {plan.in_two && i === 0 && <InBetween lab={lab} plan={plan} />}
+        </Fragment>
+      ))}
+      {plan.may_change && (
+        <p className="period-split">
+          <SendButton
+            type="button"
+            className="btn btn-outline min-h-11"
+            isPending={splitting.isPending || joining.isPending}
+            onClick={() => (plan.in_two ? joining : splitting).send({ params: { path: { lab } } })}
+          >
+            {t(plan.in_two ? "period.join" : "period.split")}
+          </SendButton>
+          {!plan.in_two && <span className="soft">{t("period.splitHint")}</span>}
+        </p>
+      )}
+      <FieldProblem>{splitting.says ?? joining.says}</FieldProblem>
     </main>
   );
 }

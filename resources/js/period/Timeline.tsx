@@ -1,11 +1,13 @@
 import { useTranslation } from "react-i18next";
-import type { Plan, Task } from "./period";
+import type { Part, Plan, Task } from "./period";
 import "../../css/period.css";
 
+type Props = { plan: Plan; part: Part; now?: number | undefined };
+
 /** Minutes across, stations down: each pair of hands has a row of its own, so that what is done at once stands above one another. */
-export default function Timeline({ plan, now }: { plan: Plan; now?: number | undefined }) {
+export default function Timeline({ plan, part, now }: Props) {
   const { t } = useTranslation();
-  const whole = Math.max(60 * plan.minutes, plan.end_s);
+  const whole = Math.max(60 * plan.minutes, part.end_s);
   const left = (s: number) => `${(100 * s) / whole}%`;
   const bar = (task: Task, row: number) => (
     <li
@@ -17,7 +19,7 @@ export default function Timeline({ plan, now }: { plan: Plan; now?: number | und
       <span>{task.what === "weigh" ? "" : task.name}</span>
     </li>
   );
-  const everybody = plan.timeline.filter((task) => task.station === null);
+  const everybody = part.timeline.filter((task) => task.station === null);
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by keyboard
     <section className="timeline" aria-label={t("period.link")} tabIndex={0}>
@@ -35,7 +37,7 @@ export default function Timeline({ plan, now }: { plan: Plan; now?: number | und
           <ol style={{ height: 25 }}>{everybody.map((task) => bar(task, 0))}</ol>
         </section>
         {plan.stations.map((name, station) => {
-          const rows = inRows(plan.timeline.filter((task) => task.station === station));
+          const rows = inRows(part.timeline.filter((task) => task.station === station));
           return (
             <section key={name} className="t-row">
               <h3>{name}</h3>

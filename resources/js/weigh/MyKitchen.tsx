@@ -172,7 +172,15 @@ export default function MyKitchen() {
             {t("kitchen.measure", { name: next.named })}
           </button>
         ) : (
-          <p className="all-done">{t(isDone("clean-up", kitchen.clean_up) ? "check.cleaned" : "kitchen.allDone")}</p>
+          <p className="all-done">
+            {t(
+              kitchen.in_between
+                ? "kitchen.putAway"
+                : isDone("clean-up", kitchen.clean_up)
+                  ? "check.cleaned"
+                  : "kitchen.allDone",
+            )}
+          </p>
         )}
       </footer>
     </div>

@@ -56,6 +56,19 @@ final class LabStateController extends Controller
         return $this->turn($lab, null, 'lab-resumed');
     }
 
+    /** Begin the second period of a lab that spans two: everybody goes on with what was left for it. */
+    public function second(Lab $lab): Response
+    {
+        Gate::authorize('run', $lab);
+        if (! $lab->isOpen() || ! $lab->isInFirstOfTwo()) {
+            throw new Refusal('refusal.no-second-period');
+        }
+        $lab->update(['second_at' => now(), 'paused_at' => null]);
+        Live::tell($lab, 'lab-resumed');
+
+        return response()->noContent();
+    }
+
     /** Open a closed lab again, with all that was weighed. */
     public function reopen(Lab $lab): Response
     {

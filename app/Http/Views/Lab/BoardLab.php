@@ -10,6 +10,7 @@ use Hovik\Core\Lab\LabState;
 
 final readonly class BoardLab extends View
 {
+    /** @param  bool  $first_of_two  it spans two periods, and the second has not begun */
     public function __construct(
         public int $id,
         public string $title,
@@ -17,6 +18,7 @@ final readonly class BoardLab extends View
         public ?string $opened_at,
         public ?string $closed_at,
         public bool $paused,
+        public bool $first_of_two,
     ) {
     }
 
@@ -24,6 +26,7 @@ final readonly class BoardLab extends View
     {
         return new self(
             $lab->id, $lab->title, $lab->state, $lab->opened_at?->toJSON(), $lab->closed_at?->toJSON(), $lab->paused_at !== null,
+            $lab->isInFirstOfTwo(),
         );
     }
 }

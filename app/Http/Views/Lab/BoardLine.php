@@ -19,6 +19,7 @@ final readonly class BoardLine extends View
      * @param  int  $decimals  in which the target is shown
      * @param  list<string>  $working
      * @param  list<int>|null  $stations  that measure it; null: all of them
+     * @param  int  $place  of its line in the recipe, from 1
      */
     public function __construct(
         public int $id,
@@ -33,6 +34,7 @@ final readonly class BoardLine extends View
         public int $tolerance_decimals,
         public array $working,
         public ?array $stations,
+        public int $place,
     ) {
     }
 
@@ -66,6 +68,7 @@ final readonly class BoardLine extends View
             tolerance_decimals: $target->toleranceDecimals(),
             working: array_map(Said::phrase(...), $why === null ? $frozen->working : [...$frozen->working, $why]),
             stations: $line->stations,
+            place: $frozen->place(),
         );
     }
 }

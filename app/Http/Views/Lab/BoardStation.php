@@ -90,6 +90,7 @@ final readonly class BoardStation extends View
                 )->all()),
                 BoardTurn::all($turns->at($id, $students, $order === [] ? $own : $order)),
                 $checks->has("$id set-up"), $checks->has("$id clean-up"), $states[$id] ?? StationState::after([]), $own,
+                $lab->nowOf($own, array_column($lines, 'place', 'id')),
             );
         })->all());
     }
@@ -98,9 +99,10 @@ final readonly class BoardStation extends View
      * @param  list<BoardMember>  $members
      * @param  list<BoardTurn>  $turns
      * @param  list<int>  $lines
+     * @param  list<int>  $now  those of them that are measured in the period that is going on
      */
     private static function of(
-        Lab $lab, Station $station, array $members, array $turns, bool $isSetUp, bool $isClean, StationState $state, array $lines,
+        Lab $lab, Station $station, array $members, array $turns, bool $isSetUp, bool $isClean, StationState $state, array $lines, array $now,
     ): self {
         return new self(
             id: $station->id,
@@ -116,7 +118,7 @@ final readonly class BoardStation extends View
             released: $state->isReleased,
             counted: $state->isCounted,
             stuck: $lab->isOpen() && $lab->paused_at === null ? Stuck::of(
-                $state, $lines, (float) ($lab->opened_at?->format('U') ?? 0),
+                $state, $now, (float) ($lab->opened_at?->format('U') ?? 0),
             ) : null,
             last_at: $state->lastAt,
             out: array_keys($state->out),

@@ -8,77 +8,64 @@ use App\Http\Views\View;
 use App\Labs\LabPeriod;
 use App\Models\Lab;
 use App\Words\Said;
+use Hovik\Core\Lab\LabState;
 use Hovik\Core\Period\Fixed;
-use Hovik\Core\Period\Period;
 use Hovik\Core\Period\PeriodPlan;
-use Hovik\Core\Period\PlannedTask;
 use Hovik\Core\Words\Phrase;
 
-/** A lab from bell to bell. */
+/** A lab from bell to bell: in one period, or in two. */
 final readonly class PeriodPage extends View
 {
     /**
-     * @param  list<PeriodSaving>  $saves  what one more of a scarce thing would save
      * @param  list<PeriodBlock>  $blocks
      * @param  list<string>  $stations
-     * @param  float|null  $opened_at  s since 1970
-     * @param  list<TimelineTask>  $timeline
+     * @param  int|null  $running  which of the parts is going on, from 0
+     * @param  float|null  $began_at  when that began, s since 1970
+     * @param  list<PeriodPart>  $parts
+     * @param  bool  $in_two  it spans two periods
+     * @param  list<StoredLine>  $stored  every line, and what is done with it in between
+     * @param  bool  $may_change  while it is prepared
      */
     public function __construct(
         public string $title,
         public string $section,
         public int $minutes,
         public string $starts_at,
-        public int $end_s,
-        public bool $fits,
-        public int $spare_minutes,
-        public ?string $bottleneck,
-        public array $saves,
         public array $blocks,
         public array $stations,
-        public ?float $opened_at,
-        public array $timeline,
+        public ?int $running,
+        public ?float $began_at,
+        public array $parts,
+        public bool $in_two,
+        public array $stored,
+        public bool $may_change,
     ) {
     }
 
     public static function of(LabPeriod $period, Lab $lab): self
     {
-        $plan = $period->plan;
-        $say = static fn (string $id): string => Said::phrase(Phrase::of("period.$id"));
-        $name = static fn (string $id): string => match ($id) {
-            PeriodPlan::HANDS, Period::TEACHER => $say($id),
-            default => $period->resources[$id] ?? $id,
-        };
         $blocks = LabPeriod::blocks($lab);
-        $saves = array_filter($plan->oneMoreSavesS, static fn (int $seconds): bool => $seconds >= Fixed::A_MINUTE_S);
+        $began = $lab->second_at ?? $lab->opened_at;
 
         return new self(
             title: $lab->title,
             section: $lab->section->name,
-            minutes: $plan->period->minutes,
+            minutes: $period->parts[0]->period->minutes,
             starts_at: substr($lab->section->starts_at, 0, 5),
-            end_s: $plan->endS,
-            fits: $plan->fits(),
-            spare_minutes: $plan->spareMinutes(),
-            bottleneck: $plan->bottleneck === null ? null : $name($plan->bottleneck),
-            saves: array_map(
-                static fn (string $id, int $seconds): PeriodSaving => PeriodSaving::of(
-                    $name($id), $seconds, $id === Period::TEACHER,
-                ), array_keys($saves),
-                $saves,
-            ),
             blocks: array_map(
-                static fn (string $id, int $seconds): PeriodBlock => new PeriodBlock($id, $say($id), Fixed::minutes($seconds)),
+                static fn (string $id, int $seconds): PeriodBlock => new PeriodBlock(
+                    $id, Said::phrase(Phrase::of("period.$id")), Fixed::minutes($seconds),
+                ),
                 array_keys($blocks),
                 $blocks,
             ),
             stations: $period->stations(),
-            opened_at: $lab->isOpen() ? (float) $lab->opened_at?->format('U') : null,
-            timeline: array_map(static fn (PlannedTask $task): TimelineTask => new TimelineTask(
-                $task->station, $task->what, $task->line === null
-                    ? $say($task->what)
-                    : $period->lines[(int) $task->line], $task->startS, $task->endS,
-            ), $plan->timeline),
+            running: $lab->isOpen() ? count($period->parts) - ($lab->isInFirstOfTwo() ? 2 : 1) : null,
+            began_at: $lab->isOpen() ? (float) $began?->format('U') : null,
+            parts: array_map(static fn (PeriodPlan $plan): PeriodPart => PeriodPart::of($plan, $period), $period->parts),
+            in_two: $lab->later !== null,
+            stored: $period->stored(),
+            may_change: $lab->state === LabState::Prepared,
         );
     }
 }

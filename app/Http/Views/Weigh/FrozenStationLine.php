@@ -8,6 +8,7 @@ use App\Http\Views\View;
 use App\Models\LabLine;
 use App\Words\Said;
 use Hovik\Core\Pantry\Family;
+use Hovik\Core\Period\Storage;
 use Hovik\Core\Words\Phrase;
 
 /** A line as stations work by it, without what changes while they do. */
@@ -19,6 +20,8 @@ final readonly class FrozenStationLine extends View
      * @param  list<LineWay>  $others  other ways than the usual one
      * @param  list<string>  $cautions
      * @param  list<int>|null  $stations  that measure it; null: all of them
+     * @param  int  $place  of its line in the recipe, from 1
+     * @param  string  $store  what is done with it until a second period
      */
     public function __construct(
         public int $id,
@@ -33,6 +36,8 @@ final readonly class FrozenStationLine extends View
         public ?int $pieces,
         public bool $shared,
         public ?array $stations,
+        public int $place,
+        public string $store,
     ) {
     }
 
@@ -53,6 +58,8 @@ final readonly class FrozenStationLine extends View
             pieces: $frozen->pieces(),
             shared: $frozen->shared,
             stations: $line->stations,
+            place: $frozen->place(),
+            store: Said::phrase(Phrase::of('storage.'.Storage::of($frozen->food->ingredient)->value)),
         );
     }
 }

@@ -29,7 +29,7 @@ final readonly class Gate extends View
     {
         return new self(
             ready: $state->readySince !== null,
-            can_be_ready: $state->hasAll($lines),
+            can_be_ready: ! $lab->isInFirstOfTwo() && $state->hasAll($lines),
             released: $state->isReleased,
             directions: $state->isReleased ? LabWords::directions($lab) : null,
         );

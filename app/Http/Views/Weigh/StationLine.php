@@ -40,6 +40,8 @@ final readonly class StationLine extends View
      * @param  'there'|'ours'|'out'|null  $shelf  where its shared supply is
      * @param  bool  $foreign  something fell into it; the teacher has not looked yet
      * @param  string|null  $sent_back  why
+     * @param  bool  $later  measured in the second period, which has not begun
+     * @param  string|null  $store  what is done with it until then
      * @param  list<Attempt>  $attempts  this station's, first to last
      */
     public function __construct(
@@ -70,6 +72,8 @@ final readonly class StationLine extends View
         public ?string $sent_back,
         public bool $checked,
         public ?string $given,
+        public bool $later,
+        public ?string $store,
         public array $attempts,
     ) {
     }
@@ -79,10 +83,11 @@ final readonly class StationLine extends View
      * @param  array<int, StationState>  $states  by station
      * @param  array<int, int>  $turns  student by line
      * @param  list<OtherWay>  $allowed  other ways, here
+     * @param  list<int>  $now  ids of those that are measured in the period that is going on
      * @return list<self>
      */
     public static function all(
-        Lab $lab, Station $station, array $frozen, array $states, StationState $own, array $turns, array $allowed,
+        Lab $lab, Station $station, array $frozen, array $states, StationState $own, array $turns, array $allowed, array $now,
     ): array {
         $names = $station->students->pluck('name', 'id');
         $fits = ScalesFit::of($lab);
@@ -92,7 +97,7 @@ final readonly class StationLine extends View
         $isDropped = static fn (DrawnFill $fill): bool => in_array($fill->tool, $dropped, true);
 
         return array_map(static function (FrozenStationLine $line) use (
-            $lab, $station, $states, $own, $fits, $attempts, $dropped, $shows, $turns, $names, $allowed, $isDropped,
+            $lab, $station, $states, $own, $fits, $attempts, $dropped, $shows, $turns, $names, $allowed, $isDropped, $now,
         ): self {
             $way = $line->usual;
             $fallen = array_values(array_filter($way->fills, $isDropped));
@@ -135,6 +140,8 @@ final readonly class StationLine extends View
                 sent_back: $own->sentBack[$line->id] ?? null,
                 checked: isset($own->checked[$line->id]),
                 given: isset($turns[$line->id]) ? $names[$turns[$line->id]] ?? null : null,
+                later: ! in_array($line->id, $now, true),
+                store: $lab->isInFirstOfTwo() ? $line->store : null,
                 attempts: $attempts[$line->id] ?? [],
             );
         }, $frozen);

@@ -24,6 +24,7 @@ final readonly class StationWork extends View
      * @param  list<Person>  $students  who may be measuring: all of a station, or the student alone
      * @param  LabName|null  $lab  null while no lab is open
      * @param  list<OtherWay>  $ways  that may be gone here: the student's own; at a station, what anybody of the class may
+     * @param  bool  $in_between  all that the first of two periods asks for is measured
      * @param  list<RunningTimer>  $timers
      * @param  list<string>  $dropped  tools by id
      * @param  list<int>  $order  lines in the order planned for this station
@@ -44,6 +45,7 @@ final readonly class StationWork extends View
         public bool $paused,
         public bool $asks_prediction,
         public array $ways,
+        public bool $in_between,
         public ?Gate $gate,
         public bool $help,
         public array $timers,
@@ -68,6 +70,7 @@ final readonly class StationWork extends View
         $lines = array_column($frozen, 'id');
         $turns = $lab === null ? [] : StationTurns::of($lab)->at($station->id, $station->students, $order === [] ? $lines : $order);
         $ways = self::ways($actor);
+        $now = $lab === null ? [] : $lab->nowOf($order === [] ? $lines : $order, array_column($frozen, 'place', 'id'));
 
         return new self(
             kind: $actor instanceof Station ? 'station' : 'student',
@@ -82,14 +85,15 @@ final readonly class StationWork extends View
             paused: $lab?->paused_at !== null,
             asks_prediction: $section->asks_prediction,
             ways: $ways,
+            in_between: $lab?->isInFirstOfTwo() === true && $own->hasAll($now),
             gate: $lab === null ? null : Gate::of($lab, $own, $lines),
             help: $own->helpSince !== null,
             timers: RunningTimer::all($own),
             dropped: array_keys($own->dropped),
             order: $order,
-            todo: $own->todo($order === [] ? $lines : $order),
+            todo: $own->todo($now),
             scales: $lab === null ? [] : StationScale::all($section->kitchen),
-            lines: $lab === null ? [] : StationLine::all($lab, $station, $frozen, $states, $own, $turns, $ways),
+            lines: $lab === null ? [] : StationLine::all($lab, $station, $frozen, $states, $own, $turns, $ways, $now),
         );
     }
 
