@@ -73,7 +73,8 @@ final class LabPeriod
     public static function blocks(Lab $lab): array
     {
         $blocks = [];
-        foreach ($lab->later === null ? self::USUAL_BLOCKS : [...self::USUAL_BLOCKS, Fixed::PutAway] as $block) {
+        $known = $lab->later === null ? self::USUAL_BLOCKS : [...self::USUAL_BLOCKS, Fixed::PutAway];
+        foreach (array_filter(Fixed::cases(), static fn (Fixed $block): bool => in_array($block, $known, true)) as $block) {
             $blocks[$block->value] = $lab->blocks[$block->value] ?? $block->usualS();
         }
 
