@@ -7,21 +7,14 @@ namespace App\Labs;
 use App\Models\Lab;
 use App\Models\LabLine;
 use App\Models\Scale;
-use App\Models\Section;
 use Hovik\Core\Lab\FrozenKitchen;
 use Hovik\Core\Lab\FrozenLine;
-use Hovik\Core\Pantry\Family;
-use Hovik\Core\Period\LearnedTimes;
-use Hovik\Core\Period\Period;
 use Hovik\Core\Plan\CarefulWork;
 use Hovik\Core\Plan\LineWarnings;
 use Hovik\Core\Plan\Need;
 use Hovik\Core\Plan\Supplies;
 use Hovik\Core\Recipe\LineReader;
 use Hovik\Core\Recipe\Preparation;
-use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
-use stdClass;
 
 /** A lab's lines and the kitchen they are measured in: as frozen, or, while the lab is being prepared, as they would be frozen now. */
 final readonly class LabPlan
@@ -79,7 +72,7 @@ final readonly class LabPlan
             scales: $scales,
             rules: $section->houseRules(),
             stations: $stations,
-            measureS: self::learnedTimes($section),
+            measureS: WeighingGaps::of($section)->measureS(),
             preparation: Preparation::of($written, $lab->recipeVersion->directions ?? [], $unchecked),
         ));
     }
@@ -97,38 +90,5 @@ final readonly class LabPlan
         $standard = $this->lines[0]->standard ?? $this->lab->section->standard;
 
         return Supplies::of($needs, $this->stations(), $this->lab->retry_pct, $standard);
-    }
-
-    /** @return array<string, int> s to measure, by family, where this class has shown how long it takes */
-    private static function learnedTimes(Section $section): array
-    {
-        $seconds = [];
-        foreach (self::gaps($section) as $family => $gaps) {
-            $seconds[$family] = LearnedTimes::measureS(Family::from($family), $gaps, Period::HANDS);
-        }
-
-        return $seconds;
-    }
-
-    /** @return array<string, list<float>> s between a station's weigh-ins in this class's labs, by family of the later one */
-    private static function gaps(Section $section): array
-    {
-        $rows = DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')
-            ->join('labs', 'labs.id', '=', 'lab_lines.lab_id')
-            ->where('labs.section_id', $section->id)->where('weighings.source', '<>', 'paper')
-            ->orderByDesc('weighings.created_at')->limit(1000)
-            ->get(['labs.id as lab_id', 'weighings.station_id', 'lab_lines.family', 'weighings.created_at'])->reverse();
-        $gaps = $before = [];
-        foreach ($rows as $row) {
-            /** @var stdClass $row */
-            $at = Carbon::parse($row->created_at, 'UTC');
-            $key = "$row->lab_id $row->station_id";
-            if (isset($before[$key])) {
-                $gaps[$row->family][] = $before[$key]->diffInSeconds($at);
-            }
-            $before[$key] = $at;
-        }
-
-        return $gaps;
     }
 }

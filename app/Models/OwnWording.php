@@ -15,7 +15,7 @@ namespace App\Models;
  */
 final class OwnWording extends Model
 {
-    protected $table = 'own_words';
+    protected $table = 'own_wordings';
 
     protected $guarded = [];
 }

@@ -29,7 +29,8 @@ final class RecordWeighing
     {
         [$line, $station, $student] = [$weighIn->line, $weighIn->station, $weighIn->student];
         [$scale, $reading] = [$weighIn->scale, $weighIn->reading];
-        $judgement = Judge::judge($line->target(), $reading, $line->measuredBy($weighIn->way)->expectedG());
+        $measured = $line->measuredBy($weighIn->way);
+        $judgement = Judge::judge($line->target(), $reading, $measured->expectedG());
         $stored = [
             'id' => $weighIn->id,
             'lab_line_id' => $line->id,
@@ -52,6 +53,7 @@ final class RecordWeighing
             'cups' => $weighIn->cups,
             'left_out' => $weighIn->leftOut,
             'way' => $weighIn->way,
+            'weighed_out' => $measured->isWeighedOut(),
             'corrects_id' => $weighIn->correctsId,
         ];
         for ($try = 1; $try <= self::TRIES; $try++) {

@@ -154,7 +154,12 @@ final readonly class FrozenLine
     /** The same line, measured in another way by everybody. */
     public function measuredBy(FrozenWay $way): self
     {
-        return new self(...['ways' => [$way]] + get_object_vars($this));
+        return new self(
+            $this->position, $this->text, $this->food, $this->amount, $this->standard, $this->measure, $this->mode,
+            $this->strictness, $this->method, $this->handling, [$way], $this->weightG, $this->target, $this->tolerance,
+            $this->hasOwnTolerance, $this->then, $this->shared, $this->warnings, $this->working, $this->source,
+            $this->careful, $this->stations,
+        );
     }
 
     /** What the amount and the tolerance come to, whether or not the line is weighed. */

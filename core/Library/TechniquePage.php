@@ -81,7 +81,7 @@ final readonly class TechniquePage
             Family::LeavenerSpice => ToolKind::Spoon,
             default => ToolKind::DryCup,
         };
-        $steps = TechniqueCatalogue::for($example, $method, $tool, $pantry)->levelledAs($schools)->steps;
+        $steps = TechniqueCatalogue::for($example, $method, $tool, $pantry)->levelledAs($schools, $example->family)->steps;
         $amount = match (true) {
             $tool === null => null,
             $tool === ToolKind::Spoon => Amount::of('1', Unit::Teaspoon),

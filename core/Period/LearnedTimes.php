@@ -27,14 +27,34 @@ final class LearnedTimes
     public static function measureS(Family $family, array $gaps, int $hands): int
     {
         $usual = PeriodLine::usualMeasureS($family);
+        $median = self::median($gaps);
+
+        return $median === null
+            ? $usual : (int) round(max($usual / self::MOST, min($usual * self::MOST, $hands * $median - PeriodLine::WEIGH_S)));
+    }
+
+    /**
+     * s that a line takes a station, from fetching it to its weight; null where too few are known.
+     *
+     * @param  list<float>  $gaps  s from one weigh-in of a station to the next
+     */
+    public static function aLineS(array $gaps, int $hands): ?int
+    {
+        $median = self::median($gaps);
+
+        return $median === null ? null : (int) round($hands * $median);
+    }
+
+    /** @param  list<float>  $gaps */
+    private static function median(array $gaps): ?float
+    {
         $gaps = array_values(array_filter($gaps, static fn (float $gap): bool => $gap > 0 && $gap <= self::LONGEST_S));
         if (count($gaps) < self::ENOUGH) {
-            return $usual;
+            return null;
         }
         sort($gaps);
         $half = intdiv(count($gaps), 2);
-        $median = count($gaps) % 2 === 1 ? $gaps[$half] : ($gaps[$half - 1] + $gaps[$half]) / 2;
 
-        return (int) round(max($usual / self::MOST, min($usual * self::MOST, $hands * $median - PeriodLine::WEIGH_S)));
+        return count($gaps) % 2 === 1 ? $gaps[$half] : ($gaps[$half - 1] + $gaps[$half]) / 2;
     }
 }

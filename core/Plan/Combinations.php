@@ -22,19 +22,18 @@ final readonly class Combinations
 
     private const MORE_FILLS = 5;
 
-    /** Fills that are asked of anybody without a word. */
-    public const MOST_FILLS = 6;
-
     /** A tenth of the tolerance off and fewer fills goes before what is exact. */
     public const PLAIN_SHARE = 0.1;
 
     /**
      * @param  float  $tolerancePct  of the line, 0 to 100
      * @param  float  $weighG  what to weigh instead
+     * @param  int  $mostFills  that are asked of anybody without a word
      * @param  Unit  $said  of two columns with a line at the same height, the one the recipe speaks
      */
     public function __construct(
         private Density $density, private BigRational $ml, private float $tolerancePct, private float $weighG, private Unit $said,
+        private int $mostFills,
     ) {
     }
 
@@ -65,13 +64,13 @@ final readonly class Combinations
         }
         $fewest = $search->fewest($search->goal);
         $exact = $search->exact(self::ENOUGH_PLANS, self::MORE_FILLS);
-        $most = $fewest <= self::MOST_FILLS ? self::MOST_FILLS : FillSearch::MOST_FILLS;
+        $most = $fewest <= $this->mostFills ? $this->mostFills : FillSearch::MOST_FILLS;
         $isOffered = static fn (array $way): bool => array_sum($way) <= $most;
         $plans = array_map(
             fn (array $way): ToolPlan => $this->plan(self::fills($way, $options)), array_values(array_filter($exact, $isOffered)),
         );
-        $sum = $search->near($this->plainShare(), min(($fewest ?? PHP_INT_MAX) - 1, self::MOST_FILLS));
-        $sum ??= $fewest === null ? $search->nearest(self::MOST_FILLS) : null;
+        $sum = $search->near($this->plainShare(), min(($fewest ?? PHP_INT_MAX) - 1, $this->mostFills));
+        $sum ??= $fewest === null ? $search->nearest($this->mostFills) : null;
         foreach ($sum === null ? [] : $search->ways($sum, (int) $search->fewest($sum)) as $way) {
             $plans[] = $this->plan(self::fills($way, $options), $fewest !== null);
         }
@@ -101,7 +100,7 @@ final readonly class Combinations
         if ($plans !== []) {
             return [
                 ...$plans,
-                ...array_filter($alone, static fn (ToolPlan $plan): bool => $plan->exact && $plan->fillCount() <= self::MOST_FILLS),
+                ...array_filter($alone, fn (ToolPlan $plan): bool => $plan->exact && $plan->fillCount() <= $this->mostFills),
             ];
         }
         $spoons = array_values(array_filter($brimful, static fn (Fill $fill): bool => $fill->tool->kind === ToolKind::Spoon));
@@ -136,7 +135,7 @@ final readonly class Combinations
         if ($exact === []) {
             return $first === null ? [] : [$first];
         }
-        $few = array_filter($exact, static fn (ToolPlan $plan): bool => $plan->fillCount() <= max($fewest, self::MOST_FILLS));
+        $few = array_filter($exact, fn (ToolPlan $plan): bool => $plan->fillCount() <= max($fewest, $this->mostFills));
 
         return [...($first !== null && $isPlain($first) ? [$first] : []), ...$few];
     }

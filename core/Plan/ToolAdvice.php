@@ -38,7 +38,7 @@ final readonly class ToolAdvice
     {
         $best = $plans[0] ?? null;
         $missed = $this->markMissed($best, $options);
-        $isMany = $best !== null && $best->fillCount() > Combinations::MOST_FILLS;
+        $isMany = $best !== null && $best->fillCount() > $this->schools->mostFills();
         $cups = $this->standard->size(Unit::Cup)->multipliedBy($this->schools->weighAboveCups());
         $isMuch = ! $this->ingredient->family->isPoured() && $this->ml->isGreaterThan($cups);
 
@@ -72,7 +72,7 @@ final readonly class ToolAdvice
         if ($best !== null && $choice->isForeign($system)) {
             $reasons[] = Phrase::of('plan.note.system', ['system' => $system->value]);
         }
-        if ($best !== null && $best->fillCount() > Combinations::MOST_FILLS) {
+        if ($best !== null && $best->fillCount() > $this->schools->mostFills()) {
             $reasons[] = Phrase::of('plan.note.many', ['count' => $best->fillCount(), 'grams' => ShownGrams::of($this->weighG)]);
         }
 
@@ -90,7 +90,7 @@ final readonly class ToolAdvice
     public function help(array $plans, array $options, SystemChoice $choice, callable $others): array
     {
         $best = $plans[0] ?? null;
-        if ($best !== null && $best->fillCount() <= Combinations::MOST_FILLS) {
+        if ($best !== null && $best->fillCount() <= $this->schools->mostFills()) {
             return [];
         }
         $owned = array_map(static fn (Fill $fill): string => $fill->tool->id, $options);
@@ -101,7 +101,7 @@ final readonly class ToolAdvice
             }
         }
         $helps = null;
-        $fewest = Combinations::MOST_FILLS + 1;
+        $fewest = $this->schools->mostFills() + 1;
         foreach ($byTool as $fills) {
             $tool = $fills[0]->tool;
             foreach ($this->isCommon($tool) ? $choice->plans([...$options, ...$fills])[0] : [] as $plan) {
@@ -118,7 +118,7 @@ final readonly class ToolAdvice
     private function isCommon(Tool $tool): bool
     {
         $times = $this->ml->toFloat() / $tool->aboutMl;
-        if ($times > Combinations::MOST_FILLS || $times < 0.5) {
+        if ($times > $this->schools->mostFills() || $times < 0.5) {
             return false; // by itself it would be too small, or too large
         }
 

@@ -61,7 +61,7 @@ final class ToolPlanner
         $weighG = Conversion::toGrams($amount, $ingredient, $standard, $this->pantry, $handling)->exact->toFloat();
         $technique = fn (?ToolKind $kind) => TechniqueCatalogue::for(
             $ingredient, $method, $kind, $this->pantry,
-        )->levelledAs($this->schools);
+        )->levelledAs($this->schools, $ingredient->family);
 
         if ($amount->unit->dimension() === Dimension::Count) {
             return $this->counted($amount, $ingredient, $standard, $weighG);
@@ -72,7 +72,7 @@ final class ToolPlanner
         }
 
         $density = Density::of($this->pantry, $ingredient, $handling);
-        $combinations = new Combinations($density, $ml, $tolerancePct, $weighG, $amount->unit);
+        $combinations = new Combinations($density, $ml, $tolerancePct, $weighG, $amount->unit, $this->schools->mostFills());
         $choice = new SystemChoice($combinations, $tolerancePct, MeasuringSystem::of($standard), $amount->unit);
         $fitting = new FittingTools($this->schools);
         $options = $fitting->of($ingredient, $drawer, $ml, $standard);

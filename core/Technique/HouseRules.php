@@ -7,6 +7,7 @@ namespace Hovik\Core\Technique;
 use Brick\Math\BigRational;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\JsonInput;
+use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Kind;
 use Hovik\Core\Plan\MeasuringMode;
@@ -29,10 +30,13 @@ final readonly class HouseRules
         'small-liquids' => ['spoons', 'small-measure'],
         'leaveners' => ['spoon', 'cup'],
         'weigh-above' => ['3', '2', '4', '6'],
+        'most-fills' => ['6', '4', '8', '12'],
         'spoons-up-to' => ['smallest-cup', '1/4', '1/3', '1/2'],
         'exact-way' => ['fewest', 'one-tool'],
         'measure-by' => ['both', 'weigh', 'tools'],
         'surplus' => ['return', 'discard'],
+        'surplus-sugar' => ['same', 'return', 'discard'],
+        'surplus-grain' => ['same', 'return', 'discard'],
         'who-measures' => ['free', 'by-name'],
         'steps' => ['full', 'short'],
         'thirds' => ['yes', 'no'],
@@ -190,10 +194,22 @@ final readonly class HouseRules
         };
     }
 
-    /** What becomes of what fell off the tool: clean food goes back, unless the class throws it away. */
-    public function clears(): Step
+    /** What becomes of what fell off the tool: clean food goes back, unless the class throws it away, this family of it or all. */
+    public function clears(Family $family): Step
     {
-        return $this->answer('surplus') === 'discard' ? Step::DiscardExcess : Step::ReturnExcess;
+        $own = match ($family) {
+            Family::GranularSugar, Family::MoistSugar => $this->answer('surplus-sugar'),
+            Family::CoarseGrain, Family::Pieces, Family::Shredded => $this->answer('surplus-grain'),
+            default => 'same',
+        };
+
+        return ($own === 'same' ? $this->answer('surplus') : $own) === 'discard' ? Step::DiscardExcess : Step::ReturnExcess;
+    }
+
+    /** Fills that are asked of anybody without a word; above them weighing is advised. */
+    public function mostFills(): int
+    {
+        return (int) $this->answer('most-fills');
     }
 
     /** Whether lines are given to names at a station; else whoever is free measures. */

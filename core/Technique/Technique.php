@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Technique;
 
 use Hovik\Core\JsonInput;
+use Hovik\Core\Pantry\Family;
 use Hovik\Core\Words\Phrase;
 
 /** How one ingredient is measured with one kind of tool. */
@@ -39,14 +40,14 @@ final readonly class Technique
         );
     }
 
-    /** The same, levelled the way a class levels. */
-    public function levelledAs(HouseRules $schools): self
+    /** The same, levelled and cleared the way a class does it with this family. */
+    public function levelledAs(HouseRules $schools, Family $family): self
     {
         $level = $schools->levels(in_array(Step::Pack, $this->steps, true));
 
         return new self(array_map(static fn (Step $step): Step => match ($step) {
             Step::SweepLevel => $level,
-            Step::ReturnExcess => $schools->clears(),
+            Step::ReturnExcess => $schools->clears($family),
             default => $step,
         }, $this->steps), $this->watch, $this->cautions);
     }

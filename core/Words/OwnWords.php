@@ -70,6 +70,6 @@ final readonly class OwnWords
         preg_match_all('/\{\w+\}/', $text, $found);
         sort($found[0]);
 
-        return array_values($found[0]);
+        return $found[0];
     }
 }

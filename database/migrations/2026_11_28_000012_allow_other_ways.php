@@ -16,12 +16,13 @@ return new class extends Migration
         });
         Schema::table('weighings', function (Blueprint $table): void {
             $table->string('way', 20)->nullable(); // null: the usual one
+            $table->boolean('weighed_out')->nullable(); // null: from before it was noted
         });
     }
 
     public function down(): void
     {
-        Schema::table('weighings', fn (Blueprint $table) => $table->dropColumn('way'));
+        Schema::table('weighings', fn (Blueprint $table) => $table->dropColumn(['way', 'weighed_out']));
         Schema::table('students', fn (Blueprint $table) => $table->dropColumn('ways'));
     }
 };

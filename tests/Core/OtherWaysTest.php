@@ -24,7 +24,7 @@ use Hovik\Core\Weighing\ToleranceLevel;
 const OWNED = ['dry-cup-us-1', 'dry-cup-us-1-2', 'dry-cup-us-1-4', 'spoon-us-1-tbsp', 'spoon-us-1-tsp', 'liquid-measure-us-1-cup'];
 
 /** @return array{FrozenKitchen, FrozenLine} */
-function lineIn(array $owned, string $food, string $amount, Unit $unit, ?HouseRules $rules = null): array
+function frozenIn(array $owned, string $food, string $amount, Unit $unit, ?HouseRules $rules = null): array
 {
     $drawer = drawerOf(...$owned);
     $pantry = Pantry::reference();
@@ -35,7 +35,7 @@ function lineIn(array $owned, string $food, string $amount, Unit $unit, ?HouseRu
 }
 
 it('weighs out what others measure: the same target, the care of the scale, no tools', function (string $food, string $amount, Unit $unit) {
-    [$kitchen, $line] = lineIn(OWNED, $food, $amount, $unit);
+    [$kitchen, $line] = frozenIn(OWNED, $food, $amount, $unit);
     $out = $kitchen->by($line, OtherWay::WeighOut);
     expect($out->isWeighedOut())->toBeTrue()->and($out->fills())->toBe([])->and($out->steps())->toBe(Step::WEIGHING_OUT)
         ->and($out->target)->toEqual($line->target)->and($out->expectedG())->toBeNull()
@@ -45,7 +45,7 @@ it('weighs out what others measure: the same target, the care of the scale, no t
 ]);
 
 it('reads a jug from above where there is one, trusted or not, and only in the place of one that is bent for', function () {
-    [$kitchen, $line] = lineIn([...OWNED, 'top-read-us-1-cup'], 'whole-milk', '3/4', Unit::Cup);
+    [$kitchen, $line] = frozenIn([...OWNED, 'top-read-us-1-cup'], 'whole-milk', '3/4', Unit::Cup);
     $above = $kitchen->by($line, OtherWay::TopRead);
     expect($line->fills()[0]->tool->kind)->toBe(ToolKind::LiquidMeasure)
         ->and(array_map(fn (Fill $fill) => [$fill->tool->kind, $fill->toMark?->text], $above->fills()))
@@ -53,18 +53,18 @@ it('reads a jug from above where there is one, trusted or not, and only in the p
         ->and($above->steps())->toContain(Step::ReadAbove)->not->toContain(Step::EyeLevel)
         ->and($above->way()->technique->watch)->toBeNull()
         ->and($above->target)->toEqual($line->target)->and($above->expectedG())->toEqualWithDelta($line->target->grams, 4.0);
-    [$without, $milk] = lineIn(OWNED, 'whole-milk', '3/4', Unit::Cup);
-    [$with, $flour] = lineIn([...OWNED, 'top-read-us-1-cup'], 'bread-flour', '1', Unit::Cup);
-    [$small, $vanilla] = lineIn([...OWNED, 'top-read-us-1-cup'], 'whole-milk', '2', Unit::Teaspoon);
+    [$without, $milk] = frozenIn(OWNED, 'whole-milk', '3/4', Unit::Cup);
+    [$with, $flour] = frozenIn([...OWNED, 'top-read-us-1-cup'], 'bread-flour', '1', Unit::Cup);
+    [$small, $vanilla] = frozenIn([...OWNED, 'top-read-us-1-cup'], 'whole-milk', '2', Unit::Teaspoon);
     expect($without->by($milk, OtherWay::TopRead))->toBeNull()->and($with->by($flour, OtherWay::TopRead))->toBeNull()
         ->and($small->by($vanilla, OtherWay::TopRead))->toBeNull();
 });
 
 it('leaves a partner the very same line, and eggs and weighed-out lines to everybody as they are', function () {
-    [$kitchen, $line] = lineIn(OWNED, 'bread-flour', '1', Unit::Cup);
+    [$kitchen, $line] = frozenIn(OWNED, 'bread-flour', '1', Unit::Cup);
     expect($kitchen->by($line, OtherWay::Partner))->toEqual($line)->and($kitchen->by($line, OtherWay::LargePrint))->toBeNull();
     foreach ([['egg-large', '2', Unit::Piece], ['bread-flour', '200', Unit::Gram]] as [$food, $amount, $unit]) {
-        [$kitchen, $line] = lineIn([...OWNED, 'top-read-us-1-cup'], $food, $amount, $unit);
+        [$kitchen, $line] = frozenIn([...OWNED, 'top-read-us-1-cup'], $food, $amount, $unit);
         foreach (OtherWay::cases() as $way) {
             expect($kitchen->by($line, $way))->toBeNull();
         }

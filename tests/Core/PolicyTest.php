@@ -187,7 +187,7 @@ it('has words in both languages for everything it refuses', function () {
             new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/$folder", FilesystemIterator::SKIP_DOTS),
         );
         foreach ($files as $file) {
-            if ($file->getExtension() === 'php' && ! str_contains($file->getPathname(), '/Words/')) {
+            if ($file->getExtension() === 'php' && preg_match('~/Words/(en|es)\b~', $file->getPathname()) !== 1) {
                 // An id put together at run time would be seen by nobody here.
                 expect((string) file_get_contents($file->getPathname()))->not->toContain('"refusal.', $file->getPathname());
                 preg_match_all("~'(refusal\.[a-z0-9-]+)'~", (string) file_get_contents($file->getPathname()), $found);

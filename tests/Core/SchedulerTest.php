@@ -203,6 +203,13 @@ it('learns from enough weigh-ins, by their median, within reason', function (arr
     'very quick' => [array_fill(0, 9, 5.0), 45],
 ]);
 
+it('tells what a line takes a class, once enough is known', function () {
+    $aLine = fn (array $gaps): ?int => Hovik\Core\Period\LearnedTimes::aLineS($gaps, 2);
+    expect($aLine([40.0, 40.0, 40.0, 40.0]))->toBeNull()->and($aLine([]))->toBeNull()
+        ->and($aLine([40.0, 38.0, 42.0, 39.0, 900.0, 41.0]))->toBe(80) // a long pause is none
+        ->and($aLine([30.0, 30.0, 30.0, 50.0, 50.0, 50.0]))->toBe(80);
+});
+
 it('names the teacher when the checks are the queue', function () {
     $lines = [new PeriodLine('salt', Family::LeavenerSpice, [], [], 60, 0)];
     $plan = Scheduler::plan(Period::of(47, 12, 2, $lines, ['spoon' => 12], [Fixed::Check->value => 120]));

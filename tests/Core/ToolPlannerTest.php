@@ -9,6 +9,7 @@ use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Lab\FrozenKitchen;
 use Hovik\Core\Lab\FrozenLine;
+use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Plan\Advice;
 use Hovik\Core\Plan\FillSearch;
@@ -222,4 +223,30 @@ it('never offers what lies on the floor, and gives the amount exactly, over draw
         }
     }
     expect($offered)->toBeGreaterThan(40);
+});
+
+it('says that many fills are many from as many on as the class settled', function () use ($us) {
+    $flour = Pantry::reference()->ingredient('bread-flour');
+    foreach ([['4', '1 1/4', true], ['6', '1 1/4', false], ['6', '1 3/4', true], ['8', '1 3/4', false], ['12', '3', false], ['8', '3', true]] as $case) {
+        [$most, $cups, $isMany] = $case;
+        $plans = (new ToolPlanner(Pantry::reference(), HouseRules::of(['most-fills' => $most])))->plan(
+            Amount::of($cups, Unit::Cup), $flour, drawerOf('dry-cup-us-1-4'), $us,
+        );
+        expect(in_array(Advice::ManyFills, $plans->advice, true))->toBe($isMany, "$most $cups");
+    }
+});
+
+it('clears what falls off as the class does it with that family', function () {
+    $clears = fn (array $answers, Family $family): Step => HouseRules::of($answers)->clears($family);
+    expect($clears([], Family::FinePowder))->toBe(Step::ReturnExcess)
+        ->and($clears(['surplus' => 'discard'], Family::GranularSugar))->toBe(Step::DiscardExcess)
+        ->and($clears(['surplus' => 'discard', 'surplus-sugar' => 'return'], Family::GranularSugar))->toBe(Step::ReturnExcess)
+        ->and($clears(['surplus' => 'discard', 'surplus-sugar' => 'return'], Family::FinePowder))->toBe(Step::DiscardExcess)
+        ->and($clears(['surplus-grain' => 'discard'], Family::CoarseGrain))->toBe(Step::DiscardExcess)
+        ->and($clears(['surplus-grain' => 'discard'], Family::MoistSugar))->toBe(Step::ReturnExcess);
+    $planner = new ToolPlanner(Pantry::reference(), HouseRules::of(['surplus-grain' => 'discard']));
+    $steps = fn (string $food): array => $planner->plan(
+        Amount::of('1', Unit::Cup), Pantry::reference()->ingredient($food), drawerOf('dry-cup-us-1'), MeasureStandard::UsCustomary,
+    )->technique->steps;
+    expect($steps('rolled-oats'))->toContain(Step::DiscardExcess)->and($steps('bread-flour'))->toContain(Step::ReturnExcess);
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Labs\OpenLab;
 use App\Models\Lab;
 use Hovik\Core\Lab\LabState;
+use Hovik\Core\Plan\MeasuringMode;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Unit;
 
@@ -143,6 +144,29 @@ it('learns from how long the class takes', function () {
             ->getJson("/api/labs/{$next->id}/period")->json('parts.0.timeline'),
     )->firstWhere('what', 'measure');
     expect($measure['end_s'] - $measure['start_s'])->toBe(180); // 2 x 150 - 30 would be 270; never more than twice the usual 90
+});
+
+it('tells how long a line takes with tools and weighed out, once enough is known', function () {
+    $note = fn (): ?string => array_column(
+        $this->asNobody()->asTeacher($this->school->teacher)->getJson("/api/sections/{$this->school->id}")->json('questions'), 'note', 'id',
+    )['measure-by'];
+    $this->lab->items()->where('ingredient_id', 'whole-milk')->update(['mode' => MeasuringMode::Weight]);
+    (new OpenLab)->open($this->lab->refresh());
+    [$flour, $milk] = $this->lab->refresh()->lines->values()->all();
+    expect($note())->toBeNull();
+    $n = 0;
+    $weigh = function ($line, int $after, int $times) use (&$n): void {
+        $this->asNobody()->asStation($this->school->stations->first());
+        for ($i = 0; $i < $times; $i++) {
+            $this->travel($after)->seconds();
+            $this->weigh($line, [], sprintf('01JDF8Z9X3M5N7P9Q1R3S5T%03d', $n++))->assertCreated();
+        }
+    };
+    $weigh($flour, 60, 7);
+    expect($note())->toBe('In your labs a line takes 120 s with tools.');
+    $weigh($milk, 25, 6);
+    $this->travelBack();
+    expect($note())->toBe('In your labs a line takes 120 s with tools. Weighed out it takes 50 s.');
 });
 
 it('is the class\'s own', function () {

@@ -110,6 +110,7 @@ const board = (more: Partial<Board> = {}): Board => ({
   stations: [station(1, "Hazel"), station(2, "Rowan")],
   scales: [],
   weighings: [],
+  adults: [],
   totals: { level: 0, heaped: 0, shy: 0, too_close: 0 },
   ...more,
 });

@@ -60,6 +60,7 @@ const oneClass = (more: Partial<Class> = {}): Class => ({
         { id: "packed", text: "packed", chosen: true },
         { id: "loose", text: "loose", chosen: false },
       ],
+      note: "With tools it takes 74 s.",
     },
   ],
   stations: [

@@ -55,7 +55,7 @@ final class Steps
             $ingredient->family === Family::WholeIrregular => null, // weighed out
             default => ToolKind::DryCup,
         };
-        $steps = TechniqueCatalogue::for($ingredient, $method, $kind, $setting->pantry)->levelledAs($setting->schools)->steps;
+        $steps = TechniqueCatalogue::for($ingredient, $method, $kind, $setting->pantry)->levelledAs($setting->schools, $ingredient->family)->steps;
 
         return $steps === [] ? [Step::CleanDryEmpty] : $steps;
     }

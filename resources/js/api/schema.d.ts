@@ -1678,6 +1678,8 @@ export interface components {
             lines: components["schemas"]["BoardLine"][];
             stations: components["schemas"]["BoardStation"][];
             scales: components["schemas"]["BoardScale"][];
+            /** @description steps of the directions that the teacher does, or is there for */
+            adults: components["schemas"]["StepOfDirections"][];
             /** @description every attempt, by line, station and attempt */
             weighings: components["schemas"]["BoardWeighing"][];
             totals: components["schemas"]["BoardTotals"];
@@ -2575,6 +2577,8 @@ export interface components {
             id: string;
             text: string;
             answers: components["schemas"]["RuleAnswer"][];
+            /** @description what the class's own labs say about it */
+            note: string | null;
         };
         RunningTimer: {
             id: string;

@@ -123,6 +123,7 @@ export default function Settings({ one }: { one: Class }) {
                 </option>
               ))}
             </select>
+            {question.note !== null && <small className="soft mt-1 block text-[1rem]">{question.note}</small>}
           </label>
         ))}
       </div>

@@ -1,5 +1,6 @@
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
+import AdultSteps from "./AdultSteps";
 import type { Board, BoardLine, Station, Weighing } from "./board";
 import CellPanel from "./CellPanel";
 import HandOver from "./HandOver";
@@ -25,6 +26,7 @@ export default function BoardSide({ board, station, line, weighings }: Props) {
           {board.lab.paused && <HandOver board={board} />}
           {board.lab.state === "open" && board.lab.first_of_two && <SecondPeriod board={board} />}
           {board.lab.state === "open" && <NowByPlan lab={board.lab.id} />}
+          {board.lab.state === "open" && <AdultSteps board={board} />}
           {board.lab.state === "open" && <ScaleChecks board={board} />}
           <Link className="quiet underline" to={`/labs/${board.lab.id}/paper`}>
             {t("paper.link")}

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Views\Lab;
 
+use App\Http\Views\Prepare\StepOfDirections;
 use App\Http\Views\View;
 use App\Labs\LabWords;
 use App\Models\Lab;
 use App\Models\Scale;
 use App\Models\ScaleCheck;
+use Hovik\Core\Recipe\Directions\DoneBy;
 use stdClass;
 
 /** Stations by ingredients, with every weighing. */
@@ -18,6 +20,7 @@ final readonly class Board extends View
      * @param  list<BoardLine>  $lines  those that are weighed
      * @param  list<BoardStation>  $stations
      * @param  list<BoardScale>  $scales
+     * @param  list<StepOfDirections>  $adults  steps of the directions that the teacher does, or is there for
      * @param  list<BoardWeighing>  $weighings  every attempt, by line, station and attempt
      */
     public function __construct(
@@ -28,6 +31,7 @@ final readonly class Board extends View
         public array $lines,
         public array $stations,
         public array $scales,
+        public array $adults,
         public array $weighings,
         public BoardTotals $totals,
     ) {
@@ -53,6 +57,9 @@ final readonly class Board extends View
                     $scale->id, $scale->name, isset($today[$scale->id]), $today[$scale->id] ?? false,
                 ),
             )->all()),
+            adults: array_values(array_filter(
+                LabWords::directions($lab), static fn (StepOfDirections $step): bool => $step->by !== DoneBy::Student,
+            )),
             weighings: $weighings,
             totals: BoardTotals::of($weighings),
         );

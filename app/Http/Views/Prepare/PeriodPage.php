@@ -60,7 +60,7 @@ final readonly class PeriodPage extends View
                 $blocks,
             ),
             stations: $period->stations(),
-            running: $lab->isOpen() ? count($period->parts) - ($lab->isInFirstOfTwo() ? 2 : 1) : null,
+            running: $lab->isOpen() ? (int) ($lab->second_at !== null) : null,
             began_at: $lab->isOpen() ? (float) $began?->format('U') : null,
             parts: array_map(static fn (PeriodPlan $plan): PeriodPart => PeriodPart::of($plan, $period), $period->parts),
             in_two: $lab->later !== null,

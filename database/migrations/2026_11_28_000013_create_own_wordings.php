@@ -11,7 +11,7 @@ return new class extends Migration
 {
     public function up(): void
     {
-        Schema::create('own_words', function (Blueprint $table): void {
+        Schema::create('own_wordings', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('kitchen_id')->constrained('kitchens')->cascadeOnDelete();
             $table->string('language', 2);
@@ -24,6 +24,6 @@ return new class extends Migration
 
     public function down(): void
     {
-        Schema::dropIfExists('own_words');
+        Schema::dropIfExists('own_wordings');
     }
 };
