@@ -9,6 +9,7 @@ use App\Words\KitchenWords;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
@@ -27,6 +28,10 @@ final class AppServiceProvider extends ServiceProvider
         Model::automaticallyEagerLoadRelationships();
         Model::preventSilentlyDiscardingAttributes();
         Model::preventAccessingMissingAttributes();
+        // A locale with its region has its language's words.
+        Lang::determineLocalesUsing(fn (array $locales): array => [
+            ...array_map(static fn (string $locale): string => substr($locale, 0, 2), $locales), 'en',
+        ]);
         Vite::createAssetPathsUsing(fn (string $path): string => "/$path"); // whatever name the machine is called by
 
         // A whole class may sit behind one school address: doors a class uses at once are wide, guessing is not.

@@ -12,6 +12,7 @@ use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Kind;
 use Hovik\Core\Plan\MeasuringMode;
 use Hovik\Core\Quantity\KitchenNotation;
+use Hovik\Core\Words\DecimalSign;
 use Hovik\Core\Words\Phrase;
 
 /**
@@ -39,6 +40,7 @@ final readonly class HouseRules
         'surplus-grain' => ['same', 'return', 'discard'],
         'who-measures' => ['free', 'by-name'],
         'steps' => ['full', 'short'],
+        'decimal-sign' => ['device', 'point', 'comma'],
         'thirds' => ['yes', 'no'],
         'metric' => ['yes', 'no'],
         'oven' => ['yes', 'no'],
@@ -222,6 +224,12 @@ final readonly class HouseRules
     public function saysStepsShort(): bool
     {
         return $this->answer('steps') === 'short';
+    }
+
+    /** The sign that numbers have on screens; null: as the device's region writes them. */
+    public function decimalSign(): ?DecimalSign
+    {
+        return DecimalSign::tryFrom($this->answer('decimal-sign'));
     }
 
     /** Whether the class meets thirds, millilitres, an oven. */

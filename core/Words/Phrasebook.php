@@ -15,33 +15,51 @@ final class Phrasebook
 
     private const PARTS = ['causes', 'practice', 'refusals', 'safety', 'technique'];
 
+    /** What is said another way where the sign is a point, though the language's usual one is a comma. */
+    private const WITH_POINT = '.with-point';
+
     /** @param  array<string, string>  $patterns  by phrase id */
-    private function __construct(private readonly string $locale, public readonly array $patterns)
-    {
+    private function __construct(
+        private readonly string $locale, private readonly DecimalSign $decimal, public readonly array $patterns,
+    ) {
     }
 
     /** The same book with a kitchen's own words in it. */
     public function with(OwnWords $own): self
     {
-        return $own->texts === [] ? $this : new self($this->locale, array_intersect_key($own->patterns(), $this->patterns) + $this->patterns);
+        return $own->texts === [] ? $this : new self($this->locale, $this->decimal, array_intersect_key($own->patterns(), $this->patterns) + $this->patterns);
     }
 
-    /** English where there is no such language. */
+    /**
+     * English where there is no such language.
+     *
+     * @param  string  $locale  with its region, where numbers are written by it: `es`, `es_MX`
+     */
     public static function in(string $locale): self
     {
         $language = self::language($locale);
-        if (! isset(self::$open[$language])) {
-            /** @var array<string, string> $patterns */
-            $patterns = require __DIR__."/$language.php";
-            foreach (self::PARTS as $part) {
-                /** @var array<string, string> $more */
-                $more = require __DIR__."/$language.$part.php";
-                $patterns += $more;
+        $decimal = DecimalSign::of($locale);
+
+        return self::$open["$language $decimal->value"] ??= new self($language, $decimal, self::read($language, $decimal));
+    }
+
+    /** @return array<string, string> */
+    private static function read(string $language, DecimalSign $decimal): array
+    {
+        /** @var array<string, string> $patterns */
+        $patterns = require __DIR__."/$language.php";
+        foreach (self::PARTS as $part) {
+            /** @var array<string, string> $more */
+            $more = require __DIR__."/$language.$part.php";
+            $patterns += $more;
+        }
+        foreach ($decimal === DecimalSign::Point ? array_keys($patterns) : [] as $id) {
+            if (isset($patterns[$id.self::WITH_POINT])) {
+                $patterns[$id] = $patterns[$id.self::WITH_POINT];
             }
-            self::$open[$language] = new self($language, $patterns);
         }
 
-        return self::$open[$language];
+        return $patterns;
     }
 
     /** @return 'en'|'es' */
@@ -119,7 +137,7 @@ final class Phrasebook
     {
         $sign = str_starts_with($plain, '-') ? "\u{2212}" : '';
 
-        return $sign.($this->locale === 'es' ? strtr(ltrim($plain, '-'), '.', ',') : ltrim($plain, '-'));
+        return $sign.strtr(ltrim($plain, '-'), '.', $this->decimal->sign());
     }
 
     private static function text(mixed $value): string

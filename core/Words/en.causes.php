@@ -118,6 +118,7 @@ return [
     'cause.wrong-unit.tell' => 'Look beside the number: does it say oz or lb?',
     'cause.wrong-unit.next' => 'Switch the scale to g and read it again.',
     'cause.decimal-slip' => 'The point slipped',
+    'cause.decimal-slip.with-point' => 'The point slipped',
     'cause.decimal-slip.tell' => 'Ten times more or less fits well. Look at the display.',
     'cause.decimal-slip.next' => 'Read the display again and type it as it stands.',
     'cause.swapped-digits' => 'Two digits changed places',

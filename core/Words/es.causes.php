@@ -118,6 +118,7 @@ return [
     'cause.wrong-unit.tell' => 'Mira junto al número: ¿dice oz o lb?',
     'cause.wrong-unit.next' => 'Cambia la balanza a g y lee otra vez.',
     'cause.decimal-slip' => 'Se movió la coma',
+    'cause.decimal-slip.with-point' => 'Se movió el punto decimal',
     'cause.decimal-slip.tell' => 'Diez veces más o menos encaja. Mira la pantalla.',
     'cause.decimal-slip.next' => 'Lee la pantalla otra vez y escríbelo igual.',
     'cause.swapped-digits' => 'Dos cifras cambiadas',

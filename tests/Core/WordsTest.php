@@ -159,3 +159,16 @@ it('has words for every cause, fault and consequence, short enough for a phone',
         }
     }
 });
+
+it('writes decimals by region: a point in Mexico, a comma in Spain, and says which slipped', function () {
+    $said = fn (string $locale): array => [
+        Phrasebook::in($locale)->say(Phrase::of('number', ['value' => '-13.7'])), Phrasebook::in($locale)->say(Phrase::of('cause.decimal-slip')),
+    ];
+    foreach (['es_US', 'es_MX', 'es_PR', 'es_DO', 'es_GT', 'es_HN', 'es_NI', 'es_PA', 'es_SV', 'es_PE'] as $locale) {
+        expect($said($locale))->toBe(["\u{2212}13.7", 'Se movió el punto decimal'], $locale);
+    }
+    foreach (['es', 'es_ES', 'es_AR', 'es_UY', 'es_PY', 'es_CL', 'es_CO', 'es_EC', 'es_BO', 'es_VE', 'es_CR'] as $locale) {
+        expect($said($locale))->toBe(["\u{2212}13,7", 'Se movió la coma'], $locale);
+    }
+    expect($said('en')[0])->toBe("\u{2212}13.7")->and($said('en_US')[0])->toBe("\u{2212}13.7")->and($said('en_DE')[0])->toBe("\u{2212}13,7");
+});

@@ -139,3 +139,31 @@ it('answers in the reader\'s language', function () {
         'message', Phrasebook::in('es')->say(Phrase::of('refusal.signed-out')),
     );
 });
+
+it('writes numbers as the reader\'s region does, and speaks their language all the same', function (?string $asked, string $read, string $why) {
+    $lab = $this->openLab();
+    $headers = $asked === null ? [] : ['Accept-Language' => $asked];
+    $this->asStation($lab->section->stations->first());
+    $ulid = '01JDF8Z9X3M5N7P9Q1R3S5T7V9';
+    $this->weigh($lab->lines->last(), ['grams' => '30'])->assertCreated();
+    $said = $this->getJson("/api/weighings/$ulid", $headers)->assertOk()->json('working');
+    expect(implode(' ', $said))->toContain($read)->toContain($why);
+})->with([
+    ['es-MX', '29.2', 'cdta'], ['es-US,es;q=0.9', '29.2', 'cdta'], ['es-ES', '29,2', 'cdta'], ['es', '29,2', 'cdta'], ['es-419', '29,2', 'cdta'],
+    ['en-US', '29.2', 'tsp'], ['en-DE', '29,2', 'tsp'], ['fr-FR,es-PE;q=0.5', '29.2', 'cdta'], ['xx', '29.2', 'tsp'], ["es-MX'--", '29,2', 'cdta'],
+    ['*', '29.2', 'tsp'],
+]);
+
+it('tells a station the sign that its class settled', function () {
+    $section = $this->section();
+    $this->openLab($section);
+    $sign = fn () => $this->asNobody()->asStation($section->fresh()->stations->first())->getJson('/api/work')->assertOk()->json('decimal');
+    expect($sign())->toBeNull();
+    $section->update(['schools' => ['decimal-sign' => 'comma']]);
+    expect($sign())->toBe('comma');
+});
+
+it('names a wrong field in the reader\'s language whatever their region', function () {
+    $message = fn (string $asked) => $this->postJson('/api/teacher/session', [], ['Accept-Language' => $asked])->json('errors.email.0');
+    expect($message('es-US'))->toBe($message('es'))->not->toBe($message('en-US'));
+});

@@ -4,3 +4,6 @@ globalThis.Request = class extends Request {
     super(typeof url === "string" ? new URL(url, "http://kitchen.test") : url, { ...init, signal: null });
   }
 };
+
+// A device that tells no region: numbers are as its language writes them.
+Object.defineProperty(navigator, "languages", { value: ["en"], configurable: true });

@@ -5,7 +5,7 @@ import enTeacher from "../../resources/js/i18n/en.teacher.json";
 import esBench from "../../resources/js/i18n/es.bench.json";
 import es from "../../resources/js/i18n/es.json";
 import esTeacher from "../../resources/js/i18n/es.teacher.json";
-import { shown, signed } from "../../resources/js/kit/numbers";
+import { decimalSign, settleDecimal, shown, signed, tagged } from "../../resources/js/kit/numbers";
 import { weight } from "../../resources/js/pantry/weight";
 
 type Words = { [key: string]: string | Words };
@@ -84,6 +84,37 @@ describe("numbers as people read them", () => {
     [0.3125, "en", "0.31"],
     [null, "en", ""],
   ])("a weight of %s in %s", (grams, language, text) => expect(weight(grams, language)).toBe(text));
+});
+
+describe("the decimal sign", () => {
+  afterEach(() => {
+    vi.unstubAllGlobals();
+    settleDecimal(null);
+  });
+
+  it.each([
+    [["es-MX", "es"], "es", "12.5"],
+    [["es-ES"], "es", "12,5"],
+    [["es-AR", "en-US"], "es", "12,5"],
+    [["en-US", "en"], "es", "12.5"], // a school's own device, spoken to in Spanish
+    [["en-US", "es-ES"], "es", "12,5"],
+    [["de-DE"], "en", "12,5"],
+    [["en-GB"], "en", "12.5"],
+    [["en"], "es", "12,5"], // no region: the language's own
+    [[], "en", "12.5"],
+  ])("of a device of %j in %s", (languages, language, text) => {
+    vi.stubGlobal("navigator", { languages });
+    expect(shown(12.5, 1, language)).toBe(text);
+    expect(tagged(language)).toMatch(text.includes(",") ? /-(ES|DE)$/ : /-US$/);
+  });
+
+  it("is the class's, where the class has settled one", () => {
+    vi.stubGlobal("navigator", { languages: ["es-MX"] });
+    settleDecimal("comma");
+    expect([shown(12.5, 1, "es"), tagged("es"), signed(-2.5, 1, "en")]).toEqual(["12,5", "es-ES", "\u22122,5"]);
+    settleDecimal("point");
+    expect(decimalSign("es")).toBe(".");
+  });
 });
 
 describe("the language of this browser", () => {

@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from "openapi-fetch";
 import i18n from "../i18n/i18n";
+import { tagged } from "../kit/numbers";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
@@ -28,7 +29,7 @@ const SLOWEST_MS = 8000;
 const manners: Middleware = {
   onRequest({ request }) {
     request.headers.set("Accept", "application/json");
-    request.headers.set("Accept-Language", i18n.language);
+    request.headers.set("Accept-Language", tagged(i18n.language));
     const token = cookie("XSRF-TOKEN");
     if (token) request.headers.set("X-XSRF-TOKEN", decodeURIComponent(token));
   },
@@ -65,7 +66,7 @@ export async function send(id: string, url: string, json: unknown): Promise<unkn
   const headers = new Headers({ Accept: "application/json", "Content-Type": "application/json" });
   const token = cookie("XSRF-TOKEN");
   if (token) headers.set("X-XSRF-TOKEN", decodeURIComponent(token));
-  headers.set("Accept-Language", i18n.language);
+  headers.set("Accept-Language", tagged(i18n.language));
   const request = new Request(url, {
     method: "PUT",
     headers,

@@ -2963,6 +2963,11 @@ export interface components {
             asks_prediction: boolean;
             /** @description that may be gone here: the student's own; at a station, what anybody of the class may */
             ways: ("top-read" | "weigh-out" | "partner" | "large-print")[];
+            /**
+             * @description the class's; null: as the device's region writes it
+             * @enum {string|null}
+             */
+            decimal: "point" | "comma" | null;
             /** @description all that the first of two periods asks for is measured */
             in_between: boolean;
             gate: components["schemas"]["Gate"] | null;

@@ -1,6 +1,7 @@
 import { type PointerEvent, useRef } from "react";
 import { useTranslation } from "react-i18next";
 import { Erase } from "./icons";
+import { decimalSign } from "./numbers";
 
 /** Each key says how it changes what is there, so that two quick ones both count. */
 type Props = { onChange: (next: (before: string) => string) => void; decimals: number; longest?: number };
@@ -13,7 +14,7 @@ const SLEEVE = 40;
 export default function Keypad({ onChange, decimals, longest = 8 }: Props) {
   const { t, i18n } = useTranslation();
   const last = useRef({ key: "", at: 0 });
-  const sign = i18n.language === "es" ? "," : ".";
+  const sign = decimalSign(i18n.language);
   const after = (value: string, key: string) => {
     if (key === "back") return value.slice(0, -1);
     if (key === "point") return decimals > 0 && !/[.,]/.test(value) ? `${value || "0"}${sign}` : value;
@@ -37,7 +38,13 @@ export default function Keypad({ onChange, decimals, longest = 8 }: Props) {
           type="button"
           className="key"
           disabled={key === "point" && decimals === 0}
-          aria-label={key === "back" ? t("keypad.back") : key === "point" ? t("keypad.point") : undefined}
+          aria-label={
+            key === "back"
+              ? t("keypad.back")
+              : key === "point"
+                ? t(sign === "," ? "keypad.comma" : "keypad.point")
+                : undefined
+          }
           style={key === "point" && decimals === 0 ? { visibility: "hidden" } : undefined}
           onPointerDown={(event) => steady(key, event)}
           onClick={(event) => event.currentTarget.dataset.ignore !== "yes" && onChange((value) => after(value, key))}

@@ -1,5 +1,7 @@
+import { useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { Outlet } from "react-router";
+import { settleDecimal, useSettledDecimal } from "../kit/numbers";
 import { useLargePrint } from "../kit/useLargePrint";
 import { belongsTo, keepSending } from "../outbox/outbox";
 import { type LiveState, useLive } from "../shell/live";
@@ -21,6 +23,14 @@ export default function InsideKitchen({ kitchen, onLive }: { kitchen: Kitchen; o
   const [lab, setUp, cleanUp] = [kitchen.lab?.id, kitchen.set_up?.lab_id, kitchen.clean_up?.lab_id];
   useEffect(() => dropOldDrafts([lab, setUp, cleanUp]), [lab, setUp, cleanUp]);
   useLargePrint(kitchen.kind === "student" && kitchen.ways.includes("large-print"));
+  const queries = useQueryClient();
+  const settled = useSettledDecimal();
+  const decimal = kitchen.decimal ?? null; // what was kept by an older version has none
+  useEffect(() => {
+    if (settled === decimal) return;
+    settleDecimal(decimal);
+    void queries.invalidateQueries(); // what the server said of numbers is said anew
+  }, [decimal, settled, queries]);
   useScreenAwake(kitchen.lab !== null);
   return <Outlet context={{ kitchen, isLive: live === "live" } satisfies InKitchen} />;
 }

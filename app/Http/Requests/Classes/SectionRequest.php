@@ -24,7 +24,7 @@ final class SectionRequest extends ApiRequest
             'tolerance_level' => ['required', 'string', Rule::enum(ToleranceLevel::class)],
             'methods' => ['present', 'array', 'list', 'max:10'],
             'methods.*' => ['string', Rule::enum(HouseMethod::class)],
-            'schools' => ['present', 'array', 'max:20'],
+            'schools' => ['present', 'array', 'max:40'],
             'schools.*' => ['string', 'max:20'],
             'tolerances' => ['sometimes', 'nullable', 'array:percents,small_floor_g,floor_g'],
             'tolerances.percents' => ['present_with:tolerances', 'array', 'max:20'],

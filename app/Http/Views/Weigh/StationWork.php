@@ -15,6 +15,7 @@ use App\Models\Student;
 use Hovik\Core\Lab\OtherWay;
 use Hovik\Core\Lab\StationState;
 use Hovik\Core\Safety\StationChecklist;
+use Hovik\Core\Words\DecimalSign;
 
 /** What a student or a station's tablet works by. A line's target is in here only where the class shows it. */
 final readonly class StationWork extends View
@@ -24,6 +25,7 @@ final readonly class StationWork extends View
      * @param  list<Person>  $students  who may be measuring: all of a station, or the student alone
      * @param  LabName|null  $lab  null while no lab is open
      * @param  list<OtherWay>  $ways  that may be gone here: the student's own; at a station, what anybody of the class may
+     * @param  DecimalSign|null  $decimal  the class's; null: as the device's region writes it
      * @param  bool  $in_between  all that the first of two periods asks for is measured
      * @param  list<RunningTimer>  $timers
      * @param  list<string>  $dropped  tools by id
@@ -45,6 +47,7 @@ final readonly class StationWork extends View
         public bool $paused,
         public bool $asks_prediction,
         public array $ways,
+        public ?DecimalSign $decimal,
         public bool $in_between,
         public ?Gate $gate,
         public bool $help,
@@ -85,6 +88,7 @@ final readonly class StationWork extends View
             paused: $lab?->paused_at !== null,
             asks_prediction: $section->asks_prediction,
             ways: $ways,
+            decimal: $section->houseRules()->decimalSign(),
             in_between: $lab?->isInFirstOfTwo() === true && $own->hasAll($now),
             gate: $lab === null ? null : Gate::of($lab, $own, $lines),
             help: $own->helpSince !== null,

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Words;
+
+use NumberFormatter;
+
+/** What stands between whole grams and their tenths: by region, not by language. A Mexican scale shows a point, a Spanish one a comma. */
+enum DecimalSign: string
+{
+    case Point = 'point';
+    case Comma = 'comma';
+
+    /** @param  string  $locale  `es_MX`, `es-MX`, `es`; a region that nobody knows has its language's sign (Unicode's CLDR) */
+    public static function of(string $locale): self
+    {
+        $sign = (new NumberFormatter($locale, NumberFormatter::DECIMAL))->getSymbol(NumberFormatter::DECIMAL_SEPARATOR_SYMBOL);
+
+        return $sign === ',' ? self::Comma : self::Point;
+    }
+
+    public function sign(): string
+    {
+        return $this === self::Comma ? ',' : '.';
+    }
+}
