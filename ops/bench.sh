@@ -39,7 +39,7 @@ tests_about() { # FOLDER
     Quantity) names="QuantityTables Policy Conformance QuantityProperty" ;;
     Weighing) names="WeighingTables MoreWeighing JudgeProperty Policy Conformance AnswersKept WeightModel" ;;
     Plan) names="PlanTables AnswersKept Policy Conformance Supply ToolPlanner" ;;
-    Recipe) names="RecipeTables OpenQuestions LineParts WayBack Directions ReaderLanguages HandlingDegrees Recipe Policy AnswersKept Conformance Supply" ;;
+    Recipe) names="RecipeTables ReaderCorners OpenQuestions LineParts WayBack Directions ReaderLanguages HandlingDegrees Recipe Policy AnswersKept Conformance Supply" ;;
     Diagnosis) names="AnswersKept Conformance Diagnosis" ;;
     *) ls tests/Core/*Test.php && return ;;
   esac

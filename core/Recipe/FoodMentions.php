@@ -35,6 +35,8 @@ final readonly class FoodMentions
     /** Words by which a text shows its language. */
     private const TELLING = ['en' => '~ (?:the|and|with|in|to|until) ~', 'es' => '~ (?:el|la|lo|y|con|en|de|hasta|a) ~'];
 
+    private const TREE_NUT = 'tree-nut';
+
     private NameFinder $names;
 
     private LanguagePack $words;
@@ -122,7 +124,8 @@ final readonly class FoodMentions
             $heads[] = $this->words->isBehind ? ($parts[0] ?? '') : ($parts[count($parts) - 1] ?? '');
             $heads[] = implode(' ', $parts);
         }
-        if (preg_match('~walnut|pecan|almond|hazelnut~', $id) === 1) {
+        $food = $this->pantry->ingredient($id);
+        if ($food->family === Family::Pieces && in_array(self::TREE_NUT, $food->allergens, true)) {
             $heads[] = $this->words->isBehind ? 'nuez' : 'nut';
         }
 

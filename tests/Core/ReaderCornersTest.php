@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Quantity\KitchenNotation;
+use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Recipe\Factor;
+use Hovik\Core\Recipe\FoodMentions;
+use Hovik\Core\Recipe\Line\LanguagePack;
+use Hovik\Core\Recipe\LineMatching;
+use Hovik\Core\Recipe\LineReader;
+use Hovik\Core\Recipe\NameFinder;
+use Hovik\Core\Recipe\Part;
+use Hovik\Core\Recipe\Piece;
+use Hovik\Core\Recipe\ReadAmount;
+use Hovik\Core\Recipe\RecipeLine;
+use Hovik\Core\Recipe\RecipeReader;
+use Hovik\Core\Recipe\SettledLine;
+
+/* Corners of the reader: numbers, signs before an amount, packages, slips of the hand, what is said of a food before and after it. */
+
+it('reads an amount, its food and what each word is', function (
+    string $line, string $food, string $amount, string $parts, string $before, string $after,
+) {
+    $read = (new LineReader(Pantry::reference()))->read($line);
+    $said = static fn (ReadAmount $one): string => trim(
+        KitchenNotation::write($one->min).($one->max === null || $one->max->isEqualTo($one->min) ? '' : '-'.KitchenNotation::write($one->max))
+        .' '.($one->unit->value ?? ''),
+    );
+    $amounts = implode(' + ', array_map($said, $read->amounts)).($read->package === null ? '' : ' of '.$said($read->package))
+        .($read->percent === null ? '' : " $read->percent %");
+    $told = array_filter($read->pieces, static fn (Piece $piece): bool => $piece->part !== Part::Filler);
+    expect([$read->ingredient->id ?? '', trim($amounts)])->toBe([$food, $amount])
+        ->and(implode(' | ', array_map(static fn (Piece $piece): string => $piece->part->value.': '.trim($piece->text), $told)))->toBe($parts)
+        ->and([implode(' ', $read->before), implode(' ', $read->after)])->toBe([$before, $after]);
+})->with([
+    ['1-1/2 cups sugar', 'granulated-sugar', '1 1/2 cup',
+        'amount: 1-1/2 cups | ingredient: sugar', '', ''],
+    ['1 - 1/2 cups sugar', 'granulated-sugar', '1 1/2 cup',
+        'amount: 1 - 1/2 cups | ingredient: sugar', '', ''],
+    ['1 and 1/2 cups sugar', 'granulated-sugar', '1 1/2 cup',
+        'amount: 1 and 1/2 cups | ingredient: sugar', '', ''],
+    ['2 and a half cups sugar', 'granulated-sugar', '2 1/2 cup',
+        'amount: 2 and a half cups | ingredient: sugar', '', ''],
+    ['2 & 1/2 cups sugar', 'granulated-sugar', '2 1/2 cup',
+        'amount: 2 & 1/2 cups | ingredient: sugar', '', ''],
+    ['one and three quarters cups sugar', 'granulated-sugar', '1 3/4 cup',
+        'amount: one and three quarters cups | ingredient: sugar', '', ''],
+    ['twenty-five grams sugar', 'granulated-sugar', '25 g',
+        'amount: twenty-five grams | ingredient: sugar', '', ''],
+    ['doscientos cincuenta gramos de azúcar', 'granulated-sugar', '250 g',
+        'amount: doscientos cincuenta gramos | ingredient: azúcar', '', ''],
+    ['setenta y cinco gramos de azúcar', 'granulated-sugar', '75 g',
+        'amount: setenta y cinco gramos | ingredient: azúcar', '', ''],
+    ['ciento veinte gramos de azúcar', 'granulated-sugar', '120 g',
+        'amount: ciento veinte gramos | ingredient: azúcar', '', ''],
+    ['l/2 cup sugar', 'granulated-sugar', '1/2 cup',
+        'amount: l/2 cup | ingredient: sugar', '', ''],
+    ['I cup sugar', 'granulated-sugar', '1 cup',
+        'amount: I cup | ingredient: sugar', '', ''],
+    ['I love sugar', '', '',
+        'unread: I love sugar', '', ''],
+    ['five quarters cup sugar', '', '5',
+        'amount: five | unread: quarters cup sugar', '', ''],
+    ['half a cup of sugar', 'granulated-sugar', '1/2 cup',
+        'amount: half a cup | ingredient: sugar', '', ''],
+    ['a quarter of a teaspoon of salt', 'table-salt', '1/4 tsp',
+        'amount: a quarter of a teaspoon | ingredient: salt', '', ''],
+    ['0-1/2 cup sugar', 'granulated-sugar', '0-1/2 cup',
+        'amount: 0-1/2 cup | ingredient: sugar', '', ''],
+    ['1,000 g sugar', 'granulated-sugar', '1000 g',
+        'amount: 1,000 g | ingredient: sugar', '', ''],
+    ['12,500 g sugar', 'granulated-sugar', '12500 g',
+        'amount: 12,500 g | ingredient: sugar', '', ''],
+    ['1.5 kg sugar', 'granulated-sugar', '1 1/2 kg',
+        'amount: 1.5 kg | ingredient: sugar', '', ''],
+    ['0,5 kg sugar', 'granulated-sugar', '1/2 kg',
+        'amount: 0,5 kg | ingredient: sugar', '', ''],
+    ['¾ cup sugar', 'granulated-sugar', '3/4 cup',
+        'amount: ¾ cup | ingredient: sugar', '', ''],
+    ['1¾ cups sugar', 'granulated-sugar', '1 3/4 cup',
+        'amount: 1¾ cups | ingredient: sugar', '', ''],
+    ['1⁄4 cup sugar', 'granulated-sugar', '1/4 cup',
+        'amount: 1⁄4 cup | ingredient: sugar', '', ''],
+    ['Flour — 250 g', 'all-purpose-flour', '250 g',
+        'ingredient: Flour | amount: 250 g', '', ''],
+    ['Flour . 250 g', 'all-purpose-flour', '250 g',
+        'ingredient: Flour | amount: 250 g', '', ''],
+    ['Flour = 250 g', 'all-purpose-flour', '250 g',
+        'ingredient: Flour | amount: 250 g', '', ''],
+    ['Flour … 250 g', 'all-purpose-flour', '250 g',
+        'ingredient: Flour | amount: 250 g', '', ''],
+    ['Flour | 250 g', 'all-purpose-flour', '250 g',
+        'ingredient: Flour | amount: 250 g', '', ''],
+    ['Flour: 250 g, sifted', 'all-purpose-flour', '250 g',
+        'ingredient: Flour | amount: 250 g | handling: sifted', '', 'sifted'],
+    ['Flour -- 250 g', 'all-purpose-flour', '250 g',
+        'ingredient: Flour | amount: 250 g', '', ''],
+    ['butter 100 g', 'butter', '100 g',
+        'ingredient: butter | amount: 100 g', '', ''],
+    ['Water — 65 %', 'water', '65 %',
+        'ingredient: Water | amount: 65 %', '', ''],
+    ['Water . 65 %', 'water', '65 %',
+        'ingredient: Water | amount: 65 %', '', ''],
+    ['Water = 65 %', 'water', '65 %',
+        'ingredient: Water | amount: 65 %', '', ''],
+    ['Water – 65 %', 'water', '65 %',
+        'ingredient: Water | amount: 65 %', '', ''],
+    ['Water - 65 %', 'water', '65 %',
+        'ingredient: Water | amount: 65 %', '', ''],
+    ['Water, 65 %', 'water', '65 %',
+        'ingredient: Water | amount: 65 %', '', ''],
+    ['Water: 65,5 %', 'water', '655/10 %',
+        'ingredient: Water | amount: 65,5 %', '', ''],
+    ['65 % water', 'water', '65 %',
+        'amount: 65 % | ingredient: water', '', ''],
+    ['a can of 400 g of pumpkin puree', 'pumpkin-puree', '1 can of 400 g',
+        'amount: a can | package: 400 g | ingredient: pumpkin puree', '', ''],
+    ['1 can of 15 oz of pumpkin puree', 'pumpkin-puree', '1 can of 15 oz',
+        'amount: 1 can | package: 15 oz | ingredient: pumpkin puree', '', ''],
+    ['2 plátanos machacados', 'banana', '2 piece',
+        'amount: 2 | ingredient: plátanos | handling: machacados', '', 'mashed'],
+    ['2 huevos batidos', 'egg-large', '2 piece',
+        'amount: 2 | ingredient: huevos | handling: batidos', '', 'beaten'],
+    ['1 taza de plátano machacado', 'banana-mashed', '1 cup',
+        'amount: 1 taza | ingredient: plátano | handling: machacado', 'mashed', ''],
+    ['2 large eggs', 'egg-large', '2 piece',
+        'amount: 2 | ingredient: large eggs', '', ''],
+    ['3 small eggs, beaten', 'egg-small', '3 piece',
+        'amount: 3 | ingredient: small eggs | handling: beaten', '', 'beaten'],
+    ['2 extra large eggs, beaten', 'egg-extra-large', '2 piece',
+        'amount: 2 | ingredient: extra large eggs | handling: beaten', '', 'beaten'],
+    ['1 taza de mantequilla ya derretida', 'butter', '1 cup',
+        'amount: 1 taza | ingredient: mantequilla | note: ya | handling: derretida', 'melted', ''],
+    ['1 cup oil, softened', 'vegetable-oil', '1 cup',
+        'amount: 1 cup | ingredient: oil | handling: softened', '', 'softened'],
+    ['2 eggs, softened', 'egg-large', '2 piece',
+        'amount: 2 | ingredient: eggs | handling: softened', '', 'softened'],
+    ['1 cup milk, beaten', 'whole-milk', '1 cup',
+        'amount: 1 cup | ingredient: milk | handling: beaten', '', 'beaten'],
+    ['2 cupps sugar', 'granulated-sugar', '2 cup',
+        'amount: 2 cupps | ingredient: sugar', '', ''],
+    ['2 cpus sugar', 'granulated-sugar', '2 cup',
+        'amount: 2 cpus | ingredient: sugar', '', ''],
+    ['1 teasponn salt', 'table-salt', '1 tsp',
+        'amount: 1 teasponn | ingredient: salt', '', ''],
+    ['1 tbps honey', 'honey', '1 tbsp',
+        'amount: 1 tbps | ingredient: honey', '', ''],
+    ['100 grms butter', 'butter', '100 g',
+        'amount: 100 grms | ingredient: butter', '', ''],
+    ['2 tablesoons honey', 'honey', '2 tbsp',
+        'amount: 2 tablesoons | ingredient: honey', '', ''],
+    ['3 ounzes sugar', 'granulated-sugar', '3 oz',
+        'amount: 3 ounzes | ingredient: sugar', '', ''],
+    ['1 cup light brown sugar and salt', 'light-brown-sugar', '1 cup',
+        'amount: 1 cup | ingredient: light brown sugar | note: and | unread: salt', '', ''],
+    ['1 cup frobnicated zorbs, chopped', '', '1 cup',
+        'amount: 1 cup | unread: frobnicated zorbs | handling: chopped', '', 'chopped'],
+    ['1 cup chopped zorbs', '', '1 cup',
+        'amount: 1 cup | handling: chopped | unread: zorbs', 'chopped', ''],
+    ['1 cup salt and pepper', 'table-salt', '1 cup',
+        'amount: 1 cup | ingredient: salt | note: and | unread: pepper', '', ''],
+    ['1 tbsp oil and vinegar', 'vegetable-oil', '1 tbsp',
+        'amount: 1 tbsp | ingredient: oil | note: and | unread: vinegar', '', ''],
+    ['1 taza de harina y azúcar', 'all-purpose-flour', '1 cup',
+        'amount: 1 taza | ingredient: harina | note: y | unread: azúcar', '', ''],
+    ['100 g de arroces', 'white-rice', '100 g',
+        'amount: 100 g | ingredient: arroces', '', ''],
+    ['1 cup all purpose flour or bread flour', 'all-purpose-flour', '1 cup',
+        'amount: 1 cup | ingredient: all purpose flour | note: or bread flour', '', ''],
+    ['1 cup very soft butter', 'butter', '1 cup',
+        'amount: 1 cup | note: very | ingredient: soft butter', '', ''],
+    ['1 cup walnuts, roughly chopped', 'walnut-halves', '1 cup',
+        'amount: 1 cup | ingredient: walnuts | handling: roughly chopped', '', 'chopped'],
+    ['3 mugs flour', 'all-purpose-flour', '3',
+        'amount: 3 mugs | ingredient: flour', '', ''],
+    ['1 glass of milk', 'whole-milk', '1',
+        'amount: 1 glass | ingredient: milk', '', ''],
+    ['1 splash milk', 'whole-milk', '1',
+        'amount: 1 splash | ingredient: milk', '', ''],
+    ['1 taza de harina cernida', 'all-purpose-flour', '1 cup',
+        'amount: 1 taza | ingredient: harina | handling: cernida', 'sifted', ''],
+]);
+
+it('takes signs around a heading for no part of it', function (string $line, string $heading) {
+    $read = (new LineReader(Pantry::reference()))->read($line);
+    expect([$read->status, $read->name])->toBe(['heading', $heading]);
+})->with([
+    ['**For the filling**', 'filling'], ['## For the filling', 'filling'], ['_For the topping_:', 'topping'], ['* For the glaze *', 'glaze'],
+    ['For the dough:', 'dough'], ['Para la masa:', 'masa'], ['DOUGH:', 'DOUGH'],
+]);
+
+it('says that a line is sifted later only where it is measured first', function (string $line, bool $isLater) {
+    expect((new LineReader(Pantry::reference()))->read($line)->isSiftedLater())->toBe($isLater);
+})->with([['1 cup flour, sifted', true], ['1 cup sifted flour', false], ['1 cup flour', false], ['1 cup sifted flour, sifted', false]]);
+
+it('brings words to one form, in the language of the recipe', function (string $language, string $word, string $form) {
+    $pack = $language === 'es' ? LanguagePack::spanish() : LanguagePack::english();
+    expect((new NameFinder(Pantry::reference(), $pack))->singular($word))->toBe($form);
+})->with([
+    ['es', 'nueces', 'nuez'], ['es', 'panes', 'pan'], ['es', 'huevos', 'huevo'], ['es', 'mes', 'mes'], ['es', 'los', 'los'], ['es', 'tres', 'tre'],
+    ['es', 'arroces', 'arroz'], ['es', 'harinas', 'harina'], ['es', 'anís', 'anís'],
+    ['en', 'cherries', 'cherry'], ['en', 'eggs', 'egg'], ['en', 'peas', 'pea'], ['en', 'molasses', 'molass'], ['en', 'ties', 'tie'],
+]);
+
+it('finds the foods that directions speak of, by short names and by kind, in both languages', function (string $text, array $used) {
+    $pantry = Pantry::reference();
+    $foods = [
+        'bread-flour', 'granulated-sugar', 'baking-powder', 'cinnamon', 'whole-milk', 'egg-large', 'vegetable-oil', 'butter',
+        'walnuts-chopped', 'raisins', 'light-brown-sugar', 'honey', 'yogurt-plain',
+    ];
+    $mentions = new FoodMentions($pantry, $text);
+    $listed = array_map($pantry->ingredient(...), $foods);
+    expect(array_values(array_filter($foods, fn (string $id): bool => $mentions->has($pantry->ingredient($id), $listed))))->toBe($used);
+})->with([
+    ['Stir the flour into the milk.', ['bread-flour', 'whole-milk']],
+    ['Whisk the dry ingredients.', ['bread-flour', 'granulated-sugar', 'baking-powder', 'cinnamon', 'light-brown-sugar']],
+    ['Beat the wet ingredients.', ['whole-milk', 'egg-large', 'vegetable-oil', 'honey', 'yogurt-plain']],
+    ['Pour in the liquid.', ['whole-milk', 'egg-large', 'vegetable-oil', 'honey', 'yogurt-plain']],
+    ['Add the spices.', ['baking-powder', 'cinnamon']],
+    ['Fold in the nuts.', ['walnuts-chopped']], ['Fold in the walnuts and the raisins.', ['walnuts-chopped', 'raisins']],
+    ['Cream the butter and the brown sugar.', ['butter', 'light-brown-sugar']],
+    ['Add the remaining ingredients.', [
+        'bread-flour', 'granulated-sugar', 'baking-powder', 'cinnamon', 'whole-milk', 'egg-large', 'vegetable-oil', 'butter',
+        'walnuts-chopped', 'raisins', 'light-brown-sugar', 'honey', 'yogurt-plain',
+    ]],
+    ['Let it rest for ten minutes.', []],
+    ['Mezcla la harina con la leche.', ['bread-flour', 'whole-milk']],
+    ['Mezcla los ingredientes secos en el tazón.', ['bread-flour', 'granulated-sugar', 'baking-powder', 'cinnamon', 'light-brown-sugar']],
+    ['Bate los ingredientes líquidos y los húmedos.', ['whole-milk', 'egg-large', 'vegetable-oil', 'honey', 'yogurt-plain']],
+    ['Agrega las nueces a la masa.', ['walnuts-chopped']], ['Agrega las especias a la masa.', ['baking-powder', 'cinnamon']],
+    ['Deja reposar la masa.', []],
+]);
+
+it('names foods that directions use and no line lists', function (string $text, array $others) {
+    expect((new FoodMentions(Pantry::reference(), $text))->others(['bread-flour', 'walnuts-chopped', 'whole-milk']))->toBe($others);
+})->with([
+    ['Mix the flour, the milk and the honey.', ['honey']], ['Fold in the nuts.', []], ['Add the butter and the salt.', ['butter', 'table-salt']],
+    ['Mezcla la harina y la miel con la leche.', ['honey']],
+]);
+
+it('uses up what there is, within reason', function (float $grams, bool $isTaken) {
+    $pantry = Pantry::reference();
+    $line = SettledLine::from((new LineReader($pantry))->read('2 cups bread flour'), MeasureStandard::UsCustomary);
+    $taken = refused(fn () => Factor::toUseUp($line, $grams, MeasureStandard::UsCustomary, $pantry)) === null;
+    expect($taken)->toBe($isTaken);
+})->with([[0.0, false], [-1.0, false], [NAN, false], [INF, false], [250.0, true], [1_000_000.0, false], [1_000_001.0, false]]);
+
+it('keeps what was settled of a line while its food is the same', function (string $before, string $after, ?string $kept) {
+    $pantry = Pantry::reference();
+    $was = new RecipeLine('1.1', $before, ingredient: 'bread-flour');
+    [$line] = LineMatching::carryOver([$was], [(new LineReader($pantry))->read($after)], 2, new LineReader($pantry));
+    expect([$line->id, $line->ingredient])->toBe(['1.1', $kept]);
+})->with([
+    ['1 cup flour', '2 cups flour', 'bread-flour'], ['1 cup flour', '1 cup sugar', null], ['1 cup flour', '1 cup all-purpose flour', null],
+]);
+
+it('takes a first line for the title where more follow, and never an only line', function (string $text, ?string $title, int $lines) {
+    $recipe = (new RecipeReader(Pantry::reference()))->read($text);
+    expect([$recipe->title, count($recipe->lines)])->toBe([$title, $lines]);
+})->with([["Oat buns\n1 cup oats", 'Oat buns', 1], ['1 cup oats', null, 1], ["Oat buns\n1 cup oats\n1 egg", 'Oat buns', 2]]);
