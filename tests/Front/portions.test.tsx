@@ -6,7 +6,10 @@ import { page, refusal } from "./page";
 import { json } from "./render";
 
 beforeAll(() => startWords());
-beforeEach(() => speak("en"));
+beforeEach(() => {
+  sessionStorage.clear();
+  return speak("en");
+});
 
 describe("equal portions", () => {
   const worked = {
@@ -46,6 +49,34 @@ describe("equal portions", () => {
       { total_g: "1200", count: 12, scale_id: 4, pieces: [] },
       { total_g: "1200", count: 12, scale_id: 4, pieces: [120.5] },
     ]);
+  });
+
+  it("goes on where it was after a reload, on the scale that was tapped", async () => {
+    const scales = [
+      { id: 4, name: "Table left", step: 1, decimals: 0 },
+      { id: 5, name: "Fine", step: 0.1, decimals: 1 },
+    ];
+    const answers = {
+      "POST /api/work/portions": ({ body }: { body: unknown }) => {
+        const { pieces } = body as { pieces: number[] };
+        return json(200, { ...worked, pieces: pieces.map((grams) => ({ grams, verdict: "level" })) });
+      },
+    };
+    const before = await page(at({ lab: { id: 2 }, scales }), answers);
+    before.type("The whole batch weighs, g", "1200");
+    before.type("Pieces", "8");
+    await before.press("Fine0.1 g steps");
+    await before.press("Work it out");
+    before.type("Piece 1 weighs, g", "150");
+    await before.press("Check it");
+    const after = await page(at({ lab: { id: 2 }, scales }), answers);
+    expect(after.all("ol li")).toEqual(["150 gas it should be"]);
+    expect(after.box("Pieces").value).toBe("8");
+    expect(after.changes().map(({ body }) => body)).toEqual([
+      { total_g: "1200", count: 8, scale_id: 5, pieces: [150] },
+    ]);
+    const other = await page(at({ lab: { id: 3 }, scales }), answers);
+    expect([other.all("ol li"), other.box("The whole batch weighs, g").value]).toEqual([[], ""]);
   });
 
   it("says beside the box what cannot be shared out", async () => {

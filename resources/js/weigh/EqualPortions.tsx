@@ -1,46 +1,45 @@
 import "../../css/student/portions.css";
-import { type FormEvent, useState } from "react";
+import { type FormEvent, useEffect, useEffectEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import { useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import { Back } from "../kit/icons";
+import NamesToTap from "../kit/NamesToTap";
 import { shown } from "../kit/numbers";
 import VerdictGlyph from "../kit/VerdictGlyph";
+import { useChosenId } from "./draft";
 import { useKitchen } from "./kitchen";
+import { usePortions } from "./usePortions";
 
 /** A batch shared out in pieces of one weight: what each should weigh, piece by piece how it is, and what is left for the rest. */
 export default function EqualPortions() {
   const { t, i18n } = useTranslation();
   const kitchen = useKitchen();
-  const [total, setTotal] = useState("");
-  const [count, setCount] = useState("12");
-  const [pieces, setPieces] = useState<string[]>([]);
+  const [{ total, count, pieces }, keep] = usePortions(kitchen.lab?.id);
+  const [usual, choose] = useChosenId("scale");
+  const scale = kitchen.scales.find((one) => one.id === usual) ?? kitchen.scales[0];
   const [piece, setPiece] = useState("");
   const working = useSend("post", "/api/work/portions");
-  const work = (weighed: string[], done?: () => void) =>
+  const work = (weighed: string[], on: number | undefined, done?: () => void) =>
     working.send(
-      {
-        body: {
-          total_g: total,
-          count: Number(count),
-          scale_id: kitchen.scales[0]?.id ?? 0,
-          pieces: weighed.map(Number),
-        },
-      },
+      { body: { total_g: total, count: Number(count), scale_id: on ?? 0, pieces: weighed.map(Number) } },
       done,
     );
+  // A page that was loaded again goes on where it was.
+  const again = useEffectEvent(() => total !== "" && pieces.length > 0 && work(pieces, scale?.id));
+  useEffect(() => void again(), []);
   const begin = (event: FormEvent) => {
     event.preventDefault();
-    setPieces([]);
-    work([]);
+    keep({ pieces: [] });
+    work([], scale?.id);
   };
   const add = (event: FormEvent) => {
     event.preventDefault();
     const weighed = [...pieces, piece.trim().replace(",", ".")];
-    work(weighed, () => {
-      setPieces(weighed);
+    work(weighed, scale?.id, () => {
+      keep({ pieces: weighed });
       setPiece("");
     });
   };
@@ -63,7 +62,7 @@ export default function EqualPortions() {
             maxLength={8}
             value={total}
             problem={working.at("total_g")}
-            onChange={(event) => setTotal(event.target.value)}
+            onChange={(event) => keep({ total: event.target.value })}
           />
           <Field
             label={t("portions.count")}
@@ -71,8 +70,25 @@ export default function EqualPortions() {
             maxLength={2}
             value={count}
             problem={working.at("count")}
-            onChange={(event) => setCount(event.target.value)}
+            onChange={(event) => keep({ count: event.target.value })}
           />
+          {kitchen.scales.length > 1 && (
+            <fieldset>
+              <legend className="label">{t("weigh.which")}</legend>
+              <NamesToTap
+                names={kitchen.scales.map(({ id, name, step, decimals }) => ({
+                  id,
+                  name,
+                  under: t("weigh.step", { step: shown(step, decimals, i18n.language) }),
+                }))}
+                chosen={scale?.id}
+                onChoose={(id) => {
+                  choose(id);
+                  if (working.data) work(pieces, id);
+                }}
+              />
+            </fieldset>
+          )}
           <button type="submit" className="btn btn-primary">
             {t("portions.work")}
           </button>
