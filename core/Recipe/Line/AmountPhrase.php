@@ -48,6 +48,7 @@ final readonly class AmountPhrase
             }
         }
         $r->mark(Part::Amount, $at, $next - $at);
+        $next = $this->adjective($r, $next);
         $packaged = $this->packages->at($r, $next);
         if ($packaged !== null) {
             [$unit, $next] = $packaged;
@@ -90,6 +91,18 @@ final readonly class AmountPhrase
         }
 
         return [new ReadAmount($min, $max, $which), $next];
+    }
+
+    /** '1 large can', '2 small (200 g) packets': how large it is, no part of the amount. */
+    private function adjective(Reading $r, int $at): int
+    {
+        $isOfContainer = $r->words->isPlain($r->word($at))
+            && ($this->units->containerAt($r, $at + 1) !== null || $r->word($at + 1) === '(');
+        if ($isOfContainer) {
+            $r->mark(Part::Note, $at, 1);
+        }
+
+        return $isOfContainer ? $at + 1 : $at;
     }
 
     public function size(Reading $r, int $at): int
