@@ -16,6 +16,7 @@ import Counting from "../../resources/js/weigh/Counting";
 import { dropDraft, useChosenId, useDraft, weighAgain } from "../../resources/js/weigh/draft";
 import Gate from "../../resources/js/weigh/Gate";
 import IngredientRow from "../../resources/js/weigh/IngredientRow";
+import Ingredients from "../../resources/js/weigh/Ingredients";
 import type { InKitchen, Kitchen, Line } from "../../resources/js/weigh/kitchen";
 import Timers from "../../resources/js/weigh/Timers";
 import { json, newQueries, render, server, settle } from "./render";
@@ -429,3 +430,29 @@ it.each([
 ])("%d weighings are %d strokes", (count, strokes) =>
   expect(render(<Tally count={count} />).place.querySelectorAll("i")).toHaveLength(strokes),
 );
+
+it("a lab in two periods: what to measure, what stands stored, and what waits for the next time", () => {
+  const flour = line({ id: 1, name: "Flour", store: "Covered", later: false });
+  const milk = line({
+    id: 2,
+    name: "Milk",
+    store: "In the refrigerator",
+    later: false,
+    attempts: [{ verdict: "level", tolerances: 0, student: "Oona" }] as unknown as Line["attempts"],
+  });
+  const eggs = line({ id: 3, name: "Eggs", store: "Next time", later: true });
+  const { place } = inKitchen(
+    <Ingredients next={flour} measure={() => {}} />,
+    kitchen({ lines: [flour, milk, eggs], todo: [1] }),
+  );
+  const lists = [...place.querySelectorAll("h2")].map((head) => [
+    head.textContent,
+    head.nextElementSibling?.textContent,
+  ]);
+  expect(lists).toEqual([
+    ["What to measure", expect.stringContaining("Flour")],
+    ["Set aside, in order", expect.stringContaining("In the refrigerator")],
+    ["Next time", expect.stringContaining("Eggs")],
+  ]);
+  expect(lists[0]?.[1]).not.toContain("Covered"); // told once it is measured
+});

@@ -20,14 +20,12 @@ export default function IngredientRow({ line, isNext, measure }: Props) {
         <span className="running">
           <KitchenFraction>{line.amount}</KitchenFraction>
         </span>
-        {line.store !== null && last && !line.later && <span className="todo-who">{line.store}</span>}
+        {line.store !== null && last && <span className="todo-who">{line.store}</span>}
         {line.given && <span className="todo-who">{t("kitchen.given", { name: line.given })}</span>}
       </span>
       <span className="todo-how text-right">
         {isKept ? (
           <span>{t("outbox.here")}</span>
-        ) : line.later ? (
-          <span className="soft">{t("kitchen.nextTime")}</span>
         ) : line.sent_back !== null ? (
           <span className="tag-now">{t("gate.again")}</span>
         ) : (

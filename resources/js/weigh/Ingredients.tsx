@@ -5,13 +5,14 @@ import { type Line, toDo, useKitchen } from "./kitchen";
 
 type Props = { next: Line | undefined; measure: (line: Line) => void };
 
-/** What is still to measure, as the period plan has it here; and what stands set aside, in the order in which the recipe uses it. */
+/** What is still to measure, as the period plan has it here; what stands set aside, in the recipe's order; what waits for a second period. */
 export default function Ingredients({ next, measure }: Props) {
   const { t } = useTranslation();
   const kitchen = useKitchen();
   const kept = useKept();
   const open = toDo(kitchen, kept);
-  const aside = kitchen.lines.filter((line) => !open.includes(line));
+  const later = kitchen.lines.filter((line) => line.later);
+  const aside = kitchen.lines.filter((line) => !open.includes(line) && !line.later);
   return (
     <>
       {open.length > 0 && (
@@ -36,6 +37,18 @@ export default function Ingredients({ next, measure }: Props) {
               </li>
             ))}
           </ol>
+        </>
+      )}
+      {later.length > 0 && (
+        <>
+          <h2 className="h2rim">{t("kitchen.nextTime")}</h2>
+          <ul>
+            {later.map((line) => (
+              <li key={line.id}>
+                <IngredientRow line={line} isNext={false} measure={measure} />
+              </li>
+            ))}
+          </ul>
         </>
       )}
     </>
