@@ -31,7 +31,7 @@ final class OpenLab
                 throw new Refusal('refusal.another-lab-open');
             }
             $today = now($section->kitchen->time_zone)->toDateString();
-            $section->students()->where('away_on', '<', $today)->update(['away_on' => null]); // it is of its day alone
+            $section->forgetWhoWasAway($today);
             $plan = LabPlan::now($lab);
             if (array_filter($plan->lines, static fn (FrozenLine $line): bool => $line->target !== null) === []) {
                 throw new Refusal('refusal.lab-empty');

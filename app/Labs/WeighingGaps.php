@@ -32,7 +32,9 @@ final readonly class WeighingGaps
             ->join('labs', 'labs.id', '=', 'lab_lines.lab_id')
             ->where('labs.section_id', $section->id)->where('weighings.source', '<>', 'paper')
             ->orderByDesc('weighings.created_at')->limit(self::MOST)
-            ->get(['labs.id as lab_id', 'weighings.station_id', 'lab_lines.family', 'weighings.weighed_out', 'weighings.created_at'])->reverse();
+            ->get([
+                'labs.id as lab_id', 'weighings.station_id', 'lab_lines.family', 'weighings.weighed_out', 'weighings.created_at',
+            ])->reverse();
         $before = $byFamily = [];
         $byWay = ['tools' => [], 'scale' => []];
         foreach ($rows as $row) {

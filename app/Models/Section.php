@@ -106,6 +106,20 @@ final class Section extends Model
         return $this->hasMany(Student::class)->orderBy('roster_number');
     }
 
+    /**
+     * Who was away when is nobody's business later.
+     *
+     * @param  string  $today  where the kitchen is
+     */
+    public function forgetWhoWasAway(string $today): void
+    {
+        // Looked up first: where there is nothing to wipe, nobody's row is locked.
+        $before = $this->students()->where('away_on', '<', $today)->pluck('id');
+        if ($before->isNotEmpty()) {
+            $this->students()->whereKey($before)->update(['away_on' => null]);
+        }
+    }
+
     /** @return list<OtherWay> that anybody of the class may go: every station's tablet offers them to everybody */
     public function otherWays(): array
     {

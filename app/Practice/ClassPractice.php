@@ -46,7 +46,8 @@ final readonly class ClassPractice
                 array_values($student->practiceAnswers->map(fn (PracticeAnswer $answer): Answered => $answer->toCore())->all()),
             );
             $students[] = [
-                'student' => $student, 'answered' => $student->practiceAnswers->count(), 'ready' => Readiness::isReady(Readiness::sparing($needed, $student->otherWays()), $boxes),
+                'student' => $student, 'answered' => $student->practiceAnswers->count(),
+                'ready' => Readiness::isReady(Readiness::sparing($needed, $student->otherWays()), $boxes),
                 'boxes' => $boxes,
             ];
             foreach ($student->practiceAnswers as $answer) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Recipe;
 
 use Hovik\Core\Pantry\Pantry;
+use WeakMap;
 
 /** What foods are called in a language, and which words there mean several foods (core/data/ambiguous_words.csv). */
 final readonly class FoodNames
@@ -20,9 +21,16 @@ final readonly class FoodNames
     {
     }
 
+    /** Of the same pantry the same: directions ask for every food of every step. */
     public static function of(Pantry $pantry, string $language): self
     {
-        return new self($language === 'en' ? self::english($pantry) : self::other($pantry), self::open($language));
+        /** @var WeakMap<Pantry, array<string, self>> $made */
+        static $made = new WeakMap;
+        $own = $made[$pantry] ?? [];
+        $names = $own[$language] ??= new self($language === 'en' ? self::english($pantry) : self::other($pantry), self::open($language));
+        $made[$pantry] = $own;
+
+        return $names;
     }
 
     /** @return array<string, list<string>> by ingredient id, in English and in Spanish, without doubles */

@@ -41,15 +41,16 @@ final readonly class OwnWords
         $text = trim((string) preg_replace('/\s+/u', ' ', $text));
         $blanks = self::blanks($seeded);
 
-        return match (true) {
-            $text === '' => throw InvalidInput::because($field, Phrase::of('refusal.own-words-empty')),
-            mb_strlen($text) > $longest => throw InvalidInput::because(
-                $field, Phrase::of('refusal.own-words-long', ['most' => $longest]),
-            ),
-            self::blanks($text) !== $blanks || preg_match('/[{}]/', (string) preg_replace('/\{\w+\}/', '', $text)) === 1 => throw InvalidInput::because($field, $blanks === []
-                    ? Phrase::of('refusal.own-words-braces') : Phrase::of('refusal.own-words-blanks', ['blanks' => implode(' ', $blanks)])),
-            default => $text,
+        $isFree = preg_match('/[{}]/', (string) preg_replace('/\{\w+\}/', '', $text)) !== 1;
+        $fault = match (true) {
+            $text === '' => Phrase::of('refusal.own-words-empty'),
+            mb_strlen($text) > $longest => Phrase::of('refusal.own-words-long', ['most' => $longest]),
+            self::blanks($text) === $blanks && $isFree => null,
+            $blanks === [] => Phrase::of('refusal.own-words-braces'),
+            default => Phrase::of('refusal.own-words-blanks', ['blanks' => implode(' ', $blanks)]),
         };
+
+        return $fault === null ? $text : throw InvalidInput::because($field, $fault);
     }
 
     /** Empty where nothing is said otherwise; another one for other words. */

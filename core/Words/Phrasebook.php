@@ -27,7 +27,9 @@ final class Phrasebook
     /** The same book with a kitchen's own words in it. */
     public function with(OwnWords $own): self
     {
-        return $own->texts === [] ? $this : new self($this->locale, $this->decimal, array_intersect_key($own->patterns(), $this->patterns) + $this->patterns);
+        $known = array_intersect_key($own->patterns(), $this->patterns);
+
+        return $known === [] ? $this : new self($this->locale, $this->decimal, $known + $this->patterns);
     }
 
     /**

@@ -10,6 +10,7 @@ declare(strict_types=1);
 use App\Models\Station;
 use Database\Seeders\TarnValley;
 use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Database\DeadlockException;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 
@@ -34,7 +35,7 @@ while (($line = fgets(STDIN)) !== false) {
     for ($tries = 1; $section === null; $tries++) {
         try {
             $section = (new TarnValley($mark(), hasPractised: trim($line) === 'practised'))->make();
-        } catch (QueryException $refused) {
+        } catch (QueryException|DeadlockException $refused) {
             // That mark is taken, or others held the rows for too long: another one.
             $tries < 10 ?: throw $refused;
         }

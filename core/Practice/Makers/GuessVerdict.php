@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Practice\Makers;
 
 use Hovik\Core\Pantry\Ingredient;
+use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Practice\Choice;
 use Hovik\Core\Practice\Dice;
 use Hovik\Core\Practice\Expect\OneOf;
@@ -21,6 +22,7 @@ use Hovik\Core\Weighing\Normal;
 use Hovik\Core\Weighing\ToleranceLevel;
 use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrase;
+use WeakMap;
 
 /** Somebody measures in some way: what will the scale say? Only where the model is sure. */
 final class GuessVerdict implements Maker
@@ -38,6 +40,9 @@ final class GuessVerdict implements Maker
         'held.yes' => ['held' => true],
     ];
 
+    /** @var WeakMap<Pantry, array<string, Simulator>>|null by food and amount: most tries are of no use, so none is planned twice */
+    private static ?WeakMap $benches = null;
+
     public function make(Setting $setting, Dice $dice): Question
     {
         for ($try = 0; $try < self::TRIES; $try++) {
@@ -46,10 +51,7 @@ final class GuessVerdict implements Maker
                 RecipeAmounts::of($ingredient, $setting), static fn (Amount $one): bool => $one->unit === Unit::Cup,
             ));
             $amount = $dice->pick($amounts === [] ? [Amount::of('1', Unit::Cup)] : $amounts);
-            $bench = new Simulator(
-                $setting->pantry, $ingredient, $amount, $setting->standard,
-                ToleranceLevel::Practised,
-            );
+            $bench = self::bench($setting, $ingredient, $amount);
             $isRead = $bench->plan->fills[0]->toMark !== null;
             [$said, $hands] = $isRead ? self::reading($ingredient, $dice) : self::filling($ingredient, $setting, $dice);
             $verdict = self::sureOf($bench, HandlingChoices::of($hands, $ingredient, $setting->pantry));
@@ -60,6 +62,17 @@ final class GuessVerdict implements Maker
         }
 
         throw new \LogicException('Nothing is sure on this bench.');
+    }
+
+    private static function bench(Setting $setting, Ingredient $ingredient, Amount $amount): Simulator
+    {
+        self::$benches ??= new WeakMap;
+        $known = self::$benches[$setting->pantry] ?? [];
+        $bench = $known["$ingredient->id {$amount->text()} {$setting->standard->value}"]
+            ??= new Simulator($setting->pantry, $ingredient, $amount, $setting->standard, ToleranceLevel::Practised);
+        self::$benches[$setting->pantry] = $known;
+
+        return $bench;
     }
 
     /**

@@ -55,7 +55,8 @@ final class Steps
             $ingredient->family === Family::WholeIrregular => null, // weighed out
             default => ToolKind::DryCup,
         };
-        $steps = TechniqueCatalogue::for($ingredient, $method, $kind, $setting->pantry)->levelledAs($setting->schools, $ingredient->family)->steps;
+        $technique = TechniqueCatalogue::for($ingredient, $method, $kind, $setting->pantry);
+        $steps = $technique->levelledAs($setting->schools, $ingredient->family)->steps;
 
         return $steps === [] ? [Step::CleanDryEmpty] : $steps;
     }

@@ -141,7 +141,7 @@ export default function MyKitchen() {
           )}
           <Gate />
           <AlsoHere />
-          <p className="flex gap-2 -ml-2">
+          <p className="own-links">
             <button type="button" className="quiet" onClick={leave}>
               {t("kitchen.leave")}
             </button>

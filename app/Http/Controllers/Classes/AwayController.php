@@ -17,7 +17,7 @@ final class AwayController extends Controller
     public function update(AwayRequest $request, Section $section, Student $student): Response
     {
         $today = now($section->kitchen->time_zone)->toDateString();
-        $section->students()->where('away_on', '<', $today)->update(['away_on' => null]); // who was away when is nobody's business later
+        $section->forgetWhoWasAway($today);
         $student->update(['away_on' => $request->boolean('away') ? $today : null]);
         Live::tellSeats($section);
 

@@ -23,6 +23,8 @@ final readonly class RosterStudent extends View
 
     public static function of(Student $student): self
     {
-        return new self($student->id, $student->name, $student->roster_number, $student->station_id, $student->pin !== null, $student->otherWays());
+        return new self(
+            $student->id, $student->name, $student->roster_number, $student->station_id, $student->pin !== null, $student->otherWays(),
+        );
     }
 }

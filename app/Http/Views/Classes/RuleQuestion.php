@@ -37,7 +37,9 @@ final readonly class RuleQuestion extends View
             chosen: $answer === $settled,
         ), HouseRules::QUESTIONS[$question]);
 
-        return new self($question, Said::phrase(Phrase::of("school.$question")), $answers, $question === 'measure-by' ? self::times($section) : null);
+        return new self(
+            $question, Said::phrase(Phrase::of("school.$question")), $answers, $question === 'measure-by' ? self::times($section) : null,
+        );
     }
 
     /** How long each way takes this class. */

@@ -102,7 +102,8 @@ final readonly class BoardStation extends View
      * @param  list<int>  $now  those of them that are measured in the period that is going on
      */
     private static function of(
-        Lab $lab, Station $station, array $members, array $turns, bool $isSetUp, bool $isClean, StationState $state, array $lines, array $now,
+        Lab $lab, Station $station, array $members, array $turns, bool $isSetUp, bool $isClean, StationState $state, array $lines,
+        array $now,
     ): self {
         return new self(
             id: $station->id,

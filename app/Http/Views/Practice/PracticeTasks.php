@@ -25,7 +25,7 @@ final readonly class PracticeTasks extends View
         $boxes = $practice->boxes();
         $today = $practice->today()->toDateString();
 
-        return new self(array_values($practice->tasks()->map(static function (PracticeTask $task) use ($practice, $boxes, $today): StudentTask {
+        $told = static function (PracticeTask $task) use ($practice, $boxes, $today): StudentTask {
             $isDone = $practice->isDone($task);
             $aims = array_map(
                 static fn (Aim $aim): TaskAim => new TaskAim($aim->id(), Said::phrase($aim->said()), $boxes->hasShown($aim)),
@@ -35,6 +35,8 @@ final readonly class PracticeTasks extends View
             return new StudentTask(
                 $task->id, $task->due_on->toDateString(), $isDone, ! $isDone && $task->due_on->toDateString() < $today, $aims,
             );
-        })->all()));
+        };
+
+        return new self(array_values($practice->tasks()->map($told)->all()));
     }
 }
