@@ -22,7 +22,6 @@ use Hovik\Core\Weighing\Normal;
 use Hovik\Core\Weighing\ToleranceLevel;
 use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrase;
-use WeakMap;
 
 /** Somebody measures in some way: what will the scale say? Only where the model is sure. */
 final class GuessVerdict implements Maker
@@ -40,8 +39,8 @@ final class GuessVerdict implements Maker
         'held.yes' => ['held' => true],
     ];
 
-    /** @var WeakMap<Pantry, array<string, Simulator>>|null by food and amount: most tries are of no use, so none is planned twice */
-    private static ?WeakMap $benches = null;
+    /** @var array<string, Simulator> of the reference, by food, amount and standard: most tries are of no use, so none is planned twice */
+    private static array $benches = [];
 
     public function make(Setting $setting, Dice $dice): Question
     {
@@ -66,13 +65,13 @@ final class GuessVerdict implements Maker
 
     private static function bench(Setting $setting, Ingredient $ingredient, Amount $amount): Simulator
     {
-        self::$benches ??= new WeakMap;
-        $known = self::$benches[$setting->pantry] ?? [];
-        $bench = $known["$ingredient->id {$amount->text()} {$setting->standard->value}"]
-            ??= new Simulator($setting->pantry, $ingredient, $amount, $setting->standard, ToleranceLevel::Practised);
-        self::$benches[$setting->pantry] = $known;
+        $make = static fn (): Simulator => new Simulator(
+            $setting->pantry, $ingredient, $amount, $setting->standard, ToleranceLevel::Practised,
+        );
 
-        return $bench;
+        // A kitchen's own pantry is another one with each request: only the reference stays as long as the process does.
+        return $setting->pantry === Pantry::reference()
+            ? self::$benches["$ingredient->id {$amount->text()} {$setting->standard->value}"] ??= $make() : $make();
     }
 
     /**
