@@ -34,15 +34,22 @@ export const test = base.extend<
   found: [
     // biome-ignore lint/correctness/noEmptyPattern: Playwright reads from the pattern what a fixture needs
     async ({}, use) => {
-      const maker = spawn("bash", ["ops/twin.sh"], { stdio: ["pipe", "pipe", "inherit"] });
-      const told = createInterface(maker.stdout)[Symbol.asyncIterator]();
+      const hire = () => {
+        const maker = spawn("bash", ["ops/twin.sh"], { stdio: ["pipe", "pipe", "inherit"] });
+        maker.on("exit", (code, signal) => code !== 0 && console.error(`ops/twin.sh ended: ${code} ${signal}`));
+        return { maker, told: createInterface(maker.stdout)[Symbol.asyncIterator]() };
+      };
+      let at = hire();
       await use(async (with_) => {
-        maker.stdin.write(`${with_}\n`);
-        const { value, done } = await told.next();
-        if (done) throw new Error("no school could be made: see above");
-        return JSON.parse(value);
+        for (let tries = 0; tries < 2; tries++) {
+          at.maker.stdin.write(`${with_}\n`);
+          const { value, done } = await at.told.next();
+          if (!done) return JSON.parse(value);
+          at = hire(); // ended by something that is none of the test's affair
+        }
+        throw new Error("no school could be made: see above");
       });
-      maker.stdin.end();
+      at.maker.stdin.end();
     },
     { scope: "worker" },
   ],
