@@ -5,4 +5,4 @@ ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
 PROFILE=test
 . "$ROOT/ops/stack.sh"
 cd "$ROOT"
-as "$WEB_USER" env HOVIK_STATE="$STATE" php tests/Browser/twin.php
+as "$WEB_USER" env HOVIK_STATE="$STATE" php -d opcache.enable_cli=1 tests/Browser/twin.php
