@@ -57,9 +57,19 @@ test("another way is allowed by keyboard, and offered on a tablet to whoever mea
   await expect(button(alder, "Larger letters")).toHaveAttribute("aria-pressed", "true");
   await expectNoSidewaysScroll(alder);
   await expectAccessible(alder);
+  await expect(alder.locator("html")).toHaveClass(/large-print/);
   await alder.locator(".todo-row", { hasText: "Butter" }).click();
   await expect(alder.getByText("How do you measure it?")).toBeVisible();
   await expectNoSidewaysScroll(alder);
+  await alder.goto("/kitchen");
+  await button(alder, "Leave").click();
+  await expect(
+    alder
+      .getByRole("link", { name: "Student" })
+      .or(alder.getByRole("heading", { level: 1 }))
+      .first(),
+  ).toBeVisible();
+  await expect(alder.locator("html")).not.toHaveClass(/large-print/); // nobody after them sees what they needed
 });
 
 test("a sentence is said better by keyboard, and a station that has it open says it so", async ({

@@ -1,6 +1,8 @@
 import { type QueryClient, useMutation, useQueryClient } from "@tanstack/react-query";
 import client, { type Schemas } from "../api/client";
 import { $api } from "../api/query";
+import { settleDecimal } from "../kit/numbers";
+import { forgetPrint } from "../kit/useLargePrint";
 
 export type Session = Schemas["Session"];
 const KEY = $api.queryOptions("get", "/api/session").queryKey;
@@ -29,6 +31,8 @@ export function useEntering<Input>(enter: (input: Input) => Promise<Session>) {
       return enter(input);
     },
     onSuccess: (session) => {
+      forgetPrint();
+      settleDecimal(null);
       queries.clear();
       queries.setQueryData(KEY, session);
     },
@@ -39,6 +43,10 @@ export function useSignOut() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: async () => void (await client.DELETE("/api/session")),
-    onSettled: () => queries.clear(),
+    onSettled: () => {
+      forgetPrint();
+      settleDecimal(null);
+      queries.clear();
+    },
   });
 }

@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { Outlet } from "react-router";
 import { settleDecimal, useSettledDecimal } from "../kit/numbers";
-import { useLargePrint } from "../kit/useLargePrint";
+import { useLargePrint, usePrintIn } from "../kit/useLargePrint";
 import { belongsTo, keepSending } from "../outbox/outbox";
 import { type LiveState, useLive } from "../shell/live";
 import { dropOldDrafts } from "./draft";
@@ -22,7 +22,8 @@ export default function InsideKitchen({ kitchen, onLive }: { kitchen: Kitchen; o
   }, [owner]);
   const [lab, setUp, cleanUp] = [kitchen.lab?.id, kitchen.set_up?.lab_id, kitchen.clean_up?.lab_id];
   useEffect(() => dropOldDrafts([lab, setUp, cleanUp]), [lab, setUp, cleanUp]);
-  useLargePrint(kitchen.kind === "student" && kitchen.ways.includes("large-print"));
+  const [isLarge] = useLargePrint(kitchen.kind === "student" && kitchen.ways.includes("large-print"));
+  usePrintIn(isLarge);
   const queries = useQueryClient();
   const settled = useSettledDecimal();
   const decimal = kitchen.decimal ?? null; // what was kept by an older version has none
