@@ -2,13 +2,19 @@
 
 declare(strict_types=1);
 
+use App\Exceptions\StorageFault;
 use App\Http\Middleware\EndsWithItsLab;
+use App\Http\Middleware\HasRoom;
 use App\Http\Middleware\IsReadable;
+use App\Http\Middleware\SessionHolds;
 use App\Http\Middleware\SpeaksTheReadersLanguage;
+use App\Http\Middleware\TellsTheBuild;
 use App\Words\Said;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Words\Phrase;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -26,10 +32,13 @@ $app = Application::configure(basePath: $base)
         // Before anything can be refused.
         $middleware->prepend([SpeaksTheReadersLanguage::class, IsReadable::class]);
         $middleware->redirectGuestsTo('/'); // whatever somebody who is not signed in accepts, nobody looks for a login route
+        $middleware->web(append: [SessionHolds::class], prepend: [TellsTheBuild::class, HasRoom::class]);
+        $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: SessionHolds::class);
         $middleware->alias(['ends-with-lab' => EndsWithItsLab::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
+        $exceptions->map(QueryException::class, StorageFault::of(...));
         // What the core refuses is a field's fault, told in the reader's language.
         $exceptions->render(function (InvalidInput $refusal): never {
             throw ValidationException::withMessages([$refusal->field => Said::phrase($refusal->phrase)]);

@@ -6,6 +6,21 @@ return [
     /** Of the application and its API; CHANGELOG.md says what each holds. */
     'version' => '0.10.0',
 
+    /** What is served: tablets that hold an older front end learn of it by this. */
+    'build' => is_file(public_path('build/.hovik-stamp')) ? trim((string) file_get_contents(public_path('build/.hovik-stamp'))) : 'none',
+
+    /** The demo school: anybody knows its passwords, and every door says so. */
+    'demo' => (bool) env('HOVIK_DEMO', false),
+
+    /** Where a tablet that does not trust the school's certificate yet learns to: the plain port; empty: there is none. */
+    'door' => (string) env('HOVIK_DOOR', ''),
+
+    /** Addresses of proxies before this machine whose word on who asks is believed; empty: nobody's. */
+    'trusted_proxies' => (string) env('HOVIK_TRUSTED_PROXIES', ''),
+
+    /** Below this many bytes of free disk nothing is stored any more. */
+    'least_free_bytes' => (int) env('HOVIK_LEAST_FREE_MB', 64) << 20,
+
     /** Whether stations offer the simulated scale: for trying things; what it weighs is marked. HOVIK_SIMULATED_SCALE=false in a school. */
     'simulated_scale' => env('HOVIK_SIMULATED_SCALE', true),
 

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'driver' => 'database',
-    'lifetime' => 600, // minutes: a school day
+    'driver' => 'hashed-database',
+    'lifetime' => 240, // minutes of nothing; Door ends those that go on and on
     'expire_on_close' => false,
     'encrypt' => false,
     'connection' => null,

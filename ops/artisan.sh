@@ -3,7 +3,7 @@
 set -euo pipefail
 ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
 . "$ROOT/ops/say.sh"
-PROFILE=main
+PROFILE=${PROFILE:-main}
 . "$ROOT/ops/stack.sh"
 pid_of mariadb >/dev/null || refuse "Hovik is not running; start it with bin/hovik start."
 cd "$ROOT"

@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# bin/hovik bench [core|diagnosis [seed]|period|http|lab|board|transfer|mutants [--one-in N] [FOLDER...]]: the figures of
+# bin/hovik bench [core|diagnosis [seed]|period|http|lab|board|transfer|fuzz|backup|mutants [--one-in N] [FOLDER...]]: the figures of
 # docs/performance.md, on a stack and data of their own under var/bench. Mutants take hours and are no part of 'all'.
 set -euo pipefail
 umask 022
@@ -7,8 +7,8 @@ ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
 . "$ROOT/ops/say.sh"
 part=${1:-all}
 case $part in
-  all | core | diagnosis | period | http | lab | board | transfer | mutants) ;;
-  *) refuse "bench knows core, diagnosis, period, http, lab, board, transfer and mutants, not '$part'." ;;
+  all | core | diagnosis | period | http | lab | board | transfer | fuzz | backup | mutants) ;;
+  *) refuse "bench knows core, diagnosis, period, http, lab, board, transfer, fuzz, backup and mutants, not '$part'." ;;
 esac
 bash "$ROOT/ops/install.sh" test
 PROFILE=bench
@@ -103,10 +103,12 @@ served() {
   database_up
   database_accounts hovik
   rm -f "$STATE"/cache/*.php
-  artisan migrate:fresh --force --seed --seeder='Database\Seeders\BenchSchool' >"$STATE/log/migrate.log" 2>&1 || refuse "the tables could not be made." "$STATE/log/migrate.log"
+  artisan_as_owner migrate:fresh --force --seed --seeder='Database\Seeders\BenchSchool' >"$STATE/log/migrate.log" 2>&1 || refuse "the tables could not be made." "$STATE/log/migrate.log"
+  grant_rows hovik
   artisan optimize >"$STATE/log/optimize.log" 2>&1 || refuse "the settings could not be cached." "$STATE/log/optimize.log"
   PORT=$(free_port)
-  stop_one php-fpm QUIT || true
+  echo "$PORT" >"$STATE/port"
+  server_down php-fpm || true
   php_up
   web_up
   web_answers
@@ -129,6 +131,29 @@ board() {
   served
   echo "A large board:"
   node tests/Bench/board.mjs
+}
+fuzz() {
+  served
+  echo "Odd requests:"
+  node tests/Bench/fuzz.mjs
+}
+# A school of 200 classes that have weighed: backed up, looked at, thrown away, restored; each table's checksum before and after.
+backup() {
+  export HOVIK_BENCH_LABS=${HOVIK_BENCH_LABS:-200} HOVIK_BENCH_STATIONS=6 HOVIK_BENCH_LINES=8
+  local file="$STATE/backup/bench.hovik" before after start
+  served
+  sums() { sql -N hovik -e "CHECKSUM TABLE $(sql -N -e "SELECT GROUP_CONCAT(table_name) FROM information_schema.tables WHERE table_schema = 'hovik' AND table_name NOT IN ('sessions', 'cache', 'cache_locks')")"; }
+  artisan_as_owner db:seed --force --class='Database\Seeders\BenchWeighings' >"$STATE/log/seed.log" 2>&1 || refuse "the weighings could not be stored." "$STATE/log/seed.log"
+  echo "Backup and restore:"
+  echo "  $(sql -N hovik -e 'SELECT COUNT(*) FROM sections') classes, $(sql -N hovik -e 'SELECT COUNT(*) FROM students') students, $(sql -N hovik -e 'SELECT COUNT(*) FROM weighings') weighings"
+  before=$(sums)
+  PROFILE=bench bash "$ROOT/ops/backup.sh" "$file" | sed 's/^/  /'
+  PROFILE=bench bash "$ROOT/ops/backup.sh" verify "$file" | tail -n 1 | sed 's/^/  /'
+  sql hovik -e 'DELETE FROM weighings; UPDATE students SET name = "gone"'
+  PROFILE=bench bash "$ROOT/ops/restore.sh" "$file" | tail -n 1 | sed 's/^/  /'
+  after=$(sums)
+  [ "$before" = "$after" ] || refuse "not every table is as it was: $(diff <(echo "$before") <(echo "$after") | head -n 4)"
+  echo "  $(wc -l <<<"$after") tables, each with the checksum it had"
 }
 transfer() {
   [ -n "${HOVIK_URL:-}" ] || served

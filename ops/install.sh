@@ -1,7 +1,7 @@
 #!/usr/bin/env bash
 # Installs what this machine lacks: Debian packages, Composer libraries, npm packages; builds the front end.
 # Each part leaves a stamp, so a second run only compares stamps.
-#   install.sh [libraries | serve | test | mutants]   (serve is the default; test adds what the tests need)
+#   install.sh [libraries | serve | school | test | mutants]   (serve is the default; test adds what the tests need)
 set -euo pipefail
 umask 022
 ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
@@ -13,7 +13,8 @@ LOG="$ROOT/var/log/install.log"
 mkdir -p "$ROOT/var/log" 2>/dev/null || refuse "the folder $ROOT cannot be written to; clone Hovik where you may write."
 
 NEED_CLI="php8.2-cli php8.2-mysql php8.2-apcu php8.2-mbstring php8.2-intl php8.2-xml php8.2-curl php8.2-zip composer unzip ca-certificates"
-NEED_SERVE="php8.2-fpm mariadb-server nginx libnginx-mod-nchan acl procps"
+NEED_SERVE="php8.2-fpm mariadb-server nginx libnginx-mod-nchan supervisor acl procps curl openssl"
+NEED_SCHOOL="mkcert age"
 NEED_TEST="chromium-headless-shell"
 NEED_MUTANTS="php8.2-pcov"
 
@@ -99,7 +100,7 @@ front_end() {
   sum=$(cd "$ROOT" && { find resources/js resources/css -type f -print0 | sort -z | xargs -0 sha256sum; sha256sum package-lock.json vite.config.ts; } | sha256sum | cut -c1-16)
   [ -f "$stamp" ] && [ "$(cat "$stamp")" = "$sum" ] && return 0
   step "Building the front end"
-  (cd "$ROOT" && npm run build) >"$LOG" 2>&1 </dev/null || refuse "the front end could not be built." "$LOG"
+  (cd "$ROOT" && HOVIK_BUILD="$sum" npm run build) >"$LOG" 2>&1 </dev/null || refuse "the front end could not be built." "$LOG"
   echo "$sum" >"$stamp"
   ok
 }
@@ -110,9 +111,13 @@ case $want in
     php_is_right
     composer_libraries nodev
     ;;
-  serve | test)
+  serve | school | test)
     node_is_right # before anything is changed: this is the one thing Debian 12 cannot give
-    if [ "$want" = test ]; then debian_packages $NEED_CLI $NEED_SERVE $NEED_TEST; else debian_packages $NEED_CLI $NEED_SERVE; fi
+    case $want in
+      test) debian_packages $NEED_CLI $NEED_SERVE $NEED_SCHOOL $NEED_TEST ;;
+      school) debian_packages $NEED_CLI $NEED_SERVE $NEED_SCHOOL ;;
+      serve) debian_packages $NEED_CLI $NEED_SERVE ;;
+    esac
     php_is_right
     if [ "$want" = test ]; then composer_libraries dev; else composer_libraries nodev; fi
     npm_packages
@@ -123,5 +128,5 @@ case $want in
     # Counting lines halves the speed of all else: only those who ask for it load it.
     [ "$(php -m | grep -c '^pcov$')" = 0 ] || phpdismod -v 8.2 pcov
     ;;
-  *) refuse "install.sh knows 'libraries', 'serve', 'test' and 'mutants', not '$want'." ;;
+  *) refuse "install.sh knows 'libraries', 'serve', 'school', 'test' and 'mutants', not '$want'." ;;
 esac

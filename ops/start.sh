@@ -1,82 +1,80 @@
 #!/usr/bin/env bash
-# bin/hovik start [--fresh] [--port N]: install what is missing, start, seed, say where.
+# bin/hovik start and bin/hovik school start: install what is missing, start, say where.
+#   start [--fresh] [--port N]                     the demo school, for this machine only
+#   school start [--address A] [--port N] [--certificate F --key F | --without-https] [--behind PROXY] [--fresh]
 set -euo pipefail
 umask 022
 ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
+PROFILE=${PROFILE:-main}
 . "$ROOT/ops/say.sh"
-fresh="" chosen=""
+fresh="" port="" address="" certificate="" key="" plain="" proxy=""
 while [ $# -gt 0 ]; do
-  case $1 in
-    --fresh) fresh=yes ;;
-    --port)
-      shift
-      chosen=${1:-}
-      ;;
-    --port=*) chosen=${1#--port=} ;;
-    *) refuse "start knows --fresh and --port N, not '$1'." ;;
+  case $1 in *=*) set -- "${1%%=*}" "${1#*=}" "${@:2}" ;; esac
+  option=$1
+  case "$PROFILE $option" in
+    *" --fresh") fresh=yes && shift && continue ;;
+    "school --without-https") plain=yes && shift && continue ;;
+    *" --port") port=${2:-} ;;
+    "school --address") address=${2:-} ;;
+    "school --certificate") certificate=${2:-} ;;
+    "school --key") key=${2:-} ;;
+    "school --behind") proxy=${2:-} ;;
+    *) refuse "start does not know '$option'; see bin/hovik help." ;;
   esac
-  shift
+  [ -n "${2:-}" ] || refuse "$option needs a value."
+  shift 2
 done
+[ -z "$certificate$key" ] || { [ -r "$certificate" ] && [ -r "$key" ]; } || refuse "--certificate and --key are two files that can be read, given together."
 
-bash "$ROOT/ops/install.sh" serve
-PROFILE=main
+bash "$ROOT/ops/install.sh" "$([ "$PROFILE" = school ] && echo school || echo serve)"
 . "$ROOT/ops/stack.sh"
 
 may_pass
 make_folders
-was=$(cat "$STATE/port" 2>/dev/null || true)
-PORT=${chosen:-${was:-8484}}
-case $PORT in *[!0-9]* | "") refuse "a port is a number from 1024 to 65535, not '$PORT'." ;; esac
-[ "$PORT" -ge 1024 ] && [ "$PORT" -le 65535 ] || refuse "a port is a number from 1024 to 65535, not '$PORT'."
-if [ "$was" != "$PORT" ]; then stop_one nginx QUIT || true; fi
-sweep nginx
-if ! pid_of nginx >/dev/null && port_answers "$PORT"; then
-  refuse "port $PORT is taken by another program; stop that, or choose another with --port."
-fi
+alone
+. "$ROOT/ops/stack/room.sh"
+settle_room
 make_secrets
+case $PROFILE in
+  main) say_setting HOVIK_DEMO true ;;
+  *) say_setting HOVIK_SIMULATED_SCALE false ;;
+esac
+say_setting APP_URL "$(address)"
+say_setting SESSION_SECURE_COOKIE "$([ -n "$(room CERTIFICATE)" ] && echo true || echo false)"
+say_setting HOVIK_DOOR "$([ ! -e "$STATE/door/hovik-school.crt" ] || [ -z "$(room CERTIFICATE)" ] || echo "http://$(room ADDRESS):$((PORT + 1))")"
+say_setting HOVIK_TRUSTED_PROXIES "$(room BEHIND)"
 
 step "Database"
 database_up
 database_accounts hovik
 ok
-
-# Settings and routes are cached; the cache is made anew whenever code, settings or the folder changed.
-code=$(cd "$ROOT" && { find app bootstrap/app.php config routes core/data/compiled database lang resources/views -type f -printf '%p %T@ %s\n' | sort; cat "$ENV_FILE"; echo "$STATE"; } | cksum)
-if [ -n "$fresh" ] || [ ! -f "$STATE/cache/code" ] || [ "$(cat "$STATE/cache/code")" != "$code" ]; then
-  step "Tables"
-  rm -f "$STATE"/cache/*.php
-  if [ -n "$fresh" ]; then
-    artisan migrate:fresh --force >"$STATE/log/migrate.log" 2>&1 || refuse "the tables could not be made." "$STATE/log/migrate.log"
-    rm -f "$STATE/seeded"
-  else
-    artisan migrate --force >"$STATE/log/migrate.log" 2>&1 || refuse "the tables could not be made." "$STATE/log/migrate.log"
-  fi
-  ok
-  if [ ! -f "$STATE/seeded" ]; then
-    step "Demo school"
-    artisan db:seed --force >"$STATE/log/seed.log" 2>&1 || refuse "the demo data could not be stored." "$STATE/log/seed.log"
-    date -u +%FT%TZ >"$STATE/seeded"
-    ok
-  fi
-  artisan optimize >"$STATE/log/optimize.log" 2>&1 || refuse "the settings could not be cached." "$STATE/log/optimize.log"
-  printf '%s\n' "$code" >"$STATE/cache/code"
-  stop_one php-fpm QUIT || true
-fi
+. "$ROOT/ops/stack/tables.sh"
+settle_tables "$fresh"
 
 step "Web"
 php_up
 web_up
+server_up tasks
 echo "$PORT" >"$STATE/port"
 web_answers
 ok
 
-cat <<TEXT
+if [ "$PROFILE" = school ]; then
+  artisan school:welcome
+  cat <<TEXT
 
-Hovik is at  http://127.0.0.1:$PORT
+How tablets find and trust it:  $(address)/trust$([ -z "$(room CERTIFICATE)" ] || echo "  or, before they trust it,  http://$(room ADDRESS):$((PORT + 1))")
+Stop it with  bin/hovik school stop
+TEXT
+else
+  cat <<TEXT
+
+Hovik's demo school is at  $(address)   (this machine only: anybody knows its passwords)
 
   Teacher   /sign-in   achter-lind@tarnvalley.example   password: flour-and-water
   Student   /join      class code BUNSON, any name, PIN 2468
   Station   /station   Hazel's card: HAZEL234
 
-Stop it with  bin/hovik stop
+Stop it with  bin/hovik stop.  A school of your own:  bin/hovik school start
 TEXT
+fi

@@ -59,7 +59,6 @@ pest() { # SUITE OPTION...
   # Tables of the reference are read again and again: parsed once a process. By a folder, so that processes beside each other have it, too.
   printf 'opcache.enable_cli=1\n' >"$STATE/ini/opcache.ini"
   echo "  Pest, $suite"
-  as "$WEB_USER" true # the report is written by whoever runs this
   HOVIK_STATE="$STATE" PHP_INI_SCAN_DIR=":$STATE/ini" php -d memory_limit=1G vendor/bin/pest --testsuite "$suite" --colors=never --compact --log-junit "$report" "$@" || status=$?
   if [ -s "$report" ]; then
     all=1 bad=1 # a report that cannot be read is no pass
@@ -113,6 +112,7 @@ static() {
   check "Nothing unused" npx --no-install knip
   check "OpenAPI file is current" php ops/make-openapi.php --check
   check "API types are current" types_are_current
+  [ "$part" != all ] || check "An installation of its own, from nothing" bash tests/Ops/school.sh
   tell_checks
 }
 # Phrasebooks hold whole sentences, the reference its rows; Biome holds the front end's.
@@ -131,26 +131,28 @@ database() {
     grep -q "^$switch=" "$ENV_FILE" || echo "$switch=true" >>"$ENV_FILE"
   done
   database_up
+  trap 'stack_down >/dev/null || true' EXIT
   # shellcheck disable=SC2046 # a name each
   database_accounts hovik hovik_test hovik_test_upgrade $(seq -f 'hovik_test_test_%g' "$PROCESSES")
-  trap 'stack_down >/dev/null || true' EXIT
 }
 
 feature() {
   local options
   database
   mapfile -t options < <(beside "$@")
-  pest Feature "${options[@]}"
+  # They make tables, too.
+  DB_USERNAME=hovik_owner DB_PASSWORD=$(setting DB_PASSWORD "$OWNER_FILE") pest Feature "${options[@]}"
 }
 
 browser() {
   database
   step "A stack for the browser"
   rm -f "$STATE"/cache/*.php
-  artisan migrate:fresh --force --seed >"$STATE/log/migrate.log" 2>&1 || refuse "the tables could not be made." "$STATE/log/migrate.log"
+  artisan_as_owner migrate:fresh --force --seed >"$STATE/log/migrate.log" 2>&1 || refuse "the tables could not be made." "$STATE/log/migrate.log"
+  grant_rows hovik
   artisan optimize >"$STATE/log/optimize.log" 2>&1 || refuse "the settings could not be cached." "$STATE/log/optimize.log"
   PORT=$(free_port)
-  stop_one php-fpm QUIT || true
+  server_down php-fpm || true
   php_up
   web_up
   web_answers

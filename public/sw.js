@@ -6,9 +6,11 @@ const ANSWERS = "hovik-answers-1";
 const KEPT_ANSWERS = ["/api/session", "/api/work"];
 const PATIENCE_MS = 4000;
 
+// The page first, so that it is here at once; its files come while it is used ('keep', below). A new build is another address of this
+// worker, and so another worker.
 self.addEventListener("install", (event) => {
   self.skipWaiting();
-  event.waitUntil(keepShell());
+  event.waitUntil(keepPage());
 });
 self.addEventListener("activate", (event) => {
   event.waitUntil(
@@ -21,35 +23,47 @@ self.addEventListener("activate", (event) => {
   );
 });
 
-/** The page and all its built files, so that a screen not opened yet is there, too. */
-async function keepShell() {
-  const [page, list] = await Promise.all([fetch("/"), fetch("/build/manifest.json", { cache: "no-store" })]);
+async function keepPage() {
+  const page = await fetch("/");
   if (page.ok) await (await caches.open(PAGES)).put("/", page);
+}
+
+let keeping;
+/** All built files, so that a screen not opened yet is there, too. One round at a time. */
+const keepFiles = () => {
+  keeping ??= fetchFiles().finally(() => {
+    keeping = undefined;
+  });
+  return keeping;
+};
+async function fetchFiles() {
+  const list = await fetch("/build/manifest.json", { cache: "no-store" });
   if (!list.ok) return;
   const named = new Set();
   for (const one of Object.values(await list.json())) {
     for (const file of [one.file, ...(one.css ?? []), ...(one.assets ?? [])]) named.add(`/build/${file}`);
   }
   const files = await caches.open(FILES);
-  for (const old of await files.keys()) {
-    if (!named.has(new URL(old.url).pathname)) await files.delete(old);
-  }
   for (const file of named) {
     if (!(await files.match(file))) await files.add(file).catch(() => {});
+  }
+  // Of an older build only now: until the new one is whole, a page may ask for them.
+  for (const old of await files.keys()) {
+    if (!named.has(new URL(old.url).pathname)) await files.delete(old);
   }
 }
 
 const inTime = (request) => fetch(request, { signal: AbortSignal.timeout(PATIENCE_MS) });
 
-async function page(request) {
+async function page(event) {
   try {
-    const answer = await inTime(request.url);
+    const answer = await inTime(event.request.url);
     if (answer.ok) {
       const pages = await caches.open(PAGES);
       const before = await pages.match("/");
       const text = await answer.clone().text();
       await pages.put("/", answer.clone());
-      if (before && (await before.text()) !== text) await keepShell(); // a newer build
+      if (before && (await before.text()) !== text) event.waitUntil(keepFiles()); // a newer build; nobody waits for its files
     }
     return answer;
   } catch {
@@ -84,11 +98,12 @@ self.addEventListener("fetch", (event) => {
   const { request } = event;
   const url = new URL(request.url);
   if (request.method !== "GET" || url.origin !== location.origin) return;
-  if (request.mode === "navigate") event.respondWith(page(request));
+  if (request.mode === "navigate") event.respondWith(page(event));
   else if (url.pathname.startsWith("/build/assets/")) event.respondWith(file(request));
   else if (KEPT_ANSWERS.includes(url.pathname)) event.respondWith(answerTo(request));
 });
 // Signed out, or somebody else: what was kept for the last one goes.
 self.addEventListener("message", (event) => {
   if (event.data === "forget") event.waitUntil(caches.delete(ANSWERS));
+  if (event.data === "keep") event.waitUntil(keepFiles());
 });

@@ -2,15 +2,26 @@
 
 declare(strict_types=1);
 
+use App\Exceptions\Refusal;
+use App\Http\Controllers\Account\AccountController;
+use App\Http\Controllers\Account\AccountSessionsController;
+use App\Http\Controllers\Account\PasswordController;
+use App\Http\Controllers\Account\UseSlipController;
+use App\Http\Controllers\Classes\ArchivedController;
 use App\Http\Controllers\Classes\AwayController;
 use App\Http\Controllers\Classes\ColleagueController;
+use App\Http\Controllers\Classes\LetInController;
+use App\Http\Controllers\Classes\PinController;
 use App\Http\Controllers\Classes\RosterController;
 use App\Http\Controllers\Classes\SectionCodeController;
 use App\Http\Controllers\Classes\SectionController;
+use App\Http\Controllers\Classes\SectionEndController;
 use App\Http\Controllers\Classes\SectionImportController;
+use App\Http\Controllers\Classes\SectionOwnerController;
 use App\Http\Controllers\Classes\SetUpController;
 use App\Http\Controllers\Classes\StationController;
 use App\Http\Controllers\Classes\StudentController;
+use App\Http\Controllers\Classes\StudentRecordController;
 use App\Http\Controllers\Classes\WaysController;
 use App\Http\Controllers\Drawer\DrawerController;
 use App\Http\Controllers\Drawer\ScaleController;
@@ -24,6 +35,7 @@ use App\Http\Controllers\Lab\LabCausesController;
 use App\Http\Controllers\Lab\LabStateController;
 use App\Http\Controllers\Lab\LiveController;
 use App\Http\Controllers\Lab\PaperController;
+use App\Http\Controllers\Lab\ReadingController;
 use App\Http\Controllers\Lab\ScaleCheckController;
 use App\Http\Controllers\Lab\StationEventController;
 use App\Http\Controllers\Lab\TeacherEventController;
@@ -59,6 +71,15 @@ use App\Http\Controllers\Prepare\RecipeLineController;
 use App\Http\Controllers\Prepare\RecipeStandardController;
 use App\Http\Controllers\Prepare\RecipeVersionController;
 use App\Http\Controllers\Prepare\SecondPeriodController;
+use App\Http\Controllers\School\EndsController;
+use App\Http\Controllers\School\KitchenController;
+use App\Http\Controllers\School\LogController;
+use App\Http\Controllers\School\PeopleController;
+use App\Http\Controllers\School\PersonSessionsController;
+use App\Http\Controllers\School\ResetSlipController;
+use App\Http\Controllers\School\SchoolController;
+use App\Http\Controllers\School\SetUpSchoolController;
+use App\Http\Controllers\School\SlipController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\Shopping\ShoppingController;
 use App\Http\Controllers\SignIn\TeacherSessionController;
@@ -75,6 +96,9 @@ use App\Http\Controllers\Weigh\StationCheckController;
 use App\Http\Controllers\Weigh\StationWorkController;
 use App\Http\Controllers\Weigh\WeighingController;
 use App\Http\Controllers\Words\WordingController;
+use App\Models\Kitchen;
+use App\Models\School;
+use App\Models\Teacher;
 use Illuminate\Support\Facades\Route;
 
 if (config('hovik.bench') === true) {
@@ -82,86 +106,127 @@ if (config('hovik.bench') === true) {
 }
 
 // A number that no table can hold is no number of anything.
-foreach (['lab', 'item', 'section', 'station', 'student', 'colleague', 'task', 'recipe', 'scale', 'asked'] as $number) {
+foreach ([
+    'lab', 'item', 'section', 'station', 'student', 'colleague', 'task', 'recipe', 'scale', 'asked', 'person', 'slip', 'kitchen',
+] as $number) {
     Route::pattern($number, '\d{1,18}');
 }
+
+// Ids made on devices are letters and figures; what is none is of no weighing.
+foreach (['weighing', 'event'] as $id) {
+    Route::pattern($id, '[A-Za-z0-9_-]{1,40}');
+}
+
+Route::model('person', Teacher::class);
 
 Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::delete('session', [SessionController::class, 'destroy']);
-    Route::post('teacher/session', [TeacherSessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('teacher/session', [TeacherSessionController::class, 'store']);
     Route::get('join/{code}', [SectionNamesController::class, 'show'])->middleware('throttle:join');
     Route::post('join', [StudentSessionController::class, 'store'])->middleware('throttle:join');
-    Route::post('station/session', [StationSessionController::class, 'store'])->middleware('throttle:station-code');
+    Route::post('set-up', [SetUpSchoolController::class, 'store']);
+    Route::get('slips/{code}', [UseSlipController::class, 'show']);
+    Route::post('slips/{code}', [UseSlipController::class, 'store']);
+    Route::post('station/session', [StationSessionController::class, 'store']);
 
+    // Adults: an aide, too, where a class lets them watch.
     Route::middleware('auth:teacher')->group(function (): void {
+        Route::get('account', [AccountController::class, 'show']);
+        Route::put('account', [AccountController::class, 'update']);
+        Route::put('account/password', [PasswordController::class, 'update']);
+        Route::delete('account/sessions', [AccountSessionsController::class, 'destroy']);
         Route::get('today', [TodayController::class, 'show']);
-        Route::post('labs/{lab}/open', [LabStateController::class, 'open']);
-        Route::post('labs/{lab}/close', [LabStateController::class, 'close']);
-        Route::get('labs/{lab}/board', [BoardController::class, 'show']);
-        Route::get('labs/{lab}/paper', [PaperController::class, 'show']);
-        Route::post('labs/{lab}/paper', [PaperController::class, 'store']);
-        Route::post('labs/{lab}/pause', [LabStateController::class, 'pause']);
-        Route::post('labs/{lab}/resume', [LabStateController::class, 'resume']);
-        Route::post('labs/{lab}/reopen', [LabStateController::class, 'reopen']);
-        Route::put('labs/{lab}/weighings/{weighing}/correction', [CorrectionController::class, 'update']);
-        Route::get('labs/{lab}/weighings/{weighing}/causes', [LabCausesController::class, 'show']);
-        Route::post('labs/{lab}/scale-checks', [ScaleCheckController::class, 'store']);
-        Route::put('labs/{lab}/events/{event}', [TeacherEventController::class, 'update']);
-        Route::put('labs/{lab}/turns', [TurnController::class, 'update']);
-        Route::get('labs/{lab}/live', [LiveController::class, 'show']);
+        Route::post('labs/{lab}/open', [LabStateController::class, 'open'])->can('run', 'lab');
+        Route::post('labs/{lab}/close', [LabStateController::class, 'close'])->can('run', 'lab');
+        Route::get('labs/{lab}/board', [BoardController::class, 'show'])->can('watch', 'lab');
+        Route::get('labs/{lab}/paper', [PaperController::class, 'show'])->can('run', 'lab');
+        Route::post('labs/{lab}/paper', [PaperController::class, 'store'])->can('run', 'lab');
+        Route::post('labs/{lab}/pause', [LabStateController::class, 'pause'])->can('run', 'lab');
+        Route::post('labs/{lab}/resume', [LabStateController::class, 'resume'])->can('run', 'lab');
+        Route::post('labs/{lab}/reopen', [LabStateController::class, 'reopen'])->can('run', 'lab');
+        Route::put('labs/{lab}/weighings/{weighing}/correction', [CorrectionController::class, 'update'])->can('run', 'lab');
+        Route::get('labs/{lab}/weighings/{weighing}/causes', [LabCausesController::class, 'show'])->can('watch', 'lab');
+        Route::post('labs/{lab}/scale-checks', [ScaleCheckController::class, 'store'])->can('run', 'lab');
+        Route::put('labs/{lab}/events/{event}', [TeacherEventController::class, 'update'])->can('watch', 'lab');
+        Route::post('labs/{lab}/readings', [ReadingController::class, 'store'])->can('watch', 'lab');
+        Route::put('labs/{lab}/turns', [TurnController::class, 'update'])->can('run', 'lab');
+        Route::get('labs/{lab}/live', [LiveController::class, 'show'])->can('watch', 'lab');
+        Route::get('labs/{lab}/period', [PeriodController::class, 'show'])->can('watch', 'lab');
+    });
 
+    // Those who teach in a kitchen.
+    Route::middleware(['auth:teacher', 'can:use,'.Kitchen::class])->group(function (): void {
         Route::post('labs', [LabBundleController::class, 'store']);
-        Route::get('labs/{lab}/bundle', [LabBundleController::class, 'show']);
-        Route::get('labs/{lab}/calendar.ics', [LabCalendarController::class, 'show']);
-        Route::get('recipes/{recipe}/json-ld', [RecipeFileController::class, 'show']);
-        Route::post('labs/{lab}/second', [LabStateController::class, 'second']);
-        Route::post('labs/{lab}/second-period', [SecondPeriodController::class, 'store']);
-        Route::put('labs/{lab}/second-period', [SecondPeriodController::class, 'update']);
-        Route::delete('labs/{lab}/second-period', [SecondPeriodController::class, 'destroy']);
-        Route::get('labs/{lab}/period', [PeriodController::class, 'show']);
-        Route::put('labs/{lab}/period', [PeriodController::class, 'update']);
-        Route::get('labs/{lab}/sheet', [LabController::class, 'show']);
-        Route::put('labs/{lab}', [LabController::class, 'update']);
-        Route::put('labs/{lab}/items/{item}', [LabItemController::class, 'update'])->scopeBindings();
-        Route::delete('labs/{lab}/items/{item}', [LabItemController::class, 'destroy'])->scopeBindings();
-        Route::put('labs/{lab}/items/{item}/swaps/{station}', [LabSwapController::class, 'update'])->withoutScopedBindings();
-        Route::delete('labs/{lab}/items/{item}/swaps/{station}', [LabSwapController::class, 'destroy'])->withoutScopedBindings();
-        Route::put('labs/{lab}/preparation', [PreparationController::class, 'update']);
-        Route::post('labs/{lab}/copy', [LabCopyController::class, 'store']);
-        Route::post('labs/{lab}/archive', [LabArchiveController::class, 'store']);
+        Route::get('labs/{lab}/bundle', [LabBundleController::class, 'show'])->can('run', 'lab');
+        Route::get('labs/{lab}/calendar.ics', [LabCalendarController::class, 'show'])->can('run', 'lab');
+        Route::get('recipes/{recipe}/json-ld', [RecipeFileController::class, 'show'])->can('use', 'recipe');
+        Route::post('labs/{lab}/second', [LabStateController::class, 'second'])->can('run', 'lab');
+        Route::post('labs/{lab}/second-period', [SecondPeriodController::class, 'store'])->can('run', 'lab');
+        Route::put('labs/{lab}/second-period', [SecondPeriodController::class, 'update'])->can('run', 'lab');
+        Route::delete('labs/{lab}/second-period', [SecondPeriodController::class, 'destroy'])->can('run', 'lab');
+        Route::put('labs/{lab}/period', [PeriodController::class, 'update'])->can('run', 'lab');
+        Route::get('labs/{lab}/sheet', [LabController::class, 'show'])->can('run', 'lab');
+        Route::put('labs/{lab}', [LabController::class, 'update'])->can('run', 'lab');
+        Route::put('labs/{lab}/items/{item}', [LabItemController::class, 'update'])->scopeBindings()->can('run', 'lab');
+        Route::delete('labs/{lab}/items/{item}', [LabItemController::class, 'destroy'])->scopeBindings()->can('run', 'lab');
+        Route::put('labs/{lab}/items/{item}/swaps/{station}', [LabSwapController::class, 'update'])
+            ->withoutScopedBindings()->can('run', 'lab');
+        Route::delete('labs/{lab}/items/{item}/swaps/{station}', [LabSwapController::class, 'destroy'])
+            ->withoutScopedBindings()->can('run', 'lab');
+        Route::put('labs/{lab}/preparation', [PreparationController::class, 'update'])->can('run', 'lab');
+        Route::post('labs/{lab}/copy', [LabCopyController::class, 'store'])->can('run', 'lab');
+        Route::post('labs/{lab}/archive', [LabArchiveController::class, 'store'])->can('run', 'lab');
 
         Route::post('sections', [SectionController::class, 'store']);
         Route::post('sections/import', [SectionImportController::class, 'store']);
-        Route::get('sections/{section}', [SectionController::class, 'show']);
-        Route::put('sections/{section}', [SectionController::class, 'update']);
-        Route::put('sections/{section}/set-up', [SetUpController::class, 'update']);
-        Route::post('sections/{section}/code', [SectionCodeController::class, 'store']);
-        Route::post('sections/{section}/roster', [RosterController::class, 'store']);
-        Route::post('sections/{section}/stations', [StationController::class, 'store']);
-        Route::put('sections/{section}/stations/{station}', [StationController::class, 'update'])->scopeBindings();
-        Route::delete('sections/{section}/stations/{station}', [StationController::class, 'destroy'])->scopeBindings();
-        Route::put('sections/{section}/students/{student}', [StudentController::class, 'update'])->scopeBindings();
-        Route::delete('sections/{section}/students/{student}', [StudentController::class, 'destroy'])->scopeBindings();
-        Route::put('sections/{section}/students/{student}/away', [AwayController::class, 'update'])->scopeBindings();
-        Route::put('sections/{section}/students/{student}/ways', [WaysController::class, 'update'])->scopeBindings();
-        Route::post('sections/{section}/colleagues', [ColleagueController::class, 'store']);
-        Route::delete('sections/{section}/colleagues/{colleague}', [ColleagueController::class, 'destroy'])->scopeBindings();
+        Route::get('sections/{section}', [SectionController::class, 'show'])->can('run', 'section');
+        Route::put('sections/{section}', [SectionController::class, 'update'])->can('run', 'section');
+        Route::put('sections/{section}/set-up', [SetUpController::class, 'update'])->can('run', 'section');
+        Route::get('sections/archived', [ArchivedController::class, 'index']);
+        Route::get('sections/{section}/end', [SectionEndController::class, 'show'])->can('own', 'section');
+        Route::put('sections/{section}/end', [SectionEndController::class, 'keep'])->can('own', 'section');
+        Route::get('sections/{section}/export.zip', [SectionEndController::class, 'export'])->can('run', 'section');
+        Route::post('sections/{section}/archive', [SectionEndController::class, 'archive'])->can('own', 'section');
+        Route::delete('sections/{section}/archive', [SectionEndController::class, 'unarchive'])->can('own', 'section');
+        Route::post('sections/{section}/next-year', [SectionEndController::class, 'nextYear'])->can('own', 'section');
+        Route::post('sections/{section}/erasure', [SectionEndController::class, 'destroy'])->can('own', 'section');
+        Route::get('sections/{section}/students/{student}/record.zip', [StudentRecordController::class, 'show'])
+            ->scopeBindings()->can('run', 'section');
+        Route::get('sections/{section}/owner', [SectionOwnerController::class, 'show'])->can('own', 'section');
+        Route::put('sections/{section}/owner', [SectionOwnerController::class, 'update'])->can('own', 'section');
+        Route::post('sections/{section}/students/{student}/pin', [PinController::class, 'store'])->scopeBindings()->can('run', 'section');
+        Route::post('sections/{section}/students/{student}/let-in', [LetInController::class, 'store'])
+            ->scopeBindings()->can('run', 'section');
+        Route::post('sections/{section}/code', [SectionCodeController::class, 'store'])->can('run', 'section');
+        Route::post('sections/{section}/roster', [RosterController::class, 'store'])->can('run', 'section');
+        Route::post('sections/{section}/stations', [StationController::class, 'store'])->can('run', 'section');
+        Route::put('sections/{section}/stations/{station}', [StationController::class, 'update'])->scopeBindings()->can('run', 'section');
+        Route::delete('sections/{section}/stations/{station}', [StationController::class, 'destroy'])
+            ->scopeBindings()->can('run', 'section');
+        Route::put('sections/{section}/students/{student}', [StudentController::class, 'update'])->scopeBindings()->can('run', 'section');
+        Route::delete('sections/{section}/students/{student}', [StudentController::class, 'destroy'])
+            ->scopeBindings()->can('run', 'section');
+        Route::put('sections/{section}/students/{student}/away', [AwayController::class, 'update'])->scopeBindings()->can('run', 'section');
+        Route::put('sections/{section}/students/{student}/ways', [WaysController::class, 'update'])->scopeBindings()->can('run', 'section');
+        Route::post('sections/{section}/colleagues', [ColleagueController::class, 'store'])->can('run', 'section');
+        Route::delete('sections/{section}/colleagues/{colleague}', [ColleagueController::class, 'destroy'])
+            ->scopeBindings()->can('run', 'section');
 
-        Route::get('sections/{section}/practice', [ClassPracticeController::class, 'show']);
-        Route::post('sections/{section}/tasks', [ClassTaskController::class, 'store']);
-        Route::delete('sections/{section}/tasks/{task}', [ClassTaskController::class, 'destroy'])->scopeBindings();
-        Route::get('sections/{section}/question', [ProjectedQuestionController::class, 'show']);
-        Route::get('sections/{section}/class-question', [ClassQuestionController::class, 'show']);
-        Route::post('sections/{section}/class-question', [ClassQuestionController::class, 'store']);
-        Route::put('sections/{section}/class-question', [ClassQuestionController::class, 'update']);
-        Route::delete('sections/{section}/class-question', [ClassQuestionController::class, 'destroy']);
+        Route::get('sections/{section}/practice', [ClassPracticeController::class, 'show'])->can('run', 'section');
+        Route::post('sections/{section}/tasks', [ClassTaskController::class, 'store'])->can('run', 'section');
+        Route::delete('sections/{section}/tasks/{task}', [ClassTaskController::class, 'destroy'])->scopeBindings()->can('run', 'section');
+        Route::get('sections/{section}/question', [ProjectedQuestionController::class, 'show'])->can('run', 'section');
+        Route::get('sections/{section}/class-question', [ClassQuestionController::class, 'show'])->can('run', 'section');
+        Route::post('sections/{section}/class-question', [ClassQuestionController::class, 'store'])->can('run', 'section');
+        Route::put('sections/{section}/class-question', [ClassQuestionController::class, 'update'])->can('run', 'section');
+        Route::delete('sections/{section}/class-question', [ClassQuestionController::class, 'destroy'])->can('run', 'section');
         Route::get('chart', [ChartController::class, 'show']);
         Route::get('drawer', [DrawerController::class, 'show']);
         Route::put('drawer/tools/{id}', [ToolController::class, 'update']);
         Route::post('drawer/scales', [ScaleController::class, 'store']);
-        Route::put('drawer/scales/{scale}', [ScaleController::class, 'update']);
-        Route::delete('drawer/scales/{scale}', [ScaleController::class, 'destroy']);
+        Route::put('drawer/scales/{scale}', [ScaleController::class, 'update'])->can('use', 'scale');
+        Route::delete('drawer/scales/{scale}', [ScaleController::class, 'destroy'])->can('use', 'scale');
 
         Route::get('pantry', [PantryController::class, 'index']);
         Route::post('pantry', [PantryController::class, 'store']);
@@ -178,24 +243,41 @@ Route::prefix('api')->group(function (): void {
         Route::get('recipes', [RecipeController::class, 'index']);
         Route::get('portions', [PortionsController::class, 'show']);
         Route::post('recipes', [RecipeController::class, 'store']);
-        Route::get('recipes/{recipe}', [RecipeController::class, 'show']);
-        Route::post('recipes/{recipe}/versions', [RecipeVersionController::class, 'store']);
-        Route::post('recipes/{recipe}/archive', [RecipeArchiveController::class, 'store']);
-        Route::put('recipes/{recipe}/standard', [RecipeStandardController::class, 'update']);
-        Route::post('recipes/{recipe}/lines', [RecipeLineController::class, 'store']);
-        Route::put('recipes/{recipe}/lines/{line}', [RecipeLineController::class, 'update']);
-        Route::put('recipes/{recipe}/directions/{step}', [RecipeDirectionController::class, 'update'])->whereNumber('step');
-        Route::post('recipes/{recipe}/labs', [RecipeLabController::class, 'store']);
+        Route::get('recipes/{recipe}', [RecipeController::class, 'show'])->can('use', 'recipe');
+        Route::post('recipes/{recipe}/versions', [RecipeVersionController::class, 'store'])->can('use', 'recipe');
+        Route::post('recipes/{recipe}/archive', [RecipeArchiveController::class, 'store'])->can('use', 'recipe');
+        Route::put('recipes/{recipe}/standard', [RecipeStandardController::class, 'update'])->can('use', 'recipe');
+        Route::post('recipes/{recipe}/lines', [RecipeLineController::class, 'store'])->can('use', 'recipe');
+        Route::put('recipes/{recipe}/lines/{line}', [RecipeLineController::class, 'update'])->can('use', 'recipe');
+        Route::put('recipes/{recipe}/directions/{step}', [RecipeDirectionController::class, 'update'])
+            ->whereNumber('step')->can('use', 'recipe');
+        Route::post('recipes/{recipe}/labs', [RecipeLabController::class, 'store'])->can('use', 'recipe');
+    });
+
+    // The school's keeper.
+    Route::middleware(['auth:teacher', 'can:keep,'.School::class])->group(function (): void {
+        Route::get('school', [SchoolController::class, 'show']);
+        Route::put('school', [SchoolController::class, 'update']);
+        Route::post('school/kitchens', [KitchenController::class, 'store']);
+        Route::put('school/kitchens/{kitchen}', [KitchenController::class, 'update'])->can('keep', 'kitchen');
+        Route::get('school/people', [PeopleController::class, 'index']);
+        Route::put('school/people/{person}', [PeopleController::class, 'update'])->can('keep', 'person');
+        Route::delete('school/people/{person}/sessions', [PersonSessionsController::class, 'destroy'])->can('keep', 'person');
+        Route::post('school/people/{person}/slip', [ResetSlipController::class, 'store'])->can('keep', 'person');
+        Route::post('school/slips', [SlipController::class, 'store']);
+        Route::delete('school/slips/{slip}', [SlipController::class, 'destroy'])->can('keep', 'slip');
+        Route::get('school/ends', [EndsController::class, 'index']);
+        Route::get('school/log', [LogController::class, 'index']);
     });
 
     Route::middleware(['auth:student,station', 'ends-with-lab'])->group(function (): void {
         Route::get('work', [StationWorkController::class, 'show']);
         Route::put('weighings/{weighing}', [WeighingController::class, 'update']);
-        Route::get('weighings/{weighing}', [WeighingController::class, 'show']);
-        Route::get('weighings/{weighing}/causes', [CausesController::class, 'show']);
-        Route::put('weighings/{weighing}/guess', [GuessController::class, 'update']);
+        Route::get('weighings/{weighing}', [WeighingController::class, 'show'])->can('view', 'weighing');
+        Route::get('weighings/{weighing}/causes', [CausesController::class, 'show'])->can('view', 'weighing');
+        Route::put('weighings/{weighing}/guess', [GuessController::class, 'update'])->can('view', 'weighing');
         Route::get('bake', [BakeController::class, 'show']);
-        Route::get('labs/{lab}/stations/{station}/live', [LiveController::class, 'station']);
+        Route::get('labs/{lab}/stations/{station}/live', [LiveController::class, 'station'])->can('weigh', 'lab');
         Route::put('events/{event}', [StationEventController::class, 'update']);
         Route::put('work/checks/{kind}', [StationCheckController::class, 'update']);
         Route::post('work/portions', [PortionsOfStationController::class, 'store']);
@@ -213,7 +295,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('class-question/{asked}', [MyClassQuestionController::class, 'store']);
     });
 
-    Route::get('sections/{section}/live', [LiveController::class, 'section'])->middleware('auth:teacher,student');
+    Route::get('sections/{section}/live', [LiveController::class, 'section'])->middleware('auth:teacher,student')->can('attend', 'section');
 
     // Anybody who is signed in may try things in the simulator; nothing there is stored.
     Route::middleware(['auth:teacher,student,station', 'ends-with-lab', 'throttle:simulator'])->group(function (): void {
@@ -225,6 +307,9 @@ Route::prefix('api')->group(function (): void {
 
     Route::any('{unknown}', fn () => abort(404))->where('unknown', '.*');
 });
+
+// What the web server would not take for its size, in words.
+Route::get('too-large', fn () => throw Refusal::tooLarge());
 
 // Everything else is a screen; the browser's router takes it from here.
 Route::view('{screen}', 'app')->where('screen', '.*');

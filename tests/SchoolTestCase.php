@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Auth\Door;
 use App\Labs\OpenLab;
 use App\Models\Kitchen;
 use App\Models\Lab;
@@ -91,18 +92,18 @@ abstract class SchoolTestCase extends TestCase
 
     public function asTeacher(Teacher $teacher): static
     {
-        return $this->actingAs($teacher, 'teacher');
+        return $this->actingAs($teacher, 'teacher')->withSession(Door::stampOf('teacher', $teacher));
     }
 
     public function asStudent(Student $student): static
     {
-        return $this->actingAs($student, 'student');
+        return $this->actingAs($student, 'student')->withSession(Door::stampOf('student', $student));
     }
 
     /** A tablet that scanned the card just now. */
     public function asStation(Station $station): static
     {
-        return $this->actingAs($station, 'station')->withSession(['station.signed_in_at' => now()->toDateTimeString()]);
+        return $this->actingAs($station, 'station')->withSession(['station.signed_in_at' => now()->toDateTimeString()] + Door::stampOf('station', $station));
     }
 
     /** Someone else, or nobody: forgets who was signed in. */

@@ -23,6 +23,12 @@ final class Code
         return self::draw(self::SIGNS, 5).self::draw(self::FIGURES, 3);
     }
 
+    /** Twelve signs, for a slip that lets somebody in once: in three groups, as people copy them. */
+    public static function ofSlip(): string
+    {
+        return implode('-', str_split(self::draw(self::SIGNS.self::FIGURES, 12), 4));
+    }
+
     private static function draw(string $from, int $length): string
     {
         $code = '';

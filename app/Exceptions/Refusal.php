@@ -18,6 +18,11 @@ final class Refusal extends RuntimeException
         parent::__construct($id);
     }
 
+    public static function tooLarge(): self
+    {
+        return new self('refusal.too-large', 413);
+    }
+
     public function render(): JsonResponse
     {
         return response()->json(

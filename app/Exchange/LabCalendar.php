@@ -14,7 +14,7 @@ final class LabCalendar
     {
         $section = $lab->section;
         $at = static fn (string $time): string => Carbon::parse(
-            $lab->planned_for->toDateString().' '.$time, $section->kitchen->time_zone,
+            $lab->planned_for->toDateString().' '.$time, $section->kitchen->school->time_zone,
         )->utc()->format('Ymd\THis\Z');
         $lines = [
             'BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Hovik//Labs//EN', 'BEGIN:VEVENT',

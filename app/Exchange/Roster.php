@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Http\Requests\PersonName;
+
 /**
  * Reads a roster: names pasted one a line, a CSV file with a heading, or OneRoster's users.csv. Nothing is stored here: what is
  * wrong is said by row, and only a roster without a fault is taken.
@@ -13,7 +15,7 @@ final readonly class Roster
     /** More than any class; a school's whole list is the wrong file. */
     private const MOST_ROWS = 60;
 
-    private const MOST_BYTES = 500_000;
+    private const MOST_BYTES = 4_000_000;
 
     /**
      * @param  list<array{row: int, name: string, number: int|null}>  $students
@@ -72,7 +74,7 @@ final readonly class Roster
         $titles = array_values(
             array_unique(array_filter($titles, static fn (string $one): bool => $one !== ''
                     && mb_strlen($one) <= 80
-                    && preg_match('~^[=+\-@]|[<>{}\p{C}]~u', $one) !== 1)),
+                    && PersonName::fault($one) === null)),
         );
 
         return $titles === [] || count($titles) > self::MOST_ROWS ? 'refusal.roster-no-classes' : $titles;
@@ -149,8 +151,7 @@ final readonly class Roster
             $fault = match (true) {
                 $name === '' => 'refusal.roster-no-name',
                 mb_strlen($name) > 40 => 'refusal.roster-long-name',
-                preg_match('~^[=+\-@]~', $name) === 1 => 'refusal.roster-formula',
-                preg_match('~[<>{}\p{C}]~u', $name) === 1 => 'refusal.roster-signs',
+                PersonName::fault($name) !== null => PersonName::fault($name),
                 $number !== '' && preg_match('~^\d{1,4}$~', $number) !== 1 => 'refusal.roster-number',
                 $number !== '' && isset($numbers[$number]) => 'refusal.roster-number-twice',
                 default => null,

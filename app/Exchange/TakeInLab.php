@@ -55,7 +55,7 @@ final readonly class TakeInLab
             }
             $lab = $section->labs()->create([
                 'title' => $bundle->title,
-                'planned_for' => now($kitchen->time_zone)->toDateString(),
+                'planned_for' => now($kitchen->school->time_zone)->toDateString(),
                 'state' => LabState::Prepared,
                 'factor' => $bundle->factor,
                 'recipe_version_id' => $bundle->recipe === null ? null : $this->recipe($bundle, $bundle->recipe, $section, $teacher)->id,

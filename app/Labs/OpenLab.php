@@ -30,7 +30,7 @@ final class OpenLab
             if ($section->openLab()->exists()) {
                 throw new Refusal('refusal.another-lab-open');
             }
-            $today = now($section->kitchen->time_zone)->toDateString();
+            $today = now($section->kitchen->school->time_zone)->toDateString();
             $section->forgetWhoWasAway($today);
             $plan = LabPlan::now($lab);
             if (array_filter($plan->lines, static fn (FrozenLine $line): bool => $line->target !== null) === []) {

@@ -31,7 +31,7 @@ final readonly class StationTurns
             }
         }
 
-        return new self($lab, $goesByName, $given, Carbon::now($lab->section->kitchen->time_zone)->toDateString());
+        return new self($lab, $goesByName, $given, Carbon::now($lab->section->kitchen->school->time_zone)->toDateString());
     }
 
     /**

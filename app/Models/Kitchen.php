@@ -12,16 +12,17 @@ use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\MeasureStandard;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * One school room: it owns the tools and scales that its sections use.
  *
  * @property int $id
- * @property string $school
+ * @property int $school_id
  * @property string $name
- * @property string $time_zone
  * @property array<string, string>|null $meanings  which food a word that stands for several means here
+ * @property-read School $school
  * @property-read Collection<int, Tool> $tools
  * @property-read Collection<int, Scale> $scales
  * @property-read Collection<int, OwnWeight> $ownWeights
@@ -37,6 +38,12 @@ final class Kitchen extends Model
     protected $guarded = [];
 
     protected $casts = ['meanings' => 'array'];
+
+    /** @return BelongsTo<School, $this> */
+    public function school(): BelongsTo
+    {
+        return $this->belongsTo(School::class);
+    }
 
     /** @return HasMany<Tool, $this> */
     public function tools(): HasMany

@@ -178,7 +178,7 @@ final class Lab extends Model
                 'later' => $this->later,
                 'preparation' => $this->preparation,
                 'state' => LabState::Prepared,
-                'planned_for' => now($this->section->kitchen->time_zone)->toDateString(),
+                'planned_for' => now($this->section->kitchen->school->time_zone)->toDateString(),
             ]);
             foreach ($this->items as $item) {
                 $again = $item->replicate();

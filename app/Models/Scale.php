@@ -50,7 +50,7 @@ final class Scale extends Model
     {
         // Asked with every weigh-in: one trip to the database.
         $last = DB::table('scale_checks')->join('scales', 'scales.id', '=', 'scale_checks.scale_id')
-            ->join('kitchens', 'kitchens.id', '=', 'scales.kitchen_id')
+            ->join('kitchens', 'kitchens.id', '=', 'scales.kitchen_id')->join('schools', 'schools.id', '=', 'kitchens.school_id')
             ->where('scale_checks.scale_id', $this->id)->orderByDesc('scale_checks.id')->first(['passed', 'day', 'time_zone']);
 
         return $last !== null && $last->day === Carbon::now($last->time_zone)->toDateString() && (bool) $last->passed;

@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection as IlluminateCollection;
 
 /**
@@ -45,8 +46,11 @@ use Illuminate\Support\Collection as IlluminateCollection;
  * @property array<string, string>|null $schools
  * @property array<array-key, mixed>|null $tolerances  its own percentages and floors
  * @property EditedList|null $set_up  what stations tick before they measure, as the teacher changed it
+ * @property Carbon|null $archived_at  put away; nobody joins it, and it is in no list of the day
+ * @property bool $kept  beyond the time after which the school erases its classes
  * @property string $starts_at
  * @property string $ends_at
+ * @property Carbon|null $created_at
  * @property-read Kitchen $kitchen
  * @property-read Teacher $teacher
  * @property-read Lab|null $openLab
@@ -69,6 +73,8 @@ final class Section extends Model
     protected function casts(): array
     {
         return [
+            'archived_at' => 'datetime',
+            'kept' => 'boolean',
             'open_to_join' => 'boolean',
             'shows_target' => 'boolean',
             'asks_guess' => 'boolean',
@@ -103,7 +109,7 @@ final class Section extends Model
     /** @return HasMany<Student, $this> */
     public function students(): HasMany
     {
-        return $this->hasMany(Student::class)->orderBy('roster_number');
+        return $this->hasMany(Student::class)->whereNull('erased_at')->orderBy('roster_number');
     }
 
     /**
@@ -118,6 +124,12 @@ final class Section extends Model
         if ($before->isNotEmpty()) {
             $this->students()->whereKey($before)->update(['away_on' => null]);
         }
+    }
+
+    /** Nobody joins it any more, and it is in no list of the day. */
+    public function putAway(): void
+    {
+        $this->update(['archived_at' => now(), 'open_to_join' => false]);
     }
 
     /** @return list<OtherWay> that anybody of the class may go: every station's tablet offers them to everybody */

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $position
  * @property string $code
  * @property string|null $bowl_g
+ * @property int $session_version  sessions of an older one have ended
  * @property-read Section $section
  * @property-read Collection<int, Student> $students
  */
@@ -31,6 +32,8 @@ final class Station extends Person
 
     protected $guarded = [];
 
+    protected $attributes = ['session_version' => 0];
+
     /** @return BelongsTo<Section, $this> */
     public function section(): BelongsTo
     {
@@ -40,7 +43,12 @@ final class Station extends Person
     /** @return HasMany<Student, $this> */
     public function students(): HasMany
     {
-        return $this->hasMany(Student::class)->orderBy('roster_number');
+        return $this->hasMany(Student::class)->whereNull('erased_at')->orderBy('roster_number');
+    }
+
+    public function mayBeIn(): bool
+    {
+        return true;
     }
 
     /** A card has a code, not a password. */

@@ -21,10 +21,13 @@ use Illuminate\Support\Collection as IlluminateCollection;
  * @property int $section_id
  * @property int|null $station_id
  * @property string $name
- * @property int $roster_number
+ * @property int|null $roster_number
  * @property string|null $pin
  * @property Carbon|null $away_on  the last day on which they were away
  * @property IlluminateCollection<int, OtherWay> $ways  allowed by the teacher
+ * @property int $session_version  sessions of an older one have ended
+ * @property Carbon|null $erased_at  of a former student nothing but this row is left
+ * @property Carbon|null $created_at
  * @property-read Section $section
  * @property-read Station|null $station
  * @property-read Collection<int, PracticeAnswer> $practiceAnswers
@@ -40,11 +43,16 @@ final class Student extends Person
 
     protected $hidden = ['pin'];
 
-    protected $attributes = ['ways' => '[]'];
+    protected $attributes = ['ways' => '[]', 'session_version' => 0, 'erased_at' => null];
 
     protected function casts(): array
     {
-        return ['pin' => 'hashed', 'away_on' => 'date', 'ways' => AsEnumCollection::of(OtherWay::class)];
+        return ['away_on' => 'date', 'erased_at' => 'datetime', 'ways' => AsEnumCollection::of(OtherWay::class)];
+    }
+
+    public function mayBeIn(): bool
+    {
+        return $this->erased_at === null;
     }
 
     /** @return list<OtherWay> that they may go */

@@ -46,6 +46,7 @@ use Illuminate\Support\Collection as IlluminateCollection;
  * @property list<CupOnScale> $cups  weighed with the food in them
  * @property int|null $left_out  fills or pieces said not done; null where nobody counted
  * @property string|null $corrects_id
+ * @property int|null $teacher_id  who corrected it so
  * @property bool|null $weighed_out  on the scale instead of measured; null: from before it was noted
  * @property OtherWay|null $way  by which it was measured; null: the usual one
  * @property Carbon $created_at

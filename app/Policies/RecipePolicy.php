@@ -13,6 +13,6 @@ final class RecipePolicy
 {
     public function use(Authenticatable $actor, Recipe $recipe): bool
     {
-        return $actor instanceof Teacher && $actor->kitchen_id === $recipe->kitchen_id;
+        return $actor instanceof Teacher && $actor->role->teaches() && $actor->kitchen_id === $recipe->kitchen_id;
     }
 }

@@ -46,7 +46,7 @@ final class AskTheClass
     public static function now(Section $section): ?ClassQuestion
     {
         return self::open($section)->where(
-            'created_at', '>=', now($section->kitchen->time_zone)->startOfDay()->utc(),
+            'created_at', '>=', now($section->kitchen->school->time_zone)->startOfDay()->utc(),
         )->latest('id')->first();
     }
 

@@ -40,7 +40,7 @@ final class PracticeOf
 
     public function __construct(private readonly Student $student)
     {
-        $this->today = Carbon::now($student->section->kitchen->time_zone)->startOfDay();
+        $this->today = Carbon::now($student->section->kitchen->school->time_zone)->startOfDay();
         $this->load();
     }
 

@@ -30,12 +30,12 @@ final readonly class WeekShopping
     /** @param  Carbon|null  $day  any day of the week; none: today */
     public static function of(Teacher $teacher, ?Carbon $day): self
     {
-        $from = ($day ?? Carbon::now($teacher->kitchen->time_zone))->startOfWeek(Carbon::MONDAY);
+        $from = ($day ?? Carbon::now($teacher->kitchen->school->time_zone))->startOfWeek(Carbon::MONDAY);
         $to = $from->copy()->addDays(6);
         $isAhead = static fn (Lab $lab): bool => $lab->archived_at === null
             && in_array($lab->state, [LabState::Prepared, LabState::Open], true);
         $labs = [];
-        foreach ($teacher->classes() as $section) {
+        foreach ($teacher->running() as $section) {
             $week = $section->labs()->where('planned_for', '>=', $from->toDateString())
                 ->where('planned_for', '<=', $to->toDateString())->get();
             foreach ($week->filter($isAhead) as $lab) {

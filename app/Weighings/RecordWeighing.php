@@ -55,6 +55,7 @@ final class RecordWeighing
             'way' => $weighIn->way,
             'weighed_out' => $measured->isWeighedOut(),
             'corrects_id' => $weighIn->correctsId,
+            'teacher_id' => $weighIn->correctedBy?->id,
         ];
         for ($try = 1; $try <= self::TRIES; $try++) {
             /** @var Collection<int, Weighing> $earlier */

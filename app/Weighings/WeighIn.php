@@ -8,6 +8,7 @@ use App\Models\LabLine;
 use App\Models\Scale;
 use App\Models\Station;
 use App\Models\Student;
+use App\Models\Teacher;
 use Hovik\Core\Lab\OtherWay;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\CupOnScale;
@@ -28,6 +29,7 @@ final readonly class WeighIn
      * @param  int|null  $leftOut  fills or pieces said not done; null where nobody counted
      * @param  OtherWay|null  $way  by which it was measured; null: the usual one
      * @param  string|null  $correctsId  the wrong entry that it stands for
+     * @param  Teacher|null  $correctedBy  who put it right
      */
     public function __construct(
         public string $id,
@@ -44,6 +46,7 @@ final readonly class WeighIn
         public ?int $leftOut = null,
         public ?OtherWay $way = null,
         public ?string $correctsId = null,
+        public ?Teacher $correctedBy = null,
     ) {
     }
 }

@@ -24,6 +24,12 @@ final class Said
         return app(KitchenWords::class)->book($locale, $phrase)->say($phrase);
     }
 
+    /** For somebody who is not here: on paper, in a mail. */
+    public static function phraseIn(string $language, Phrase $phrase): string
+    {
+        return app(KitchenWords::class)->book($language, $phrase)->say($phrase);
+    }
+
     /** A name or a few words in the middle of a sentence. */
     public static function inside(Phrase $phrase): string
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Factories;
 
 use App\Models\Kitchen;
+use App\Models\School;
 use Illuminate\Database\Eloquent\Factories\Factory;
 
 /**
@@ -20,8 +21,7 @@ final class KitchenFactory extends Factory
     public function definition(): array
     {
         return [
-            'school' => 'Tarn Valley Secondary', 'name' => 'Kitchen '.$this->faker->unique()->numberBetween(1, 99999),
-            'time_zone' => 'UTC',
+            'school_id' => School::factory(), 'name' => 'Kitchen '.$this->faker->unique()->numberBetween(1, 99999),
         ];
     }
 

@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Labs\OpenLab;
 use App\Models\Kitchen;
+use App\Models\School;
 use App\Models\Section;
 use App\Models\Teacher;
 use Hovik\Core\Quantity\Amount;
@@ -47,7 +48,8 @@ final class BenchSchool extends Seeder
 
     private function section(int $class): Section
     {
-        $kitchen = Kitchen::query()->create(['school' => 'Bench', 'name' => "Kitchen $class", 'time_zone' => 'UTC']);
+        $school = School::query()->firstOrCreate(['name' => 'Bench'], ['time_zone' => 'UTC']);
+        $kitchen = Kitchen::query()->create(['school_id' => $school->id, 'name' => "Kitchen $class"]);
         foreach ([
             'dry-cup-us-1-4', 'dry-cup-us-1-2', 'dry-cup-us-1', 'spoon-us-1-2-tsp', 'spoon-us-1-tsp', 'spoon-us-1-tbsp',
             'liquid-measure-us-1-cup',

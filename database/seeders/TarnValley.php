@@ -11,6 +11,7 @@ use App\Models\LabEvent;
 use App\Models\LabLine;
 use App\Models\PracticeAnswer;
 use App\Models\Scale;
+use App\Models\School;
 use App\Models\Section;
 use App\Models\Station;
 use App\Models\Student;
@@ -19,6 +20,7 @@ use App\Practice\ClassPractice;
 use App\Recipes\KeepRecipe;
 use App\Recipes\MakeLab;
 use App\Recipes\ScaledRecipe;
+use App\School\AdultRole;
 use App\Weighings\RecordWeighing;
 use App\Weighings\WeighIn;
 use Hovik\Core\Lab\EventKind;
@@ -181,7 +183,7 @@ final class TarnValley extends Seeder
     {
         $this->random = new Randomizer(new Mt19937(20261124));
         $section = $this->school();
-        $today = Carbon::now($section->kitchen->time_zone)->startOfDay();
+        $today = Carbon::now($section->kitchen->school->time_zone)->startOfDay();
 
         $crackers = $this->lab($section, self::CRACKERS, $today->copy()->subDays(7));
         $this->hold($crackers, self::CRACKERS_DONE);
@@ -317,7 +319,8 @@ final class TarnValley extends Seeder
 
     private function school(): Section
     {
-        $kitchen = Kitchen::query()->create(['school' => 'Tarn Valley Secondary', 'name' => 'Kitchen 2', 'time_zone' => 'America/Denver']);
+        $school = School::query()->create(['name' => 'Tarn Valley Secondary', 'time_zone' => 'America/Denver']);
+        $kitchen = Kitchen::query()->create(['school_id' => $school->id, 'name' => 'Kitchen 2']);
         foreach (self::TOOLS as $id => $count) {
             $kitchen->tools()->create(['catalogue_id' => $id, 'count' => $count]);
         }
@@ -330,7 +333,10 @@ final class TarnValley extends Seeder
             ],
         ]);
         $teacher = Teacher::query()->create(
-            ['kitchen_id' => $kitchen->id, 'name' => 'I. Achter-Lind', 'email' => $this->mark.self::EMAIL, 'password' => self::PASSWORD],
+            [
+                'kitchen_id' => $kitchen->id, 'name' => 'I. Achter-Lind', 'email' => strtolower($this->mark).self::EMAIL,
+                'password' => self::PASSWORD, 'role' => AdultRole::Keeper,
+            ],
         );
         $section = Section::query()->create([
             'kitchen_id' => $kitchen->id, 'teacher_id' => $teacher->id, 'name' => 'Foods 1, period 4',
@@ -381,7 +387,7 @@ final class TarnValley extends Seeder
     /** @param  array<string, list<list<string|float>>>  $done by station, by ingredient, by attempt */
     private function hold(Lab $lab, array $done): void
     {
-        $bell = Carbon::parse($lab->planned_for->toDateString().' 10:05', $lab->section->kitchen->time_zone)->utc();
+        $bell = Carbon::parse($lab->planned_for->toDateString().' 10:05', $lab->section->kitchen->school->time_zone)->utc();
         Carbon::setTestNow($bell);
         (new OpenLab)->open($lab);
         $lab->refresh();

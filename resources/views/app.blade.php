@@ -12,6 +12,11 @@
     @if (config("hovik.simulated_scale"))
         <meta name="hovik-simulated-scale" content="yes">
     @endif
+    <meta name="hovik-address" content="{{ config("app.url") }}">
+    <meta name="hovik-build" content="{{ config("hovik.build") }}">
+    @if (config("hovik.door") !== "")
+        <meta name="hovik-door" content="{{ config("hovik.door") }}">
+    @endif
     @vite('resources/js/app/main.tsx')
 </head>
 <body>

@@ -9,6 +9,13 @@ export class Visitor {
   agent = new Agent({ keepAlive: true, maxSockets: 1 });
   cookies = new Map();
 
+  keepCookies(answer) {
+    for (const line of answer.headers["set-cookie"] ?? []) {
+      const [, name, value] = line.match(/^([^=]+)=([^;]*)/);
+      this.cookies.set(name, value);
+    }
+  }
+
   ask(method, path, body) {
     return new Promise((resolve, reject) => {
       const payload = body && JSON.stringify(body);
@@ -19,10 +26,7 @@ export class Visitor {
       const call = request(
         { agent: this.agent, host: base.hostname, port: base.port, method, path, headers },
         (answer) => {
-          for (const line of answer.headers["set-cookie"] ?? []) {
-            const [, name, value] = line.match(/^([^=]+)=([^;]*)/);
-            this.cookies.set(name, value);
-          }
+          this.keepCookies(answer);
           const parts = [];
           answer.on("data", (part) => parts.push(part));
           answer.on("end", () => resolve({ status: answer.statusCode, text: Buffer.concat(parts).toString() }));
@@ -30,6 +34,32 @@ export class Visitor {
       );
       call.on("error", reject);
       call.end(payload);
+    });
+  }
+
+  /** Any bytes by any method: only the status is of interest. */
+  raw(method, path, text, more = {}) {
+    return new Promise((resolve, reject) => {
+      const headers = {
+        Accept: "application/json",
+        Cookie: [...this.cookies].map(([k, v]) => `${k}=${v}`).join("; "),
+        "X-XSRF-TOKEN": decodeURIComponent(this.cookies.get("XSRF-TOKEN") ?? ""),
+        ...(text !== undefined && {
+          "Content-Type": "application/json",
+          "Content-Length": Buffer.byteLength(text),
+        }),
+        ...more,
+      };
+      const call = request(
+        { agent: this.agent, host: base.hostname, port: base.port, method, path, headers },
+        (answer) => {
+          this.keepCookies(answer);
+          answer.resume();
+          answer.on("end", () => resolve(answer.statusCode));
+        },
+      );
+      call.on("error", reject);
+      call.end(text);
     });
   }
 

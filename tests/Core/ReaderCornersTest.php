@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Hovik\Core\Pantry\Family;
+use Hovik\Core\Pantry\NewIngredient;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Quantity\MeasureStandard;
@@ -35,6 +37,56 @@ it('reads an amount, its food and what each word is', function (
         ->and(implode(' | ', array_map(static fn (Piece $piece): string => $piece->part->value.': '.trim($piece->text), $told)))->toBe($parts)
         ->and([implode(' ', $read->before), implode(' ', $read->after)])->toBe([$before, $after]);
 })->with([
+    ['nineteen grams sugar', 'granulated-sugar', '19 g',
+        'amount: nineteen grams | ingredient: sugar', '', ''],
+    ['thirty-nine grams sugar', 'granulated-sugar', '39 g',
+        'amount: thirty-nine grams | ingredient: sugar', '', ''],
+    ['ninety-nine grams sugar', 'granulated-sugar', '99 g',
+        'amount: ninety-nine grams | ingredient: sugar', '', ''],
+    ['setenta y cuatro gramos de azúcar', 'granulated-sugar', '74 g',
+        'amount: setenta y cuatro gramos | ingredient: azúcar', '', ''],
+    ['diecisiete gramos de azúcar', 'granulated-sugar', '17 g',
+        'amount: diecisiete gramos | ingredient: azúcar', '', ''],
+    ['doscientos cinco gramos de azúcar', 'granulated-sugar', '205 g',
+        'amount: doscientos cinco gramos | ingredient: azúcar', '', ''],
+    ['123456789012 g sugar', 'granulated-sugar', '123456789012 g',
+        'amount: 123456789012 g | ingredient: sugar', '', ''],
+    ['1 cup milk, not skim; cold', 'whole-milk', '1 cup',
+        'amount: 1 cup | ingredient: milk | note: not skim | note: cold', '', ''],
+    ['1 cup milk (not skim, cold)', 'whole-milk', '1 cup',
+        'amount: 1 cup | ingredient: milk | note: not skim | note: cold', '', ''],
+    ['butter: 2 tbsp; softened', 'butter', '2 tbsp',
+        'ingredient: butter | amount: 2 tbsp | handling: softened', '', 'softened'],
+    ['Flour - 2 cups', 'all-purpose-flour', '2 cup',
+        'ingredient: Flour | amount: 2 cups', '', ''],
+    ['3 ozz butter', '', '3',
+        'amount: 3 | unread: ozz butter', '', ''],
+    ['2 cuqs flour', 'all-purpose-flour', '2 cup',
+        'amount: 2 cuqs | ingredient: flour', '', ''],
+    ['2 cps flour', '', '2',
+        'amount: 2 | unread: cps flour', '', ''],
+    ['1 teaspon salt', 'table-salt', '1 tsp',
+        'amount: 1 teaspon | ingredient: salt', '', ''],
+    ['1 cup cornstrach', 'cornstarch', '1 cup',
+        'amount: 1 cup | ingredient: cornstrach', '', ''],
+    ['1 cup honny', 'honey', '1 cup',
+        'amount: 1 cup | ingredient: honny', '', ''],
+    ['1 cup suger', 'granulated-sugar', '1 cup',
+        'amount: 1 cup | ingredient: suger', '', ''],
+    ['2 cups flour and 1 tsp salt', 'all-purpose-flour', '2 cup',
+        'amount: 2 cups | ingredient: flour | note: and 1 tsp | unread: salt', '', ''],
+    ['1 cup butter and sugar', 'butter', '1 cup',
+        'amount: 1 cup | ingredient: butter | note: and | unread: sugar', '', ''],
+    ['1 cup half and half', 'half-and-half', '1 cup',
+        'amount: 1 cup | ingredient: half and half', '', ''],
+    ['1 chopped', '', '1',
+        'amount: 1 | unread: chopped', '', ''],
+    ['1 cup chopped', '', '1 cup',
+        'amount: 1 cup | unread: chopped', '', ''],
+    ['I cup flour', 'all-purpose-flour', '1 cup',
+        'amount: I cup | ingredient: flour', '', ''],
+    ['2 cups flour (or I cup rye flour)', 'all-purpose-flour', '2 cup',
+        'amount: 2 cups | ingredient: flour | note: or I cup rye flour', '', ''],
     ['1-1/2 cups sugar', 'granulated-sugar', '1 1/2 cup',
         'amount: 1-1/2 cups | ingredient: sugar', '', ''],
     ['1 - 1/2 cups sugar', 'granulated-sugar', '1 1/2 cup',
@@ -270,3 +322,30 @@ it('takes a first line for the title where more follow, and never an only line',
     $recipe = (new RecipeReader(Pantry::reference()))->read($text);
     expect([$recipe->title, count($recipe->lines)])->toBe([$title, $lines]);
 })->with([["Oat buns\n1 cup oats", 'Oat buns', 1], ['1 cup oats', null, 1], ["Oat buns\n1 cup oats\n1 egg", 'Oat buns', 2]]);
+
+it('reads a kitchen\'s own foods by their names', function () {
+    $pantry = Pantry::reference()->adding([NewIngredient::named('Zottel mix', Family::FinePowder->value, '120', [])]);
+    $read = (new LineReader($pantry))->read('2 cups zottel mix');
+    expect([$read->ingredient?->name, (new LineReader(Pantry::reference()))->read('2 cups zottel mix')->ingredient])->toBe(['Zottel mix', null]);
+});
+
+it('takes as many lines and letters as it says, and no more', function (string $text, bool $isTaken) {
+    expect(refused(fn () => (new RecipeReader(Pantry::reference()))->read($text)) === null)->toBe($isTaken);
+})->with([
+    'lines' => [implode("\n", array_fill(0, RecipeReader::MOST_LINES, '1 egg')), true],
+    'a line more' => [implode("\n", array_fill(0, RecipeReader::MOST_LINES + 1, '1 egg')), false],
+    'a page' => ["1 egg\n".str_repeat(' ', RecipeReader::LONGEST_PAGE - 6), true],
+    'a letter more' => ["1 egg\n".str_repeat(' ', RecipeReader::LONGEST_PAGE - 5), false],
+]);
+
+it('joins a line that a page broke behind its amount', function (string $text, array $read) {
+    $lines = (new RecipeReader(Pantry::reference()))->read($text)->lines;
+    expect(array_map(static fn ($line): string => $line->text, $lines))->toBe($read);
+})->with([
+    ["Buns\n2 cups\nflour\n1 egg", ['2 cups flour', '1 egg']],
+    ["Buns\n2 cups\n1 cup flour", ['2 cups', '1 cup flour']],
+]);
+
+it('tells how much it makes by what follows the word', function (string $text, ?string $makes) {
+    expect((new RecipeReader(Pantry::reference()))->read("Buns\n$text\n1 cup flour")->makes)->toBe($makes);
+})->with([['Makes 12 buns.', '12 buns'], ['Serves 6', '6'], ['Yield: 2 loaves', '2 loaves'], ['Rinde 12 panecillos', '12 panecillos']]);

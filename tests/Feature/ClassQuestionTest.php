@@ -91,6 +91,7 @@ it('asks one at a time: the next takes the place of the one before, and ends wit
         "/api/class-question/$first", ['id' => ClassQuestion::query()->find($first)->question()->id(), 'answer' => 'x'],
     )->assertConflict();
     $this->travel(1)->days();
+    ($this->as)($this->oona);
     expect(($this->mine)())->toBeNull();
     $this->travelBack();
     $this->asNobody()->asTeacher($this->school->teacher)->deleteJson($this->url)->assertOk()->assertJsonPath('asked', null);

@@ -89,7 +89,8 @@ it('refuses a bad roster by row and takes nothing of it', function (string $text
     'HTML' => ["Ilka\n<b>Bram</b>", 'Row 2: The name has signs'],
     'quotes' => ["Name\n\"Ilka\nBram", 'never closed'],
     'encoding' => ["Name\nJos\xE9", 'not in UTF-8'],
-    'many' => [implode("\n", array_map(fn (int $i): string => "Student $i", range(1, 50_000))), 'too large'],
+    'many' => [implode("\n", array_map(fn (int $i): string => "Student $i", range(1, 9_000))), 'more than 60'],
+    'too much' => [str_repeat("Student\n", 600_000), 'too large'],
     'school' => [implode("\n", array_map(fn (int $i): string => "S$i", range(1, 61))), 'more than 60'],
     'twice' => ["Ilka\nIlka", 'Row 2: That name stands twice'],
     'there already' => ["Ilka\nOona of Hazel", 'Row 2: That name is in the class already'],
@@ -101,11 +102,10 @@ it('refuses a bad roster by row and takes nothing of it', function (string $text
 it('seats students, resets a PIN, renews codes', function () {
     [$hazel, $rowan] = $this->class->stations->all();
     $oona = $hazel->students->first();
-    $oona->update(['pin' => '1234']);
     $this->putJson(
-        "$this->url/students/{$oona->id}", ['name' => 'Oona', 'station_id' => $rowan->id, 'reset_pin' => true],
+        "$this->url/students/{$oona->id}", ['name' => 'Oona', 'station_id' => $rowan->id],
     )->assertNoContent();
-    expect($oona->refresh()->station_id)->toBe($rowan->id)->and($oona->pin)->toBeNull()->and($oona->name)->toBe('Oona');
+    expect($oona->refresh()->station_id)->toBe($rowan->id)->and($oona->name)->toBe('Oona');
     [$classCode, $stationCode] = [$this->class->code, $hazel->code];
     $this->postJson("$this->url/code")->assertNoContent();
     $this->putJson("$this->url/stations/{$hazel->id}", ['name' => 'Hazel', 'renew' => true])->assertNoContent();
@@ -115,7 +115,9 @@ it('seats students, resets a PIN, renews codes', function () {
     $alder = $this->class->stations()->where('name', 'Alder')->sole();
     $this->deleteJson("$this->url/stations/{$alder->id}")->assertNoContent();
     $this->deleteJson("$this->url/students/{$oona->id}")->assertNoContent();
-    expect(Student::query()->find($oona->id))->toBeNull();
+    expect($this->class->students()->find($oona->id))->toBeNull()
+        ->and(Student::query()->findOrFail($oona->id)->only(['name', 'roster_number', 'pin', 'station_id']))
+        ->toBe(['name' => '', 'roster_number' => null, 'pin' => null, 'station_id' => null]);
 });
 
 it('keeps a station that has weighed', function () {

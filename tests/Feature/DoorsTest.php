@@ -2,11 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Auth\SlowHash;
+use App\Exceptions\StorageFault;
 use App\Models\Student;
 use App\Models\Teacher;
 use Hovik\Core\Words\Phrase;
 use Hovik\Core\Words\Phrasebook;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Facades\Route;
 
 it('lets a teacher in with the right password, under a new session id', function () {
     $section = $this->section();
@@ -93,7 +99,7 @@ it('refuses a PIN that is none and a student of another class', function (array 
 ]);
 
 it('makes a tablet a station by the code on its card, however it is typed', function (string $typed) {
-    $section = $this->section();
+    $section = $this->openLab()->section;
     $station = $section->stations->first();
     $this->postJson(
         '/api/station/session',
@@ -103,7 +109,7 @@ it('makes a tablet a station by the code on its card, however it is typed', func
 })->with(['%s', '%2$s %3$s', '%2$s-%3$s']);
 
 it('knows one kind of person a browser, and forgets them on leaving', function () {
-    $section = $this->section();
+    $section = $this->openLab()->section;
     $this->postJson('/api/teacher/session', ['email' => $section->teacher->email, 'password' => 'flour-and-water'])->assertOk();
     $this->postJson('/api/station/session', ['code' => $section->stations->first()->code])->assertOk();
     $this->assertGuest('teacher');
@@ -166,4 +172,175 @@ it('tells a station the sign that its class settled', function () {
 it('names a wrong field in the reader\'s language whatever their region', function () {
     $message = fn (string $asked) => $this->postJson('/api/teacher/session', [], ['Accept-Language' => $asked])->json('errors.email.0');
     expect($message('es-US'))->toBe($message('es'))->not->toBe($message('en-US'));
+});
+
+it('counts wrong PINs for a name over all devices, with pauses that grow, and a right one forgets them', function () {
+    $section = $this->section();
+    [$one, $two] = $section->students->take(2)->all();
+    Student::query()->update(['pin' => Hash::make('2468')]);
+    $join = fn (Student $student, string $pin) => $this->asNobody()->withServerVariables(['REMOTE_ADDR' => '10.0.0.'.random_int(1, 250)])
+        ->postJson('/api/join', ['code' => $section->code, 'student_id' => $student->id, 'pin' => $pin]);
+    foreach ([1, 5, 15, 15] as $minutes) {
+        foreach (range(1, $minutes === 1 ? 5 : 1) as $ignored) {
+            $join($one, '1357')->assertUnprocessable();
+        }
+        $join($one, '2468')->assertTooManyRequests()->assertJsonPath('errors.pin.0', fn (string $said): bool => str_contains($said, "Wait $minutes min"));
+        $this->travel(60 * $minutes + 1)->seconds();
+    }
+    $join($two, '2468')->assertOk();
+    $join($one, '2468')->assertOk();
+    $join($one, '1357')->assertUnprocessable();
+    $join($one, '2468')->assertOk();
+});
+
+it('lets a device that a student came in with before go on, whatever others try', function () {
+    $section = $this->section();
+    $student = $section->students->first();
+    $student->update(['pin' => Hash::make('2468')]);
+    $join = fn (string $pin) => $this->postJson('/api/join', ['code' => $section->code, 'student_id' => $student->id, 'pin' => $pin]);
+    $device = $join('2468')->assertOk()->getCookie('hovik_device')->getValue();
+    $this->asNobody();
+    foreach (range(1, 5) as $ignored) {
+        $join('1357')->assertUnprocessable();
+    }
+    $join('2468')->assertTooManyRequests();
+    $known = fn (string $pin) => $this->asNobody()->withCredentials()->withCookie('hovik_device', $device)->postJson(
+        '/api/join', ['code' => $section->code, 'student_id' => $student->id, 'pin' => $pin],
+    );
+    $known('2468')->assertOk();
+    foreach (range(1, 5) as $ignored) {
+        $known('1357')->assertUnprocessable();
+    }
+    $known('2468')->assertTooManyRequests();
+});
+
+it('is not fooled by trying many names: devices nobody came in with share their tries', function () {
+    $section = $this->section();
+    $students = Student::factory()->count(20)->for($section)->sequence(fn ($one) => ['name' => "S$one->index", 'roster_number' => 100 + $one->index])
+        ->create(['pin' => Hash::make('2468')]);
+    $through = 0;
+    foreach ($students as $student) {
+        foreach (range(1, 5) as $ignored) {
+            $through += $this->asNobody()->postJson('/api/join', ['code' => $section->code, 'student_id' => $student->id, 'pin' => '1357'])->status() === 422;
+        }
+    }
+    expect($through)->toBeLessThan(30);
+    $this->asNobody()->asTeacher($section->teacher)->getJson('/api/today')->assertJsonPath('sections.0.at_the_door.0.name', 'S0');
+    $this->postJson("/api/sections/{$section->id}/students/{$students[19]->id}/let-in")->assertNoContent();
+    $this->asNobody()->postJson('/api/join', ['code' => $section->code, 'student_id' => $students[19]->id, 'pin' => '2468'])->assertOk();
+});
+
+it('refuses a PIN that is tried first', function (string $pin, bool $isTaken) {
+    $section = $this->section();
+    $answer = $this->postJson('/api/join', ['code' => $section->code, 'student_id' => $section->students->first()->id, 'pin' => $pin]);
+    $isTaken ? $answer->assertOk() : $answer->assertUnprocessable()->assertJsonValidationErrors('pin');
+})->with([
+    ['0000', false], ['1111', false], ['1234', false], ['4321', false], ['0987', false], ['7890', false], ['1212', false], ['2014', false],
+    ['1999', false], ['2468', true], ['1357', true], ['8520', true], ['2113', true],
+]);
+
+it('gives a new PIN to hand out: the old one, whoever is in by it, and the pause are over', function () {
+    $section = $this->section();
+    $student = $section->students->first();
+    $student->update(['pin' => Hash::make('2468')]);
+    $join = fn (string $pin) => $this->postJson('/api/join', ['code' => $section->code, 'student_id' => $student->id, 'pin' => $pin]);
+    foreach (range(1, 5) as $ignored) {
+        $this->asNobody();
+        $join('1357')->assertUnprocessable();
+    }
+    $was = $student->refresh()->session_version;
+    $pin = $this->asNobody()->asTeacher($section->teacher)->postJson("/api/sections/{$section->id}/students/{$student->id}/pin")
+        ->assertOk()->json('pin');
+    $this->asNobody()->actingAs($student->fresh(), 'student')->withSession(['door.student.since' => time(), 'door.student.version' => $was])
+        ->getJson('/api/practice')->assertUnauthorized();
+    $this->asNobody();
+    $join('2468')->assertUnprocessable();
+    $join($pin)->assertOk();
+    // On the very device that was in its pause, too.
+    $device = $this->asNobody()->postJson('/api/join', ['code' => $section->code, 'student_id' => $student->id, 'pin' => '1357'])
+        ->getCookie('hovik_device')->getValue();
+    $there = fn (string $pin) => $this->asNobody()->withCredentials()->withCookie('hovik_device', $device)
+        ->postJson('/api/join', ['code' => $section->code, 'student_id' => $student->id, 'pin' => $pin]);
+    foreach (range(1, 4) as $ignored) {
+        $there('1357')->assertUnprocessable();
+    }
+    $there($pin)->assertTooManyRequests();
+    $pin = $this->asNobody()->asTeacher($section->teacher)->postJson("/api/sections/{$section->id}/students/{$student->id}/pin")->json('pin');
+    $there($pin)->assertOk();
+});
+
+it('puts a tablet out when its station\'s card is made anew', function () {
+    $lab = $this->openLab();
+    $station = $lab->section->stations->first();
+    $this->postJson('/api/station/session', ['code' => $station->code])->assertOk();
+    $was = $station->refresh()->session_version;
+    $this->asNobody()->asTeacher($lab->section->teacher)
+        ->putJson("/api/sections/{$lab->section_id}/stations/$station->id", ['name' => $station->name, 'renew' => true])->assertNoContent();
+    $this->asNobody()->actingAs($station->fresh(), 'station')->withSession([
+        'door.station.since' => time(), 'door.station.version' => $was, 'station.signed_in_at' => now()->toDateTimeString(),
+    ])->getJson('/api/work')->assertUnauthorized();
+    $this->asNobody()->postJson('/api/station/session', ['code' => $station->code])->assertUnprocessable();
+});
+
+it('takes a card only while a lab of its class is open', function () {
+    $lab = $this->openLab();
+    $code = $lab->section->stations->first()->code;
+    $this->postJson('/api/station/session', ['code' => $code])->assertOk();
+    $lab->update(['state' => 'closed', 'closed_at' => now()]);
+    $this->asNobody()->postJson('/api/station/session', ['code' => $code])->assertUnprocessable()->assertJsonValidationErrors('code');
+});
+
+it('takes a mail as it is: large letters are small ones, an accent is another mail', function () {
+    $section = $this->section();
+    $in = fn (string $mail) => $this->asNobody()->postJson('/api/teacher/session', ['email' => $mail, 'password' => 'flour-and-water']);
+    $in(' TEACHER1@School.Example ')->assertOk();
+    $in('teachér1@school.example')->assertUnprocessable();
+});
+
+it('answers who is unknown like who is known', function () {
+    $section = $this->section();
+    $known = $this->postJson('/api/teacher/session', ['email' => $section->teacher->email, 'password' => 'wrong-and-wrong']);
+    $unknown = $this->postJson('/api/teacher/session', ['email' => 'nobody@school.example', 'password' => 'wrong-and-wrong']);
+    expect($unknown->getContent())->toBe($known->getContent())->and($unknown->status())->toBe($known->status());
+    $took = static function (?string $hash): float {
+        $start = hrtime(true);
+        SlowHash::holds('wrong-and-wrong', $hash);
+
+        return (hrtime(true) - $start) / 1e6;
+    };
+    config(['hashing.bcrypt.rounds' => 9]);
+    $hash = Hash::make('flour-and-water', ['rounds' => 9]);
+    $took(null);
+    expect(min($took(null), $took(null)) / min($took($hash), $took($hash)))->toBeGreaterThan(0.6)->toBeLessThan(1.6);
+});
+
+it('says on every answer which front end belongs to it', function () {
+    $this->getJson('/api/session')->assertHeader('X-Hovik-Build', config('hovik.build'));
+    $this->getJson('/api/today')->assertUnauthorized()->assertHeader('X-Hovik-Build');
+    $this->get('/join')->assertHeader('X-Hovik-Build');
+});
+
+it('stores nothing on a disk that is all but full, says so, and goes on when there is room', function () {
+    $section = $this->section();
+    $sign = fn () => $this->asNobody()->postJson('/api/teacher/session', ['email' => $section->teacher->email, 'password' => 'flour-and-water']);
+    config(['hovik.least_free_bytes' => PHP_INT_MAX]);
+    $sign()->assertStatus(507)->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'disk'));
+    $this->getJson('/api/session')->assertOk();
+    config(['hovik.least_free_bytes' => 64 << 20]);
+    $sign()->assertOk();
+});
+
+it('writes no value of a query to the log, and tells a full table as a full disk', function () {
+    $fault = fn (int $code): StorageFault => StorageFault::of(new QueryException('mariadb', 'insert into students (name) values (?)', ['Oona Secret'], tap(
+        new PDOException("Duplicate entry 'Oona Secret'"), fn (PDOException $one) => $one->errorInfo = ['HY000', $code, 'Oona Secret'],
+    )));
+    expect((string) $fault(1062))->not->toContain('Secret')->and($fault(1062)->render(request()))->toBeNull()
+        ->and($fault(1114)->render(request())?->getStatusCode())->toBe(507);
+    Route::post('api/breaks', fn () => DB::table('students')->insert(['nope' => 'Oona Secret']));
+    $logged = '';
+    Log::listen(function ($message) use (&$logged) {
+        $logged .= $message->message.json_encode(array_map(fn ($one) => (string) ($one instanceof Throwable ? $one : ''), $message->context));
+    });
+    app(Illuminate\Contracts\Debug\ExceptionHandler::class)->report(StorageFault::of(new QueryException('mariadb', 'select ?', ['Oona Secret'], new PDOException('x'))));
+    expect($logged)->toContain('select ?')->not->toContain('Secret');
 });

@@ -86,7 +86,7 @@ it('keeps kitchens apart, and students and nobody out', function () {
     $this->asNobody()->asTeacher($other->teacher);
     $this->putJson('/api/pantry/bread-flour', ['grams' => '150', 'reason' => 'Theirs.'])->assertNoContent();
     $this->putJson('/api/drawer/tools/dry-cup-us-2', ['count' => 3, 'place' => null])->assertNoContent();
-    $this->deleteJson("/api/drawer/scales/{$this->class->kitchen->scales->first()->id}")->assertNotFound();
+    $this->deleteJson("/api/drawer/scales/{$this->class->kitchen->scales->first()->id}")->assertForbidden();
     $this->asNobody()->asTeacher($this->class->teacher);
     expect(collect($this->getJson('/api/pantry')->json())->firstWhere('id', 'bread-flour')['own'])->toBeNull()
         ->and(collect($this->getJson('/api/drawer')->json('tools'))->firstWhere('id', 'dry-cup-us-2')['count'])->toBe(0);

@@ -56,3 +56,11 @@ it('says it in the reader\'s language before it knows them', function (string $p
     'no such class' => ['/api/join/ZZZZZZ', 422, 'código'],
     'no such page' => ['/api/nothing-here', 404, 'no '],
 ]);
+
+it('answers for an id that no device makes', function (string $id) {
+    $lab = $this->openLab();
+    $this->asStation($lab->section->stations->first());
+    foreach ([['GET', "/api/weighings/$id"], ['PUT', "/api/weighings/$id"], ['PUT', "/api/weighings/$id/guess"], ['PUT', "/api/events/$id"]] as [$how, $url]) {
+        expect($this->json($how, $url, ['cause' => 'heaped'])->status())->toBeIn([404, 422]);
+    }
+})->with(['é', '%C3%A9', '🥣', "a'b", str_repeat('A', 41), '01JDF8Z9X3M5N7P9Q1R3S5T7V9x']);

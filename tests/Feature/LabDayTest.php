@@ -306,8 +306,26 @@ describe('more ways to weigh', function () {
         );
     });
     it('keeps what was predicted and where the number came from', function () {
-        $this->weigh($this->flour, ['predicted' => 'heaped', 'source' => 'scale'], ($this->ulid)())->assertCreated();
+        $sent = ['predicted' => 'heaped', 'source' => 'scale', 'grams' => '239', 'reports' => ['grams' => '040200ef00']];
+        $this->weigh($this->flour, $sent, ($this->ulid)())->assertCreated();
         ($this->board)()->assertJsonPath('weighings.0.predicted', 'heaped')->assertJsonPath('weighings.0.source', 'scale');
+    });
+    it('takes nobody\'s word that a number came from a scale', function (array $sent, string $source) {
+        $this->weigh($this->flour, $sent, ($this->ulid)())->assertCreated();
+        ($this->board)()->assertJsonPath('weighings.0.source', $source);
+    })->with([
+        'no bytes' => [['source' => 'scale'], 'typed'], 'bytes of another weight' => [['source' => 'scale', 'reports' => ['grams' => '040200ef00']], 'typed'],
+        'of a weight that moves' => [['source' => 'scale', 'grams' => '239', 'reports' => ['grams' => '030200ef00']], 'typed'],
+        'each cup' => [['source' => 'scale', 'grams' => null, 'cups' => [['full_g' => '130', 'empty_g' => '20'], ['full_g' => '129', 'empty_g' => '20']],
+            'reports' => ['full0' => '0402008200', 'empty0' => '0402001400', 'full1' => '0402008100', 'empty1' => '0402001400']], 'scale'],
+        'a cup without' => [['source' => 'scale', 'grams' => null, 'cups' => [['full_g' => '130', 'empty_g' => '20'], ['full_g' => '129', 'empty_g' => '20']],
+            'reports' => ['full0' => '0402008200', 'empty0' => '0402001400', 'full1' => '0402008100']], 'typed'],
+    ]);
+    it('knows the simulated scale where there is one, and a sheet from the teacher alone', function () {
+        config(['hovik.simulated_scale' => false]);
+        $this->weigh($this->flour, ['source' => 'paper'], ($this->ulid)())->assertUnprocessable()->assertJsonValidationErrors('source');
+        $this->weigh($this->flour, ['source' => 'practice'], ($this->ulid)())->assertCreated();
+        ($this->board)()->assertJsonPath('weighings.0.source', 'typed');
     });
     it('tells the gain of a repeat, and what was predicted', function () {
         $this->weigh($this->flour, ['grams' => '259'], ($this->ulid)())->assertJsonPath('gain', null);

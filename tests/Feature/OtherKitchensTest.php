@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Kitchen;
 use App\Models\Scale;
+use App\Models\School;
 use App\Models\Section;
 use App\Models\Station;
 use App\Models\Student;
@@ -25,7 +26,7 @@ const METRIC_DRAWER = [
  */
 function classWith(string $standard, array $drawer, array $students = ['Ñandú Öström', "D'Arcy O’Neil-Smythe"]): Section
 {
-    $kitchen = Kitchen::factory()->create(['name' => 'Küche „B“', 'time_zone' => 'Europe/Madrid']);
+    $kitchen = Kitchen::factory()->for(School::factory()->state(['time_zone' => 'Europe/Madrid']))->create(['name' => 'Küche „B“']);
     foreach ($drawer as $id) {
         $kitchen->tools()->create(['catalogue_id' => $id, 'count' => 2]);
     }

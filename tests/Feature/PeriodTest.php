@@ -120,7 +120,7 @@ it('leaves for the second period what is measured then, at every station, and be
         ->assertJsonPath('stations.0.left', [$milk->id, $salt->id]);
     $this->postJson("/api/labs/{$this->lab->id}/pause")->assertNoContent();
     $this->travel(2)->days();
-    $this->postJson("/api/labs/{$this->lab->id}/second")->assertNoContent();
+    $this->asNobody()->asTeacher($this->school->teacher)->postJson("/api/labs/{$this->lab->id}/second")->assertNoContent();
     $this->postJson("/api/labs/{$this->lab->id}/second")->assertConflict();
     $this->getJson($this->url)->assertJsonPath('running', 1)->assertJsonPath('began_at', fn (float $at) => abs($at - now()->timestamp) < 60);
     $then = $work();

@@ -29,6 +29,7 @@ $ways = function (): array {
 };
 $doors = [
     'GET api/session', 'DELETE api/session', 'POST api/teacher/session', 'GET api/join/{code}', 'POST api/join', 'POST api/station/session',
+    'POST api/set-up', 'GET api/slips/{code}', 'POST api/slips/{code}',
 ];
 
 it('lets nobody in but by the doors', function () use ($ways, $doors) {

@@ -103,6 +103,7 @@ const board = (more: Partial<Board> = {}): Board => ({
     paused: false,
     first_of_two: false,
   },
+  runs: true,
   section_id: 3,
   section: "Foods 1",
   time_zone: "America/Chicago",

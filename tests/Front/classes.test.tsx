@@ -137,7 +137,7 @@ describe("who sits where", () => {
     const screen = await page(<Seats one={seats()} />);
     const who = [...screen.place.querySelectorAll(".seat")].map((seat) => [
       seat.getAttribute("aria-label"),
-      ...[...seat.querySelectorAll("li > span")].map((one) => one.textContent),
+      ...[...seat.querySelectorAll("li > span:first-child")].map((one) => one.textContent),
     ]);
     expect(who).toEqual([["Hazel", "Oona", "Mateus"], ["Rowan"], ["No station yet", "Ilka"]]);
     const full = await page(<Seats one={oneClass({ students: oneClass().students.slice(0, 2) })} />);
@@ -150,11 +150,11 @@ describe("who sits where", () => {
     screen.type("Station of Oona", "");
     await settle();
     expect(screen.changes()).toEqual([
-      { asked: "PUT /api/sections/3/students/13", query: {}, body: { name: "Ilka", station_id: 2, reset_pin: false } },
+      { asked: "PUT /api/sections/3/students/13", query: {}, body: { name: "Ilka", station_id: 2 } },
       {
         asked: "PUT /api/sections/3/students/11",
         query: {},
-        body: { name: "Oona", station_id: null, reset_pin: false },
+        body: { name: "Oona", station_id: null },
       },
     ]);
   });
@@ -171,14 +171,18 @@ describe("who sits where", () => {
     await drop("not a student", 1);
     expect(screen.changes()).toEqual([]);
     await drop("11", 1);
-    expect(bodies(screen)).toEqual([{ name: "Oona", station_id: 2, reset_pin: false }]);
+    expect(bodies(screen)).toEqual([{ name: "Oona", station_id: 2 }]);
   });
 
-  it("gives a forgotten PIN back to be chosen, in place", async () => {
-    const screen = await page(<Seats one={seats()} />);
-    expect(screen.all("li button").filter((name) => name !== "⋯")).toEqual(["Reset PIN"]); // only who has one
-    await screen.press("Reset the PIN of Oona");
-    expect(bodies(screen)).toEqual([{ name: "Oona", station_id: 1, reset_pin: true }]);
+  it("makes a new PIN to hand out, shown until it is told", async () => {
+    const screen = await page(<Seats one={seats()} />, {
+      "POST /api/sections/3/students/11/pin": { name: "Oona", pin: "4826" },
+    });
+    expect(screen.all("li button").filter((name) => name !== "⋯")).toEqual(["New PIN"]); // only who has one
+    await screen.press("Make a new PIN for Oona");
+    expect(screen.text()).toContain("New PIN, tell them now: 4826");
+    await screen.press("Told");
+    expect(screen.text()).not.toContain("4826");
   });
 
   it("folds what else a student may do; a tap shows at once, and goes back where it is refused", async () => {

@@ -25,6 +25,9 @@ const session = (kind: string, name: string | null = null) => ({
   name,
   school: kind === "nobody" ? null : "Tarn Valley",
   version: "0.10.0",
+  role: kind === "teacher" ? "teacher" : null,
+  demo: false,
+  to_set_up: false,
 });
 const nobody = { "GET /api/session": session("nobody") };
 
@@ -137,6 +140,14 @@ describe("joining a class", () => {
 });
 
 describe("a station's tablet", () => {
+  it("says what is off without HTTPS, and nothing with it", async () => {
+    vi.stubGlobal("isSecureContext", false);
+    const plain = await page(<StationSetUp />, nobody, "/station");
+    expect(plain.text()).toContain("came without HTTPS");
+    vi.stubGlobal("isSecureContext", true);
+    expect((await page(<StationSetUp />, nobody, "/station")).text()).not.toContain("HTTPS");
+  });
+
   it("is set up by the card's code, and says when it is another's", async () => {
     const replies: Record<string, unknown> = {
       ...nobody,
@@ -238,6 +249,8 @@ describe("today", () => {
         ends_at: "11:15",
         stations: [{ name: "Hazel", code: "HAZEL10" }],
         labs,
+        runs: true,
+        at_the_door: [],
       },
     ],
   });

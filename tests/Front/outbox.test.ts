@@ -58,6 +58,31 @@ describe("the outbox", () => {
     expect(calls[1]).toEqual(calls[0]);
   });
 
+  it.each([
+    ["refused for who sends it", 403],
+    ["too large for a proxy on the way", 413],
+  ])("keeps what is %s, to be read: it may be the only copy", async (_, status) => {
+    const { send, flush, kept } = await outbox();
+    script = [() => json(status, { message: "No." })];
+    expect(await send("a")).toMatchObject({ state: "refused" });
+    expect(await kept()).toMatchObject([{ id: "a", refused: "No." }]);
+    await flush();
+    expect(calls).toHaveLength(1); // it is not sent again by itself
+  });
+
+  it("keeps its order when the device's clock is set back", async () => {
+    const { send, kept } = await outbox();
+    const away = () => Promise.reject(new TypeError("gone"));
+    script = [away, away, away, away, away, away];
+    const clock = vi.spyOn(Date, "now").mockReturnValue(2_000_000_000_000);
+    await send("first");
+    clock.mockReturnValue(1_000_000_000_000);
+    await send("second");
+    await send("third");
+    clock.mockRestore();
+    expect((await kept()).map((one) => one.id)).toEqual(["first", "second", "third"]);
+  });
+
   it("sends in order: nothing overtakes what waits", async () => {
     const { send, flush, kept } = await outbox();
     const away = () => Promise.reject(new TypeError("gone"));

@@ -255,9 +255,33 @@ it("who is signed out is nobody at once, and the version stays", async () => {
   const queries = newQueries();
   forgetSession(queries);
   const [key] = queries.getQueryCache().getAll();
-  expect(key?.state.data).toEqual({ kind: "nobody", name: null, school: null, version: "" });
-  queries.setQueryData(key?.queryKey ?? [], { kind: "teacher", name: "A", school: "B", version: "0.10.0" });
+  expect(key?.state.data).toEqual({
+    kind: "nobody",
+    name: null,
+    school: null,
+    version: "",
+    role: null,
+    demo: false,
+    to_set_up: false,
+  });
+  queries.setQueryData(key?.queryKey ?? [], {
+    kind: "teacher",
+    name: "A",
+    school: "B",
+    version: "0.10.0",
+    role: "teacher",
+    demo: true,
+    to_set_up: false,
+  });
   forgetSession(queries);
   await settle();
-  expect(key?.state.data).toEqual({ kind: "nobody", name: null, school: null, version: "0.10.0" });
+  expect(key?.state.data).toEqual({
+    kind: "nobody",
+    name: null,
+    school: null,
+    version: "0.10.0",
+    role: null,
+    demo: true,
+    to_set_up: false,
+  });
 });

@@ -1,9 +1,11 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import enBench from "../../resources/js/i18n/en.bench.json";
 import en from "../../resources/js/i18n/en.json";
+import enSchool from "../../resources/js/i18n/en.school.json";
 import enTeacher from "../../resources/js/i18n/en.teacher.json";
 import esBench from "../../resources/js/i18n/es.bench.json";
 import es from "../../resources/js/i18n/es.json";
+import esSchool from "../../resources/js/i18n/es.school.json";
 import esTeacher from "../../resources/js/i18n/es.teacher.json";
 import { decimalSign, settleDecimal, shown, signed, tagged } from "../../resources/js/kit/numbers";
 import { weight } from "../../resources/js/pantry/weight";
@@ -23,6 +25,7 @@ const holes = (text: string) => [...new Set([...text.matchAll(/\{\{(\w+)\}\}/g)]
 describe.each([
   ["everybody's", en, es],
   ["the teacher's", enTeacher, esTeacher],
+  ["the school's", enSchool, esSchool],
   ["the bench's", enBench, esBench],
 ] as const)("%s words", (_, english, spanish) => {
   const [one, other] = [flat(english as Words), flat(spanish as Words)];

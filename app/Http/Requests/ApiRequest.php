@@ -24,6 +24,12 @@ abstract class ApiRequest extends FormRequest
         return $teacher;
     }
 
+    /** A mail as it is stored: in small letters. */
+    public function mail(): string
+    {
+        return mb_strtolower($this->string('email')->trim()->toString());
+    }
+
     /** @return list<string> */
     protected function texts(string $field): array
     {

@@ -1,6 +1,7 @@
 import createClient, { type Middleware } from "openapi-fetch";
 import i18n from "../i18n/i18n";
 import { tagged } from "../kit/numbers";
+import { hearBuild } from "../shell/build";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
@@ -13,6 +14,11 @@ export class Problem extends Error {
     readonly fields: Record<string, string[]> = {},
   ) {
     super(message);
+  }
+
+  /** What it says, where no field is to blame. */
+  get ofAll(): string | undefined {
+    return Object.keys(this.fields).length === 0 ? this.message : undefined;
   }
 
   /** Signed out, or the page's token is of an ended session. */
@@ -34,6 +40,7 @@ const manners: Middleware = {
     if (token) request.headers.set("X-XSRF-TOKEN", decodeURIComponent(token));
   },
   async onResponse({ response }) {
+    hearBuild(response);
     if (response.ok) return;
     const body = await response.json().catch(() => ({}));
     throw new Problem(response.status, body.message ?? i18n.t("problem.server"), body.errors ?? {});
@@ -77,6 +84,7 @@ export async function send(id: string, url: string, json: unknown): Promise<unkn
   const response = await withFreshToken(request).catch(() => {
     throw new Problem(0, i18n.t("problem.network"));
   });
+  hearBuild(response);
   const answer = await response.json().catch(() => ({}));
   if (!response.ok) throw new Problem(response.status, answer.message ?? i18n.t("problem.server"), answer.errors ?? {});
   if (answer?.id !== id) throw new Problem(0, i18n.t("problem.network"));

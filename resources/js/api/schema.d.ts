@@ -4,6 +4,58 @@
  */
 
 export interface paths {
+    "/api/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One's own name, mail and devices */
+        get: operations["accountShow"];
+        /** Be called something else */
+        put: operations["accountUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** A new password; wherever else they are signed in, they are out */
+        put: operations["passwordUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Sign out everywhere but here */
+        delete: operations["accountSessionsDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bake": {
         parameters: {
             query?: never;
@@ -480,6 +532,23 @@ export interface paths {
         /** Change the list of what is done before a lab: points of one's own, points that are out */
         put: operations["preparationUpdate"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A computer at the weighing table read a scale for a station whose tablet cannot: the tablet is told, and weighs in with it */
+        post: operations["readingStore"];
         delete?: never;
         options?: never;
         head?: never;
@@ -985,6 +1054,194 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What holds for the whole school */
+        get: operations["schoolShow"];
+        /** Change it */
+        put: operations["schoolUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/ends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Which classes are erased by themselves, and on which day */
+        get: operations["endsIndex"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/kitchens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Another school room */
+        post: operations["kitchenStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/kitchens/{kitchen}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Call it something else */
+        put: operations["kitchenUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What adults did, the newest first */
+        get: operations["logIndex"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The adults of the school, who of them is signed in, and slips that work yet */
+        get: operations["peopleIndex"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/people/{person}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** What somebody is in the school, where they teach, and whether they may come in */
+        put: operations["peopleUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/people/{person}/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Sign somebody out wherever they are signed in: a lost telephone */
+        delete: operations["personSessionsDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/people/{person}/slip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody forgot their password: a slip with which they choose a new one. Their sessions end when they do */
+        post: operations["resetSlipStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/slips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Invite somebody: a slip to hand out, or a mail where a mail server is set */
+        post: operations["slipStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/slips/{slip}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** It works no longer */
+        delete: operations["slipDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sections": {
         parameters: {
             query?: never;
@@ -996,6 +1253,23 @@ export interface paths {
         put?: never;
         /** Make a class */
         post: operations["sectionStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One's own classes that were put away */
+        get: operations["archivedIndex"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1032,6 +1306,24 @@ export interface paths {
         put: operations["sectionUpdate"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put it away: nobody joins it, and it is in no list of the day */
+        post: operations["sectionEndArchive"];
+        /** Take it out again */
+        delete: operations["sectionEndUnarchive"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1103,6 +1395,93 @@ export interface paths {
         post?: never;
         /** They no longer do */
         delete: operations["colleagueDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What erasing it would take, and when it ends by itself */
+        get: operations["sectionEndShow"];
+        /** Keep it beyond the school's time for it, or no longer */
+        put: operations["sectionEndKeep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/erasure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Erase it with all its students, labs and weigh-ins. It cannot be taken back */
+        post: operations["sectionEndDestroy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/export.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All that is stored of it, as files */
+        get: operations["sectionEndExport"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/next-year": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same class for a new year: its settings and stations, with new codes and nobody in it; the old one is put away */
+        post: operations["sectionEndNextYear"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/owner": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who could have a class: teachers of its kitchen */
+        get: operations["sectionOwnerShow"];
+        /** Hand a class over; whoever had it is no longer in it */
+        put: operations["sectionOwnerUpdate"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1219,10 +1598,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** A student's name and seat, or a PIN to be chosen anew */
+        /** A student's name and seat */
         put: operations["studentUpdate"];
         post?: never;
-        /** Erase a student with all that is known of them */
+        /** Erase a student: their weigh-ins stay for 'a former student', and nothing else does */
         delete: operations["studentDestroy"];
         options?: never;
         head?: never;
@@ -1239,6 +1618,57 @@ export interface paths {
         get?: never;
         /** A student is away today, or came after all */
         put: operations["awayUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/students/{student}/let-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody stands before a pause, and the teacher knows them: they may try at once */
+        post: operations["letInStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/students/{student}/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A new PIN to hand out, told this once. Whoever is in by the old one is put out, and pauses end */
+        post: operations["pinStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/students/{student}/record.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All that is stored of one student: a page to read, and JSON */
+        get: operations["studentRecordShow"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1315,6 +1745,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/set-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The first visit of an empty installation: the school, its first kitchen, and its keeper, who is in then */
+        post: operations["setUpSchoolStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shopping": {
         parameters: {
             query?: never;
@@ -1383,6 +1830,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/slips/{code}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whom a slip is for */
+        get: operations["useSlipShow"];
+        put?: never;
+        /** Its holder chooses a password, and is in */
+        post: operations["useSlipStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/station/session": {
         parameters: {
             query?: never;
@@ -1409,7 +1874,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** A teacher signs in */
+        /** A teacher signs in. Who is unknown is answered like who is known, and as late */
         post: operations["teacherSessionStore"];
         delete?: never;
         options?: never;
@@ -1602,10 +2067,35 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        /** @description A teacher's own sign-in. */
+        Account: {
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "keeper" | "teacher" | "aide";
+            /** @description the latest first */
+            sessions: components["schemas"]["AccountSession"][];
+        };
+        AccountSession: {
+            /** @description 'phone', 'tablet', 'computer' */
+            device: string;
+            at: string;
+            here: boolean;
+        };
         AimRow: {
             id: string;
             said: string;
             safety: boolean;
+        };
+        ArchivedClass: {
+            id: number;
+            name: string;
+            archived_at: string;
+        };
+        /** @description Classes that were put away. */
+        ArchivedClasses: {
+            /** @description the last one first */
+            classes: components["schemas"]["ArchivedClass"][];
         };
         /** @description What is being asked on the class's devices, and how it was answered: counts, no names, since it stands on the wall. */
         AskedOfClass: {
@@ -1640,6 +2130,11 @@ export interface components {
             /** @description once the teacher shows the answer */
             marked: components["schemas"]["PracticeMarked"] | null;
         };
+        /** @description A student for whom wrong PINs came, and none that was right since. */
+        AtTheDoor: {
+            id: number;
+            name: string;
+        };
         Attempt: {
             id: string;
             attempt: number;
@@ -1671,6 +2166,8 @@ export interface components {
         /** @description Stations by ingredients, with every weighing. */
         Board: {
             lab: components["schemas"]["BoardLab"];
+            /** @description the lab; an aide watches it, and sees no targets */
+            runs: boolean;
             section_id: number;
             section: string;
             time_zone: string;
@@ -1707,8 +2204,9 @@ export interface components {
             shared: boolean;
             /** @description as the recipe says it */
             amount: string;
-            target_g: number;
-            tolerance_g: number;
+            /** @description null for an aide */
+            target_g: number | null;
+            tolerance_g: number | null;
             /** @description in which the target is shown */
             decimals: number;
             tolerance_decimals: number;
@@ -1929,6 +2427,21 @@ export interface components {
             /** @description taken out by the teacher; it can be put back */
             out: boolean;
         };
+        EndRow: {
+            id: number;
+            name: string;
+            teacher: string;
+            students: number;
+            archived: boolean;
+            kept: boolean;
+            /** @description null: not by itself */
+            ends_on: string | null;
+        };
+        /** @description When what is stored of classes ends. */
+        Ends: {
+            /** @description the next one first */
+            classes: components["schemas"]["EndRow"][];
+        };
         EquivalentRow: {
             measure: string;
             spoons: string | null;
@@ -1987,6 +2500,10 @@ export interface components {
             name: string;
             factor: number;
             advisable: string;
+        };
+        Heir: {
+            id: number;
+            name: string;
         };
         ImportedClasses: {
             /** @description names */
@@ -2162,6 +2679,19 @@ export interface components {
             /** @description several may be weighed as one */
             one_spoon: boolean;
         };
+        /** @description A page of what adults did, the newest first. */
+        LogPage: {
+            rows: components["schemas"]["LogRow"][];
+            /** @description where the next page goes on; null: there is none */
+            before: number | null;
+        };
+        LogRow: {
+            id: number;
+            at: string;
+            /** @description their name then, or that it came by itself */
+            who: string;
+            said: string;
+        };
         /** @description Something new, by its number. */
         Made: {
             id: number;
@@ -2225,6 +2755,11 @@ export interface components {
             /** @description of the measure against the grams */
             error_pct: number;
         };
+        /** @description A PIN to hand out. */
+        NewPin: {
+            name: string;
+            pin: string;
+        };
         /** @description No usual slip gives this weight. */
         NoCause: {
             said: string;
@@ -2286,6 +2821,14 @@ export interface components {
             /** @description what cannot be about it */
             problem: string | null;
         };
+        /** @description The adults of a school. */
+        People: {
+            people: components["schemas"]["PersonRow"][];
+            /** @description that work yet */
+            slips: components["schemas"]["SlipRow"][];
+            /** @description a mail server is set */
+            can_mail: boolean;
+        };
         PeriodBlock: {
             id: string;
             name: string;
@@ -2330,6 +2873,21 @@ export interface components {
         Person: {
             id: number;
             name: string;
+        };
+        PersonRow: {
+            id: number;
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "keeper" | "teacher" | "aide";
+            kitchen_id: number;
+            kitchen: string;
+            /** @description may come in */
+            active: boolean;
+            /** @description on which they are signed in */
+            devices: number;
+            seen_at: string | null;
+            classes: string[];
         };
         /** @description A piece of a batch on the scale: 'heaped' is too heavy, 'shy' too light. */
         PortionWeighed: {
@@ -2627,6 +3185,28 @@ export interface components {
             working: string[];
             source: string | null;
         };
+        SchoolKitchen: {
+            id: number;
+            name: string;
+        };
+        /** @description What holds for a whole school. */
+        SchoolPage: {
+            name: string;
+            time_zone: string;
+            /** @enum {string} */
+            language: "en" | "es";
+            /** @enum {string} */
+            spelling: "us" | "british";
+            /** @enum {string} */
+            decimal_sign: "device" | "point" | "comma";
+            /** @enum {string} */
+            standard: "us_customary" | "us_label_240" | "metric_250" | "au" | "uk_imperial_legacy";
+            /** @description month and day, `06-30` */
+            year_ends: string;
+            /** @description full years after a year's end before its classes are erased; null: until somebody erases */
+            kept_years: number | null;
+            kitchens: components["schemas"]["SchoolKitchen"][];
+        };
         SchoolRow: {
             question: string;
             /** @description in the middle of a sentence */
@@ -2639,6 +3219,24 @@ export interface components {
             name: string;
             code: string;
             bowl_g: number | null;
+        };
+        /** @description What erasing a class would take, and when it ends by itself. */
+        SectionEnd: {
+            name: string;
+            archived: boolean;
+            kept: boolean;
+            students: number;
+            labs: number;
+            weighings: number;
+            /** @description erased by itself on that day; null: not by itself */
+            ends_on: string | null;
+            /** @description day from which no nightly backup has what is erased today */
+            gone_from_backups: string;
+        };
+        /** @description Who could have a class instead of its teacher. */
+        SectionHeirs: {
+            owner: string;
+            teachers: components["schemas"]["Heir"][];
         };
         /** @description The names of a class that is open to join. */
         SectionNames: {
@@ -2699,6 +3297,15 @@ export interface components {
             school: string | null;
             /** @description of Hovik, as CHANGELOG.md has it */
             version: string;
+            /**
+             * @description of a teacher in the school
+             * @enum {string|null}
+             */
+            role: "keeper" | "teacher" | "aide" | null;
+            /** @description the demo school: anybody knows its passwords */
+            demo: boolean;
+            /** @description an empty installation: the first visitor sets it up */
+            to_set_up: boolean;
         };
         Settled: {
             ingredient: string;
@@ -2863,6 +3470,37 @@ export interface components {
             /** @description of how many families of food, where the skill is another one for each */
             shown: number;
             of: number;
+        };
+        /** @description Whom a slip is for. */
+        SlipDoor: {
+            name: string;
+            email: string;
+            school: string;
+            /** @description somebody new; or a new password for somebody who is here */
+            is_new: boolean;
+        };
+        /** @description A new slip with its code, which is told this once. */
+        SlipMade: {
+            id: number;
+            name: string;
+            school: string;
+            code: string;
+            /** @description of the page that its QR opens */
+            path: string;
+            ends_at: string;
+            /** @description somebody new; or a new password for somebody who is here */
+            is_new: boolean;
+            mailed: boolean;
+        };
+        SlipRow: {
+            id: number;
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "keeper" | "teacher" | "aide";
+            ends_at: string;
+            /** @description somebody new; or a new password for somebody who is here */
+            is_new: boolean;
         };
         /** @description What a station ticks through. */
         StationChecks: {
@@ -3117,18 +3755,23 @@ export interface components {
         Today: {
             time_zone: string;
             sections: components["schemas"]["TodaySection"][];
-            unchecked_scales: string[];
+            /** @description null for an aide: the drawer is not theirs */
+            unchecked_scales: string[] | null;
         };
         TodaySection: {
             id: number;
             name: string;
-            code: string;
+            /** @description the teacher runs it; an aide watches, and sees no codes */
+            runs: boolean;
+            code: string | null;
             open_to_join: boolean;
             starts_at: string;
             ends_at: string;
             stations: components["schemas"]["StationCode"][];
             /** @description the open one first, then those being prepared */
             labs: components["schemas"]["LabSummary"][];
+            /** @description students for whom wrong PINs came */
+            at_the_door: components["schemas"]["AtTheDoor"][];
         };
         /** @description What a class settled on as Level. */
         Tolerances: {
@@ -3302,6 +3945,107 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    accountShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Account"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    accountUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    passwordUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    current: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    accountSessionsDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
     bakeShow: {
         parameters: {
             query?: never;
@@ -4276,6 +5020,38 @@ export interface operations {
                 "application/json": {
                     own: string[];
                     without: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    readingStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    station_id: number;
+                    report: string;
                 };
             };
         };
@@ -5323,6 +6099,353 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    schoolShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    schoolUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    time_zone: string;
+                    /** @enum {string} */
+                    language: "en" | "es";
+                    /** @enum {string} */
+                    spelling: "us" | "british";
+                    /** @enum {string} */
+                    decimal_sign: "device" | "point" | "comma";
+                    /** @enum {string} */
+                    standard: "us_customary" | "us_label_240" | "metric_250" | "au";
+                    year_ends?: string;
+                    kept_years?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    endsIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ends"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    kitchenStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    kitchenUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    logIndex: {
+        parameters: {
+            query?: {
+                before?: number | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    peopleIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    peopleUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    role: "keeper" | "teacher" | "aide";
+                    kitchen_id: number;
+                    active: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    personSessionsDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    resetSlipStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    mail: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SlipMade"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    slipStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    role: "keeper" | "teacher" | "aide";
+                    kitchen_id: number;
+                    name: string;
+                    email: string;
+                    mail: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SlipMade"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    slipDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slip: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
     sectionStore: {
         parameters: {
             query?: never;
@@ -5353,6 +6476,29 @@ export interface operations {
             403: components["responses"]["NotYours"];
             409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
+        };
+    };
+    archivedIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArchivedClasses"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
         };
     };
     sectionImportStore: {
@@ -5461,6 +6607,54 @@ export interface operations {
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
+        };
+    };
+    sectionEndArchive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    sectionEndUnarchive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
         };
     };
     classQuestionShow: {
@@ -5668,6 +6862,212 @@ export interface operations {
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
+        };
+    };
+    sectionEndShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SectionEnd"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    sectionEndKeep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    kept: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SectionEnd"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    sectionEndDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    sectionEndExport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    sectionEndNextYear: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    sectionOwnerShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SectionHeirs"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    sectionOwnerUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    teacher_id: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
     classPracticeShow: {
@@ -5903,7 +7303,6 @@ export interface operations {
                 "application/json": {
                     name: string;
                     station_id: number | null;
-                    reset_pin?: boolean | null;
                 };
             };
         };
@@ -5977,6 +7376,85 @@ export interface operations {
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
+        };
+    };
+    letInStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    pinStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewPin"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    studentRecordShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
         };
     };
     waysUpdate: {
@@ -6121,6 +7599,49 @@ export interface operations {
                 content?: never;
             };
             409: components["responses"]["Refused"];
+        };
+    };
+    setUpSchoolStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    time_zone: string;
+                    /** @enum {string} */
+                    language: "en" | "es";
+                    /** @enum {string} */
+                    spelling: "us" | "british";
+                    /** @enum {string} */
+                    decimal_sign: "device" | "point" | "comma";
+                    /** @enum {string} */
+                    standard: "us_customary" | "us_label_240" | "metric_250" | "au";
+                    year_ends?: string;
+                    kept_years?: number | null;
+                    code: string;
+                    teacher: string;
+                    email: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
     shoppingShow: {
@@ -6309,6 +7830,62 @@ export interface operations {
             429: components["responses"]["TooMany"];
         };
     };
+    useSlipShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SlipDoor"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    useSlipStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name?: string | null;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     stationSessionStore: {
         parameters: {
             query?: never;
@@ -6335,7 +7912,6 @@ export interface operations {
             };
             409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
-            429: components["responses"]["TooMany"];
         };
     };
     teacherSessionStore: {
@@ -6365,7 +7941,6 @@ export interface operations {
             };
             409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
-            429: components["responses"]["TooMany"];
         };
     };
     techniqueIndex: {
@@ -6474,7 +8049,10 @@ export interface operations {
                     /** @enum {string|null} */
                     predicted?: "level" | "heaped" | "shy" | null;
                     /** @enum {string|null} */
-                    source?: "typed" | "scale" | "practice" | "paper" | null;
+                    source?: "typed" | "scale" | "practice" | null;
+                    reports?: {
+                        [key: string]: string;
+                    } | null;
                     ticked: string[];
                 };
             };

@@ -5,6 +5,7 @@ import { createRoot } from "react-dom/client";
 import { RouterProvider } from "react-router/dom";
 import { asProblem } from "../api/client";
 import { startWords } from "../i18n/i18n";
+import { reloadForMissingPart, renewIfOld } from "../shell/build";
 import { forgetSession } from "../shell/session";
 import { applyTheme } from "../shell/theme";
 import { router } from "./router";
@@ -26,6 +27,13 @@ const queries = new QueryClient({
     // A browser that believes to be offline still tries: only then can the person be told that it failed.
     mutations: { networkMode: "always" },
   },
+});
+
+router.subscribe(({ navigation, location }) => {
+  if (navigation.state === "idle") renewIfOld(location.pathname);
+});
+window.addEventListener("vite:preloadError", (event) => {
+  if (reloadForMissingPart()) event.preventDefault();
 });
 
 await startWords();

@@ -1,15 +1,19 @@
+import "../../css/school.css";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import { useToday } from "../shell/useToday";
+import Archived from "./Archived";
 import Codes from "./Codes";
 import Colleagues from "./Colleagues";
 import type { Class } from "./class";
 import NewClass from "./NewClass";
+import Owner from "./Owner";
 import Roster from "./Roster";
 import Seats from "./Seats";
 import Settings from "./Settings";
 import SetUpList from "./SetUpList";
+import YearEnd from "./YearEnd";
 
 /** Who sits where, the codes to come in by, the class's settings, who helps. */
 export default function ClassPage({ one }: { one: Class }) {
@@ -43,6 +47,9 @@ export default function ClassPage({ one }: { one: Class }) {
       <aside className="sheet-side">
         <Codes one={one} />
         <Colleagues one={one} />
+        <Owner one={one} />
+        <YearEnd one={one} />
+        <Archived />
       </aside>
     </main>
   );

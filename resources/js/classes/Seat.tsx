@@ -3,6 +3,7 @@ import { useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
 import Bowl from "./Bowl";
 import { type Class, useClassRefresh } from "./class";
+import StudentPin from "./StudentPin";
 import StudentWays from "./StudentWays";
 
 type Student = Class["students"][number];
@@ -10,7 +11,7 @@ type Props = {
   one: Class;
   /** none: those without a seat */
   station: Class["stations"][number] | undefined;
-  change: (student: Student, station: number | null, resetPin?: boolean) => void;
+  change: (student: Student, station: number | null) => void;
 };
 
 /** One station with who sits there; without students it can be taken out. */
@@ -68,16 +69,7 @@ export default function Seat({ one, station, change }: Props) {
                 </option>
               ))}
             </select>
-            {student.has_pin && (
-              <button
-                type="button"
-                className="quiet"
-                aria-label={t("class.resetPinOf", { name: student.name })}
-                onClick={() => change(student, student.station_id, true)}
-              >
-                {t("class.resetPin")}
-              </button>
-            )}
+            {student.has_pin && <StudentPin section={one.id} student={student} />}
             <StudentWays section={one.id} student={student} />
           </li>
         ))}

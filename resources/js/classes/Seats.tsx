@@ -15,10 +15,10 @@ export default function Seats({ one }: { one: Class }) {
   const adding = useSend("post", "/api/sections/{section}/stations", after);
   const seating = useSend("put", "/api/sections/{section}/students/{student}", after);
   const [name, setName] = useState("");
-  const change = (student: Class["students"][number], station: number | null, reset_pin = false) =>
+  const change = (student: Class["students"][number], station: number | null) =>
     seating.send({
       params: { path: { section: one.id, student: student.id } },
-      body: { name: student.name, station_id: station, reset_pin },
+      body: { name: student.name, station_id: station },
     });
   const add = (event: FormEvent) => {
     event.preventDefault();

@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import { useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
 import { type Class, useClassRefresh } from "./class";
+import StudentEnd from "./StudentEnd";
 
 type Student = Class["students"][number];
 const WAYS = ["top-read", "weigh-out", "partner", "large-print"] as const;
@@ -44,6 +45,7 @@ export default function StudentWays({ section, student }: { section: number; stu
           ))}
           <p className="soft">{t("class.waysHint")}</p>
           <FieldProblem>{sending.says}</FieldProblem>
+          <StudentEnd section={section} student={student} />
         </div>
       )}
     </>

@@ -21,6 +21,7 @@ export default function StationSetUp() {
   };
   return (
     <Door title={t("station.title")}>
+      {window.isSecureContext === false && <p className="soft">{t("station.noHttps")}</p>}
       <form className="grid gap-5" onSubmit={enter} noValidate>
         <Field
           label={t("station.code")}

@@ -37,7 +37,7 @@ export default function BoardHead({ board, live, projected, project }: Props) {
         <button type="button" className="btn btn-outline" aria-pressed={projected} onClick={project}>
           <Screen /> {t(projected ? "board.projectOff" : "board.project")} <kbd className="kbd">P</kbd>
         </button>
-        <LabKeys board={board} />
+        {board.runs && <LabKeys board={board} />}
       </span>
     </div>
   );

@@ -23,14 +23,21 @@ export default function BoardSide({ board, station, line, weighings }: Props) {
       ) : (
         <>
           <p>{board.weighings.length === 0 ? t("board.empty") : t("board.pick")}</p>
-          {board.lab.paused && <HandOver board={board} />}
-          {board.lab.state === "open" && board.lab.first_of_two && <SecondPeriod board={board} />}
-          {board.lab.state === "open" && <NowByPlan lab={board.lab.id} />}
+          {board.runs && board.lab.paused && <HandOver board={board} />}
+          {board.runs && board.lab.state === "open" && board.lab.first_of_two && <SecondPeriod board={board} />}
+          {board.lab.state === "open" && <NowByPlan lab={board.lab.id} runs={board.runs} />}
           {board.lab.state === "open" && <AdultSteps board={board} />}
-          {board.lab.state === "open" && <ScaleChecks board={board} />}
-          <Link className="quiet underline" to={`/labs/${board.lab.id}/paper`}>
-            {t("paper.link")}
-          </Link>
+          {board.runs && board.lab.state === "open" && <ScaleChecks board={board} />}
+          {board.lab.state === "open" && (
+            <Link className="quiet underline" to={`/labs/${board.lab.id}/table`}>
+              {t("table.link")}
+            </Link>
+          )}
+          {board.runs && (
+            <Link className="quiet underline" to={`/labs/${board.lab.id}/paper`}>
+              {t("paper.link")}
+            </Link>
+          )}
         </>
       )}
     </aside>

@@ -37,14 +37,21 @@ export default function CellPanel({ board, station, line, weighings }: Props) {
               </span>
             </span>
           </p>
-          <LevelStrip
-            targetG={line.target_g}
-            lowG={line.target_g - line.tolerance_g}
-            highG={line.target_g + line.tolerance_g}
-            decimals={line.decimals}
-            latest={{ grams: last.grams, decimals: last.decimals, verdict: last.verdict, uncertaintyG: last.scale_u_g }}
-            earlier={weighings.slice(0, -1).filter((one) => !one.corrected)}
-          />
+          {line.target_g !== null && line.tolerance_g !== null && (
+            <LevelStrip
+              targetG={line.target_g}
+              lowG={line.target_g - line.tolerance_g}
+              highG={line.target_g + line.tolerance_g}
+              decimals={line.decimals}
+              latest={{
+                grams: last.grams,
+                decimals: last.decimals,
+                verdict: last.verdict,
+                uncertaintyG: last.scale_u_g,
+              }}
+              earlier={weighings.slice(0, -1).filter((one) => !one.corrected)}
+            />
+          )}
         </div>
       ) : (
         <p>{t("board.nobody")}</p>
@@ -71,16 +78,18 @@ export default function CellPanel({ board, station, line, weighings }: Props) {
           </ol>
         </section>
       )}
-      <section>
-        <h3 className="side-h">{t("board.how")}</h3>
-        <ul>
-          {line.working.map((sentence) => (
-            <li key={sentence} className="running">
-              <KitchenFraction>{sentence}</KitchenFraction>
-            </li>
-          ))}
-        </ul>
-      </section>
+      {board.runs && (
+        <section>
+          <h3 className="side-h">{t("board.how")}</h3>
+          <ul>
+            {line.working.map((sentence) => (
+              <li key={sentence} className="running">
+                <KitchenFraction>{sentence}</KitchenFraction>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
     </>
   );
 }

@@ -43,10 +43,12 @@ export default function Cups({ board, live }: { board: Board; live: "live" | "po
                     <span className="a">
                       <KitchenFraction>{one.amount}</KitchenFraction>
                     </span>
-                    <span className="t num soft">
-                      {shown(one.target_g, one.decimals, i18n.language)} ±
-                      {shown(one.tolerance_g, one.tolerance_decimals, i18n.language)} g
-                    </span>
+                    {one.target_g !== null && one.tolerance_g !== null && (
+                      <span className="t num soft">
+                        {shown(one.target_g, one.decimals, i18n.language)} ±
+                        {shown(one.tolerance_g, one.tolerance_decimals, i18n.language)} g
+                      </span>
+                    )}
                   </th>
                 ))}
               </tr>

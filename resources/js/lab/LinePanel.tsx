@@ -108,7 +108,7 @@ export default function LinePanel({ board, station, line, last }: Props) {
       {last && (last.verdict === "heaped" || last.verdict === "shy") && (
         <LastCauses lab={board.lab.id} weighing={last} />
       )}
-      {last && isOpen && <Correct lab={board.lab.id} weighing={last} />}
+      {last && isOpen && board.runs && <Correct lab={board.lab.id} weighing={last} />}
     </>
   );
 }

@@ -5,7 +5,7 @@ import { useNow } from "../kit/useNow";
 import { periodQuery, plannedAt } from "../period/period";
 
 /** What each station should be at now, by the plan. */
-export default function NowByPlan({ lab }: { lab: number }) {
+export default function NowByPlan({ lab, runs }: { lab: number; runs: boolean }) {
   const { t } = useTranslation();
   const { data: plan } = useQuery(periodQuery(lab));
   const now = useNow(15_000);
@@ -23,9 +23,11 @@ export default function NowByPlan({ lab }: { lab: number }) {
           </li>
         ))}
       </ul>
-      <Link className="quiet underline" to={`/labs/${lab}/period`}>
-        {t("period.open")}
-      </Link>
+      {runs && (
+        <Link className="quiet underline" to={`/labs/${lab}/period`}>
+          {t("period.open")}
+        </Link>
+      )}
     </section>
   );
 }

@@ -60,7 +60,7 @@ export default function StationPanel({ board, station }: Props) {
         </div>
       )}
       <FieldProblem>{problem}</FieldProblem>
-      {isOpen && <WhoMeasures board={board} station={station} />}
+      {isOpen && board.runs && <WhoMeasures board={board} station={station} />}
       <section>
         <h3 className="side-h">{t("board.left")}</h3>
         {station.left.length === 0 && <p className="soft">{t("board.nothingLeft")}</p>}

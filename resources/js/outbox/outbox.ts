@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from "react";
 import { Problem, send as put } from "../api/client";
-import { drop, type Kept, keep, kept } from "./store";
+import { add, drop, type Kept, keep, kept } from "./store";
 
 /**
  * Everything that a station stores goes through here: first into this device, then to the server, in order, each once. What the
@@ -33,7 +33,7 @@ const tell = async () => {
 /** Resolves as soon as it is known: sent, refused, or that it stays here for now. */
 export async function post({ watched, ...item }: Omit<Kept, "order"> & { watched?: object }): Promise<Sent> {
   if (watched) whileWatched.set(item.id, watched);
-  await keep({ ...item, order: Date.now() + performance.now() / 1e6 });
+  await add(item);
   const answer = new Promise<Sent>((resolve) => waiting.set(item.id, resolve));
   await tell();
   void flush();
@@ -65,8 +65,10 @@ export function flush(): Promise<void> {
             settle(one, problem.isSignedOut ? { state: "refused", problem } : { state: "kept" });
           break; // the order is kept: nothing overtakes it
         }
-        // While somebody looks at the field it belongs to, it goes back there; else it waits here to be read.
-        if (waiting.has(item.id)) await drop(item.id);
+        // While somebody looks at the field it belongs to, it goes back there; else it waits here to be read. What is refused for who sends
+        // it, or for its size, has no field to go back to: it may be the only copy there is.
+        const hasField = problem.status !== 403 && problem.status !== 413;
+        if (waiting.has(item.id) && hasField) await drop(item.id);
         else await keep({ ...item, refused: problem.message });
         settle(item.id, { state: "refused", problem });
       }

@@ -26,6 +26,14 @@ const store = () => {
   return opened;
 };
 
+/** Behind all that is here: by their number, and not by a clock that may be set back. */
+export const add = async (item: Omit<Kept, "order">) => {
+  const turn = (await store()).transaction("kept", "readwrite");
+  const last = await turn.store.index("order").openCursor(null, "prev");
+  const before = (await turn.store.get(item.id))?.order;
+  await turn.store.put({ ...item, order: before ?? (last?.value.order ?? 0) + 1 });
+  await turn.done;
+};
 export const keep = async (item: Kept) => void (await (await store()).put("kept", item));
 export const drop = async (id: string) => void (await (await store()).delete("kept", id));
 /** Oldest first. */

@@ -7,7 +7,7 @@ import { WebHidScale } from "./webhid";
 import "../../css/scale.css";
 import SimulatedPanel from "./SimulatedPanel";
 
-type Props = { step: number; onTake: (grams: string) => void };
+type Props = { step: number; onTake: (grams: string, bytes: string) => void };
 
 /** Reads a scale: what it shows, whether it stands still, and the number taken when it does. */
 export default function ReadScale({ source, step, onTake }: Props & { source: "cable" | "simulated" }) {
@@ -60,7 +60,7 @@ export default function ReadScale({ source, step, onTake }: Props & { source: "c
         type="button"
         className="btn btn-outline take"
         disabled={take === null}
-        onClick={() => take !== null && onTake(String(take))}
+        onClick={() => take !== null && report && onTake(String(take), report.bytes)}
       >
         {t("scale.take")}
       </button>

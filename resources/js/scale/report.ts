@@ -25,6 +25,8 @@ export type Report = {
   shown: string;
   /** null where the display means no weight: over, under, a fault, an unknown unit */
   grams: number | null;
+  /** its bytes, two figures each: with them a weight counts as the scale's */
+  bytes: string;
 };
 
 const BYTES = 5;
@@ -47,6 +49,7 @@ export function decode(bytes: Uint8Array): Report | null {
     unit: unit?.name ?? "?",
     shown: sign + value.toFixed(Math.max(0, -exponent)),
     grams: isWeight ? Number((value * unit.grams).toFixed(6)) : null,
+    bytes: Array.from(bytes.slice(0, BYTES), (byte) => byte.toString(16).padStart(2, "0")).join(""),
   };
 }
 

@@ -1,12 +1,14 @@
 import type { ReactNode } from "react";
 import { Link } from "react-router";
 import Brand from "../kit/Brand";
+import DemoNote from "./DemoNote";
 import LanguageButton from "./LanguageButton";
 
 /** The frame of all ways in: name, language, one column. */
 export default function Door({ title, children }: { title: string; children: ReactNode }) {
   return (
     <div className="student">
+      <DemoNote />
       <header className="shead">
         <Link to="/" aria-label="Hovik">
           <Brand />

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { Navigate, NavLink, Outlet, useMatch, useNavigate } from "react-router";
+import { Navigate, NavLink, Outlet, useLocation, useMatch, useNavigate } from "react-router";
 import Brand from "../kit/Brand";
 import LanguageButton from "./LanguageButton";
 import Loading from "./Loading";
@@ -8,10 +8,14 @@ import ProblemNote from "./ProblemNote";
 import { useSession, useSignOut } from "./session";
 import { chooseTheme, isDark } from "./theme";
 
+/** Places that an aide has. */
+const AN_AIDES = /^\/(today|account|labs\/\d+(\/table)?)\/?$/;
+
 /** The teacher's frame: places in the day's order across the top. Only teachers pass. */
 export default function TeacherLayout() {
   const { t } = useTranslation();
   const go = useNavigate();
+  const { pathname } = useLocation();
   const session = useSession();
   const leaving = useSignOut();
   const inLab = useMatch("/labs/:lab/*");
@@ -20,6 +24,9 @@ export default function TeacherLayout() {
   if (session.isPending) return <Loading />;
   if (session.isError) return <ProblemNote error={session.error} retry={session.refetch} />;
   if (session.data.kind !== "teacher") return <Navigate to="/sign-in" replace />;
+  // An aide sees the day and the boards, and nothing of the kitchen's.
+  const teaches = session.data.role !== "aide";
+  if (!teaches && !AN_AIDES.test(pathname)) return <Navigate to="/today" replace />;
   return (
     <div className="board-page">
       <header className="top">
@@ -29,16 +36,19 @@ export default function TeacherLayout() {
         <span className="soft of-school">{session.data.school}</span>
         <nav className="places">
           <NavLink to="/today">{t("places.today")}</NavLink>
-          <NavLink to="/prepare">{t("places.prepare")}</NavLink>
-          <NavLink to="/practise">{t("places.practise")}</NavLink>
+          {teaches && <NavLink to="/prepare">{t("places.prepare")}</NavLink>}
+          {teaches && <NavLink to="/practise">{t("places.practise")}</NavLink>}
           {atLab && <NavLink to={atLab.pathnameBase}>{t("places.lab")}</NavLink>}
         </nav>
-        <nav className="places ml-auto" aria-label={t("places.drawer")}>
-          <NavLink to="/drawer">{t("places.drawer")}</NavLink>
-          <NavLink to="/pantry">{t("places.pantry")}</NavLink>
-          <NavLink to="/class">{t("places.class")}</NavLink>
-        </nav>
-        <div className="gap-1">
+        {teaches && (
+          <nav className="places ml-auto" aria-label={t("places.drawer")}>
+            <NavLink to="/drawer">{t("places.drawer")}</NavLink>
+            <NavLink to="/pantry">{t("places.pantry")}</NavLink>
+            <NavLink to="/class">{t("places.class")}</NavLink>
+            {session.data.role === "keeper" && <NavLink to="/school">{t("places.school")}</NavLink>}
+          </nav>
+        )}
+        <div className={teaches ? "gap-1" : "gap-1 ml-auto"}>
           <button
             type="button"
             className="quiet"
@@ -57,7 +67,9 @@ export default function TeacherLayout() {
           >
             {t("places.signOut")}
           </button>
-          <span className="pl-3 font-semibold who">{session.data.name}</span>
+          <NavLink to="/account" className="quiet grid items-center font-semibold who">
+            {session.data.name}
+          </NavLink>
         </div>
       </header>
       <Outlet />

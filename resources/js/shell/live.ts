@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import type { PathsWithMethod } from "openapi-typescript-helpers";
 import { useEffect, useState } from "react";
 import type { paths } from "../api/schema";
+import { tellReading } from "./readings";
 
 export type LiveState = "live" | "polling";
 
@@ -23,7 +24,10 @@ export function useLive(stream: string | undefined, changes: PathsWithMethod<pat
         setState("live");
         refetch(); // what happened while nobody listened
       };
-      source.onmessage = ({ data }) => JSON.parse(data).what !== but && refetch();
+      source.onmessage = ({ data }) => {
+        const fact = JSON.parse(data);
+        if (!tellReading(fact) && fact.what !== but) refetch();
+      };
       source.onerror = () => {
         setState("polling");
         if (source.readyState === EventSource.CLOSED) again = setTimeout(listen, 5000); // refused: ask again later

@@ -17,6 +17,9 @@ export const forgetSession = (queries: QueryClient) =>
     name: null,
     school: null,
     version: was?.version ?? "",
+    role: null,
+    demo: was?.demo ?? false,
+    to_set_up: false,
   }));
 
 /**

@@ -40,7 +40,7 @@ export default function SignIn() {
           onChange={(e) => setPassword(e.target.value)}
           problem={problem?.fields.password?.[0]}
         />
-        <FieldProblem>{problem && Object.keys(problem.fields).length === 0 ? problem.message : undefined}</FieldProblem>
+        <FieldProblem>{problem?.ofAll}</FieldProblem>
         <button type="submit" className="btn btn-primary btn-main" aria-busy={entering.isPending}>
           {t("signIn.go")}
         </button>

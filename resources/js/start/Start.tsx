@@ -1,6 +1,7 @@
 import { useTranslation } from "react-i18next";
 import { Link, Navigate } from "react-router";
 import Brand from "../kit/Brand";
+import DemoNote from "../shell/DemoNote";
 import LanguageButton from "../shell/LanguageButton";
 import Loading from "../shell/Loading";
 import ProblemNote from "../shell/ProblemNote";
@@ -19,9 +20,11 @@ export default function Start() {
   if (session.isPending) return <Loading />;
   if (session.isError) return <ProblemNote error={session.error} retry={session.refetch} />;
   if (session.data.kind === "teacher") return <Navigate to="/today" replace />;
+  if (session.data.to_set_up) return <Navigate to="/set-up" replace />;
   if (session.data.kind !== "nobody") return <Navigate to="/kitchen" replace />;
   return (
     <div className="student">
+      <DemoNote />
       <header className="shead">
         <Brand />
         <span className="ml-auto">

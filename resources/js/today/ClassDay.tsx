@@ -1,5 +1,7 @@
+import "../../css/school.css";
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
+import AtTheDoor from "./AtTheDoor";
 import JoinCode from "./JoinCode";
 import LabRow from "./LabRow";
 
@@ -10,6 +12,7 @@ export default function ClassDay({ today }: { today: Schemas["Today"] }) {
     <main className="today">
       <h1>{t("today.title")}</h1>
       <div className="grid gap-9">
+        {today.sections.length === 0 && <p>{t("today.noClass")}</p>}
         {today.sections.map((section) => (
           <section key={section.id}>
             <h2 className="h2rim flex justify-between">
@@ -20,32 +23,39 @@ export default function ClassDay({ today }: { today: Schemas["Today"] }) {
             </h2>
             {section.labs.length === 0 && <p className="py-4">{t("today.empty")}</p>}
             {section.labs.map((lab) => (
-              <LabRow key={lab.id} lab={lab} timeZone={today.time_zone} />
+              <LabRow key={lab.id} lab={lab} timeZone={today.time_zone} runs={section.runs} />
             ))}
           </section>
         ))}
       </div>
       <div className="grid content-start gap-9">
-        <section>
-          <h2 className="h2rim">{t("today.hand")}</h2>
-          <p className="py-3">
-            {today.unchecked_scales.length > 0
-              ? t("today.unchecked", { names: today.unchecked_scales.join(", ") })
-              : t("today.nothing")}
-          </p>
-        </section>
-        {today.sections.map((section) => (
-          <section key={section.id}>
-            <h2 className="h2rim">{t("today.codes", { section: section.name })}</h2>
-            <dl className="codes">
-              <dt>{t("today.classCode")}</dt>
-              <dd>{section.code}</dd>
-              {section.stations.map((station) => (
-                <JoinCode key={station.code} name={station.name} code={station.code} />
-              ))}
-            </dl>
+        {today.unchecked_scales && (
+          <section>
+            <h2 className="h2rim">{t("today.hand")}</h2>
+            {today.sections.map((section) => (
+              <AtTheDoor key={section.id} section={section} />
+            ))}
+            <p className="py-3">
+              {today.unchecked_scales.length > 0
+                ? t("today.unchecked", { names: today.unchecked_scales.join(", ") })
+                : t("today.nothing")}
+            </p>
           </section>
-        ))}
+        )}
+        {today.sections
+          .filter(({ runs }) => runs)
+          .map((section) => (
+            <section key={section.id}>
+              <h2 className="h2rim">{t("today.codes", { section: section.name })}</h2>
+              <dl className="codes">
+                <dt>{t("today.classCode")}</dt>
+                <dd>{section.code}</dd>
+                {section.stations.map((station) => (
+                  <JoinCode key={station.code} name={station.name} code={station.code} />
+                ))}
+              </dl>
+            </section>
+          ))}
       </div>
     </main>
   );

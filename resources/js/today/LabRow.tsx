@@ -8,7 +8,7 @@ import SendButton from "../kit/SendButton";
 type Lab = Schemas["LabSummary"];
 
 /** A lab of the class, and the way to it. */
-export default function LabRow({ lab, timeZone }: { lab: Lab; timeZone: string }) {
+export default function LabRow({ lab, timeZone, runs }: { lab: Lab; timeZone: string; runs: boolean }) {
   const { t, i18n } = useTranslation();
   const go = useNavigate();
   const opening = useSend("post", "/api/labs/{lab}/open", { onSuccess: () => go(`/labs/${lab.id}`) });
@@ -31,14 +31,16 @@ export default function LabRow({ lab, timeZone }: { lab: Lab; timeZone: string }
         <FieldProblem>{opening.problem?.message}</FieldProblem>
       </div>
       {lab.state === "prepared" ? (
-        <SendButton
-          type="button"
-          className="btn btn-outline min-h-11"
-          isPending={opening.isPending}
-          onClick={() => opening.send({ params: { path: { lab: lab.id } }, body: {} })}
-        >
-          {t("today.open")}
-        </SendButton>
+        runs && (
+          <SendButton
+            type="button"
+            className="btn btn-outline min-h-11"
+            isPending={opening.isPending}
+            onClick={() => opening.send({ params: { path: { lab: lab.id } }, body: {} })}
+          >
+            {t("today.open")}
+          </SendButton>
+        )
       ) : (
         <button
           type="button"

@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { Navigate, useMatch } from "react-router";
 import { asProblem } from "../api/client";
+import { keepOnDevice } from "../shell/build";
 import Loading from "../shell/Loading";
 import type { LiveState } from "../shell/live";
 import ProblemNote from "../shell/ProblemNote";
@@ -14,7 +15,7 @@ export default function KitchenDoor() {
   const between = useMatch("/kitchen") !== null; // nothing is torn from under the hands of somebody who is measuring
   const signedOut = kitchen.isError && asProblem(kitchen.error).isSignedOut;
   // The application stays on the device, to open without the network.
-  useEffect(() => void navigator.serviceWorker?.register("/sw.js"), []);
+  useEffect(() => void keepOnDevice(), []);
   if (signedOut && (between || !kitchen.data)) return <Navigate to="/" replace />;
   if (kitchen.data) return <InsideKitchen kitchen={kitchen.data} onLive={setLive} />;
   if (kitchen.isPending) return <Loading />;

@@ -12,6 +12,7 @@ import { sources } from "../scale/sources";
 import BeforeScale from "./BeforeScale";
 import CupSlots from "./CupSlots";
 import { useChoice, useChosenId, useDraft } from "./draft";
+import FromTable from "./FromTable";
 import { type Line, useKitchen } from "./kitchen";
 import { fieldOf, slotsOf } from "./readings";
 import ScaleChoice from "./ScaleChoice";
@@ -158,16 +159,30 @@ export default function WeighIn({ line: planned }: { line: Line }) {
                 </button>
               ))}
             </div>
+            {at && (
+              <FromTable
+                take={({ grams, report }) => {
+                  sending.reset();
+                  change((before) => ({
+                    readings: { ...before.readings, [at.key]: grams },
+                    source: "scale",
+                    reports: { ...before.reports, [at.key]: report },
+                  }));
+                  goTo(slots[slots.indexOf(at) + 1]?.key ?? at.key);
+                }}
+              />
+            )}
             {source !== "typed" && at && (
               <ReadScale
                 key={source}
                 source={source}
                 step={scale?.step ?? 1}
-                onTake={(grams) => {
+                onTake={(grams, bytes) => {
                   sending.reset();
                   change((before) => ({
                     readings: { ...before.readings, [at.key]: grams },
                     source: source === "simulated" ? "practice" : "scale",
+                    reports: { ...before.reports, [at.key]: bytes },
                   }));
                   goTo(slots[slots.indexOf(at) + 1]?.key ?? at.key);
                 }}

@@ -23,6 +23,8 @@ export type Draft = {
   way?: string;
   predicted?: "level" | "heaped" | "shy";
   source?: "typed" | "scale" | "practice";
+  /** what the scale sent, by slot */
+  reports?: Record<string, string>;
   /** several level measures on the scale at once, where it is too coarse for one */
   together?: boolean;
 };

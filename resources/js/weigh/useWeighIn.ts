@@ -37,6 +37,7 @@ export function useWeighIn(line: Line, draft: Draft) {
         ...(line.way && { way: line.way }),
         ...(draft.predicted && { predicted: draft.predicted }),
         source: draft.source ?? "typed",
+        ...(draft.source === "scale" && { reports: draft.reports ?? {} }),
         ticked: draft.ticked,
       },
       // A doubtful number is asked about while somebody looks; what waited for the network is stored as it is.

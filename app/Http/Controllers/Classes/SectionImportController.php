@@ -18,13 +18,14 @@ final class SectionImportController extends Controller
     /** Take in classes from a OneRoster classes.csv; those that are there already stay as they are. */
     public function store(SectionImportRequest $request, #[CurrentUser('teacher')] Teacher $teacher): ImportedClasses
     {
-        $there = $teacher->classes()->pluck('name')->all();
+        $there = $teacher->running()->pluck('name')->all();
         $made = array_values(array_filter($request->titles(), static fn (string $title): bool => ! in_array($title, $there, true)));
         DB::transaction(function () use ($made, $teacher): void {
             foreach ($made as $title) {
                 Section::query()->create([
                     'name' => $title, 'starts_at' => '08:00', 'ends_at' => '08:47',
                     'kitchen_id' => $teacher->kitchen_id, 'teacher_id' => $teacher->id, 'code' => Code::ofClass(), 'methods' => [],
+                    'standard' => $teacher->kitchen->school->standard,
                 ]);
             }
         });

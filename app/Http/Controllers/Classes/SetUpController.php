@@ -11,14 +11,12 @@ use Hovik\Core\InvalidInput;
 use Hovik\Core\Safety\StationChecklist;
 use Hovik\Core\Words\Phrase;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Gate;
 
 final class SetUpController extends Controller
 {
     /** Change what a class's stations tick before they measure. */
     public function update(EditedListRequest $request, Section $section): Response
     {
-        Gate::authorize('run', $section);
         if (StationChecklist::SetUp->items([], $request->edited()) === []) {
             throw InvalidInput::because('without', Phrase::of('refusal.nothing-to-tick'));
         }

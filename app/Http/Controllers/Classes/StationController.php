@@ -11,16 +11,18 @@ use App\Http\Requests\Classes\StationRequest;
 use App\Live\Live;
 use App\Models\Section;
 use App\Models\Station;
+use App\Models\Teacher;
 use App\Models\Weighing;
+use App\School\Act;
+use App\School\AdultLog;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Gate;
 
 final class StationController extends Controller
 {
     /** One more station. */
     public function store(StationRequest $request, Section $section): Response
     {
-        Gate::authorize('run', $section);
         $position = 1 + (int) $section->stations()->max('position');
         $section->stations()->create($request->validated() + ['position' => $position, 'code' => Code::ofStation()]);
         Live::tellSeats($section);
@@ -29,10 +31,14 @@ final class StationController extends Controller
     }
 
     /** A station's name and bowl, or a new card. */
-    public function update(StationRequest $request, Section $section, Station $station): Response
-    {
-        Gate::authorize('run', $section);
+    public function update(
+        StationRequest $request, Section $section, Station $station, #[CurrentUser('teacher')] Teacher $teacher,
+    ): Response {
         $station->update($request->safe()->except('renew') + ($request->boolean('renew') ? ['code' => Code::ofStation()] : []));
+        if ($request->boolean('renew')) {
+            $station->endSessions();
+            AdultLog::tell($teacher, Act::RenewedCode, ['class' => "$section->name, $station->name"]);
+        }
         Live::tellSeats($section);
 
         return response()->noContent();
@@ -41,7 +47,6 @@ final class StationController extends Controller
     /** Take a station away that has weighed nothing. */
     public function destroy(Section $section, Station $station): Response
     {
-        Gate::authorize('run', $section);
         if (Weighing::query()->where('station_id', $station->id)->exists()) {
             throw new Refusal('refusal.station-has-weighed');
         }

@@ -9,26 +9,30 @@ use App\Http\Requests\Classes\StudentRequest;
 use App\Live\Live;
 use App\Models\Section;
 use App\Models\Student;
+use App\Models\Teacher;
+use App\School\Act;
+use App\School\AdultLog;
+use App\School\Erasure;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Gate;
 
 final class StudentController extends Controller
 {
-    /** A student's name and seat, or a PIN to be chosen anew. */
+    /** A student's name and seat. */
     public function update(StudentRequest $request, Section $section, Student $student): Response
     {
-        Gate::authorize('run', $section);
-        $student->update($request->safe()->only(['name', 'station_id']) + ($request->boolean('reset_pin') ? ['pin' => null] : []));
+        $student->update($request->safe()->only(['name', 'station_id']));
         Live::tellSeats($section);
 
         return response()->noContent();
     }
 
-    /** Erase a student with all that is known of them. */
-    public function destroy(Section $section, Student $student): Response
+    /** Erase a student: their weigh-ins stay for 'a former student', and nothing else does. */
+    public function destroy(Section $section, Student $student, #[CurrentUser('teacher')] Teacher $teacher): Response
     {
-        Gate::authorize('run', $section);
-        $student->delete();
+        $number = (string) $student->roster_number;
+        Erasure::student($student);
+        AdultLog::tell($teacher, Act::ErasedStudent, ['class' => $section->name, 'number' => $number]);
         Live::tellSeats($section);
 
         return response()->noContent();

@@ -8,6 +8,7 @@ use App\Exceptions\Refusal;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Drawer\ScaleRequest;
 use App\Http\Requests\Drawer\ScaleStateRequest;
+use App\Models\Scale;
 use App\Models\Teacher;
 use App\Models\Weighing;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -24,21 +25,20 @@ final class ScaleController extends Controller
     }
 
     /** A scale is out of order, or in order again: no lab counts on it meanwhile. */
-    public function update(ScaleStateRequest $request, int $scale, #[CurrentUser('teacher')] Teacher $teacher): Response
+    public function update(ScaleStateRequest $request, Scale $scale): Response
     {
-        $teacher->kitchen->scales()->findOrFail($scale)->update($request->validated());
+        $scale->update($request->validated());
 
         return response()->noContent();
     }
 
     /** Take a scale away on which nothing was weighed. */
-    public function destroy(int $scale, #[CurrentUser('teacher')] Teacher $teacher): Response
+    public function destroy(Scale $scale): Response
     {
-        $own = $teacher->kitchen->scales()->findOrFail($scale);
-        if (Weighing::query()->where('scale_id', $own->id)->exists()) {
+        if (Weighing::query()->where('scale_id', $scale->id)->exists()) {
             throw new Refusal('refusal.scale-has-weighed');
         }
-        $own->delete();
+        $scale->delete();
 
         return response()->noContent();
     }

@@ -14,8 +14,6 @@ final class BoardController extends Controller
     /** Stations by ingredients, with every weighing. */
     public function show(Lab $lab): Board
     {
-        Gate::authorize('watch', $lab);
-
-        return Board::of($lab);
+        return Board::of($lab, Gate::allows('run', $lab));
     }
 }

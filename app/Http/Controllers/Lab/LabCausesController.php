@@ -9,14 +9,12 @@ use App\Http\Views\Weigh\WeighingCauses;
 use App\Models\Lab;
 use App\Models\Weighing;
 use App\Weighings\Diagnose;
-use Illuminate\Support\Facades\Gate;
 
 final class LabCausesController extends Controller
 {
     /** What a weighing may come from, for the teacher. */
     public function show(Lab $lab, Weighing $weighing, Diagnose $diagnosing): WeighingCauses
     {
-        Gate::authorize('watch', $lab);
         abort_unless($weighing->line->lab_id === $lab->id, 404);
 
         return WeighingCauses::of($weighing, $diagnosing->of($weighing), forTeacher: true);

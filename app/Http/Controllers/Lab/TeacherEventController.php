@@ -13,14 +13,12 @@ use Hovik\Core\InvalidInput;
 use Hovik\Core\Words\Phrase;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Gate;
 
 final class TeacherEventController extends Controller
 {
     /** The teacher checks, sends back, releases, sees, notes; an aide answers checks, too. */
     public function update(EventRequest $request, Lab $lab, RecordEvent $recording, #[CurrentUser('teacher')] Teacher $teacher): Response
     {
-        Gate::authorize('watch', $lab);
         if (! $request->kind()->isForTeachers()) {
             throw InvalidInput::because('kind', Phrase::of('refusal.stations-only'));
         }

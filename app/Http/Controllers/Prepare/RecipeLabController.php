@@ -9,14 +9,12 @@ use App\Http\Requests\Prepare\RecipeLabRequest;
 use App\Http\Views\Made;
 use App\Models\Recipe;
 use App\Recipes\MakeLab;
-use Illuminate\Support\Facades\Gate;
 
 final class RecipeLabController extends Controller
 {
     /** Make a lab from a recipe: for the class, or at each station. */
     public function store(RecipeLabRequest $request, Recipe $recipe, MakeLab $making): Made
     {
-        Gate::authorize('use', $recipe);
         $title = $request->string('title')->trim()->toString();
         $title = $title === '' ? mb_substr($recipe->title, 0, 80) : $title;
 

@@ -11,7 +11,6 @@ use App\Models\Recipe;
 use App\Models\Teacher;
 use App\Recipes\KeepRecipe;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Support\Facades\Gate;
 
 final class RecipeVersionController extends Controller
 {
@@ -19,8 +18,6 @@ final class RecipeVersionController extends Controller
     public function store(
         RecipeRequest $request, Recipe $recipe, KeepRecipe $keeping, #[CurrentUser('teacher')] Teacher $teacher,
     ): KeptVersion {
-        Gate::authorize('use', $recipe);
-
         return new KeptVersion($keeping->change($recipe, $teacher, $request->title(), $request->recipe(), $request->note())->number);
     }
 }

@@ -10,7 +10,6 @@ use App\Http\Views\Prepare\PeriodPage;
 use App\Labs\LabPeriod;
 use App\Labs\LabPlan;
 use App\Models\Lab;
-use Illuminate\Support\Facades\Gate;
 
 /** A lab that spans two periods; settled while it is prepared. */
 final class SecondPeriodController extends Controller
@@ -18,8 +17,6 @@ final class SecondPeriodController extends Controller
     /** Spread it over two periods: what does not keep is measured in the second. */
     public function store(Lab $lab): PeriodPage
     {
-        Gate::authorize('run', $lab);
-
         return $this->split($lab, LabPeriod::of(LabPlan::of($lab))->whatDoesNotKeep());
     }
 
@@ -32,8 +29,6 @@ final class SecondPeriodController extends Controller
     /** Back to one period. */
     public function destroy(Lab $lab): PeriodPage
     {
-        Gate::authorize('run', $lab);
-
         return $this->split($lab, null);
     }
 

@@ -19,6 +19,6 @@ final class TodayController extends Controller
             'labs' => fn (Relation $labs) => $labs->getQuery()->whereNull('archived_at'), 'labs.items', 'stations',
         ]);
 
-        return Today::of($teacher->load('kitchen.scales')->kitchen, $sections);
+        return Today::of($teacher->load('kitchen.scales'), $sections);
     }
 }

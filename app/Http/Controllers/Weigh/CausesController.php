@@ -8,15 +8,12 @@ use App\Http\Controllers\Controller;
 use App\Http\Views\Weigh\WeighingCauses;
 use App\Models\Weighing;
 use App\Weighings\Diagnose;
-use Illuminate\Support\Facades\Gate;
 
 final class CausesController extends Controller
 {
     /** What a weighing may come from. */
     public function show(Weighing $weighing, Diagnose $diagnosing): WeighingCauses
     {
-        Gate::authorize('view', $weighing);
-
         return WeighingCauses::of($weighing, $diagnosing->of($weighing));
     }
 }

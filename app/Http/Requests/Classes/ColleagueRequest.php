@@ -28,11 +28,9 @@ final class ColleagueRequest extends ApiRequest
     /** A teacher of the same kitchen, other than the class's own. */
     public function colleague(Section $section): Teacher
     {
-        $email = $this->string('email')->toString();
-
-        return Teacher::query()->where(
+        return Teacher::query()->where('deactivated_at', null)->where(
             'kitchen_id', $section->kitchen_id,
-        )->where('email', $email)->whereKeyNot($section->teacher_id)->first()
+        )->where('email', $this->mail())->whereKeyNot($section->teacher_id)->first()
             ?? throw InvalidInput::because('email', Phrase::of('refusal.no-such-colleague'));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Classes;
 
 use App\Http\Requests\ApiRequest;
+use App\Http\Requests\PersonName;
 
 final class NewSectionRequest extends ApiRequest
 {
@@ -12,7 +13,7 @@ final class NewSectionRequest extends ApiRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:80'],
+            'name' => ['required', 'string', 'max:80', new PersonName],
             'starts_at' => ['bail', 'required', 'string', 'date_format:H:i'],
             'ends_at' => ['bail', 'required', 'string', 'date_format:H:i', TimeAfter::field('starts_at')],
         ];

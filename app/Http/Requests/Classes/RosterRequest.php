@@ -12,7 +12,7 @@ final class RosterRequest extends ApiRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['text' => ['required', 'string', 'max:700000'], 'look' => ['required', 'boolean'], 'coded' => ['nullable', 'boolean']];
+        return ['text' => ['required', 'string', 'max:5600000'], 'look' => ['required', 'boolean'], 'coded' => ['nullable', 'boolean']];
     }
 
     public function text(): string

@@ -15,7 +15,7 @@ final class SectionImportRequest extends ApiRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['text' => ['required', 'string', 'max:600000']];
+        return ['text' => ['required', 'string', 'max:5600000']];
     }
 
     /** @return list<string> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Classes;
 
 use App\Http\Requests\ApiRequest;
+use App\Http\Requests\PersonName;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Weighing\ToleranceLevel;
@@ -17,7 +18,7 @@ final class SectionRequest extends ApiRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:80'],
+            'name' => ['required', 'string', 'max:80', new PersonName],
             'starts_at' => ['bail', 'required', 'string', 'date_format:H:i'],
             'ends_at' => ['bail', 'required', 'string', 'date_format:H:i', TimeAfter::field('starts_at')],
             'standard' => ['required', 'string', 'in:us_customary,us_label_240,metric_250,au'],

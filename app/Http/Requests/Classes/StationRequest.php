@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Classes;
 
 use App\Http\Requests\ApiRequest;
+use App\Http\Requests\PersonName;
 use App\Models\Station;
 use Illuminate\Validation\Rule;
 
@@ -18,7 +19,7 @@ final class StationRequest extends ApiRequest
 
         return [
             'name' => [
-                'required', 'string', 'max:40',
+                'required', 'string', 'max:40', new PersonName,
                 Rule::unique('stations', 'name')->where('section_id', $section->id ?? 0)->ignore(
                     $station instanceof Station
                         ? $station->id

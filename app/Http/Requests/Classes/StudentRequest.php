@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Classes;
 
 use App\Http\Requests\ApiRequest;
+use App\Http\Requests\PersonName;
 use Illuminate\Validation\Rule;
 
 final class StudentRequest extends ApiRequest
@@ -15,9 +16,8 @@ final class StudentRequest extends ApiRequest
         $section = $this->route('section');
 
         return [
-            'name' => ['required', 'string', 'max:40', 'not_regex:~[<>{}]~'],
+            'name' => ['required', 'string', 'max:40', new PersonName],
             'station_id' => ['present', 'nullable', 'integer', Rule::exists('stations', 'id')->where('section_id', $section->id ?? 0)],
-            'reset_pin' => ['nullable', 'boolean'],
         ];
     }
 }

@@ -6,16 +6,10 @@ namespace App\Http\Requests\Classes;
 
 use App\Http\Requests\ApiRequest;
 use Hovik\Core\Lab\OtherWay;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 
 final class WaysRequest extends ApiRequest
 {
-    public function authorize(): bool
-    {
-        return Gate::allows('run', $this->route('section'));
-    }
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {

@@ -8,16 +8,10 @@ use App\Http\Requests\ApiRequest;
 use App\Models\Weighing;
 use App\Weighings\WeighIn;
 use Hovik\Core\Weighing\ScaleReading;
-use Illuminate\Support\Facades\Gate;
 
 /** The grams a wrong entry should have been. */
 final class CorrectionRequest extends ApiRequest
 {
-    public function authorize(): bool
-    {
-        return Gate::allows('run', $this->route('lab'));
-    }
-
     protected function prepareForValidation(): void
     {
         $this->readNumbers('grams');
@@ -46,6 +40,7 @@ final class CorrectionRequest extends ApiRequest
             leftOut: $wrong->left_out,
             way: $wrong->way,
             correctsId: $wrong->id,
+            correctedBy: $this->teacher(),
         );
     }
 }

@@ -7,18 +7,12 @@ namespace App\Http\Requests\Lab;
 use App\Http\Requests\ApiRequest;
 use App\Http\Requests\TypedNumber;
 use App\Weighings\PaperEntry;
-use Illuminate\Support\Facades\Gate;
 
 /** What was written on paper, typed in: to be judged, or to be stored. */
 final class PaperRequest extends ApiRequest
 {
     /** Twelve stations by fourteen lines, three times each. */
     private const MOST = 504;
-
-    public function authorize(): bool
-    {
-        return Gate::allows('run', $this->route('lab'));
-    }
 
     protected function prepareForValidation(): void
     {

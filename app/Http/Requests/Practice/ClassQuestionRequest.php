@@ -5,24 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Requests\Practice;
 
 use App\Http\Requests\ApiRequest;
-use App\Models\Section;
 use Hovik\Core\Practice\JugView;
 use Hovik\Core\Practice\Setting;
 use Hovik\Core\Practice\Skill;
 use Hovik\Core\Quantity\Unit;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 
 /** A question for the whole class, as a teacher picks it: skill, level, and which of them. */
 final class ClassQuestionRequest extends ApiRequest
 {
-    public function authorize(): bool
-    {
-        $section = $this->route('section');
-
-        return $section instanceof Section && Gate::allows('run', $section);
-    }
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {

@@ -21,7 +21,7 @@ class ClassPickRequest extends ApiRequest
     /** @throws InvalidInput when it is not this teacher's */
     public function section(): Section
     {
-        $sections = $this->teacher()->classes()->sortBy('id');
+        $sections = $this->teacher()->running()->sortBy('id');
 
         return ($this->filled('section') ? $sections->find($this->integer('section')) : $sections->first())
             ?? throw InvalidInput::because('section', Phrase::of('refusal.no-class'));

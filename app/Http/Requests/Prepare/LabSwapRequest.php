@@ -11,16 +11,10 @@ use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Recipe\LineReader;
 use Hovik\Core\Recipe\SettledLine;
 use Hovik\Core\Words\Phrase;
-use Illuminate\Support\Facades\Gate;
 
 /** What a station measures instead of a line, written as a recipe would; nothing: it leaves the line out. */
 final class LabSwapRequest extends ApiRequest
 {
-    public function authorize(): bool
-    {
-        return Gate::allows('run', $this->route('lab'));
-    }
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {

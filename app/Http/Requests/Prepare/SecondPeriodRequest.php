@@ -6,17 +6,11 @@ namespace App\Http\Requests\Prepare;
 
 use App\Http\Requests\ApiRequest;
 use App\Models\Lab;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 
 /** Which lines of a lab its second period measures, by their places. */
 final class SecondPeriodRequest extends ApiRequest
 {
-    public function authorize(): bool
-    {
-        return Gate::allows('run', $this->route('lab'));
-    }
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {

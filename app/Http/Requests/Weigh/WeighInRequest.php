@@ -22,6 +22,7 @@ use Hovik\Core\Weighing\Doubt;
 use Hovik\Core\Weighing\ReadingSource;
 use Hovik\Core\Weighing\ScaleFitness;
 use Hovik\Core\Weighing\ScaleReading;
+use Hovik\Core\Weighing\ScaleReport;
 use Hovik\Core\Weighing\ScaleUnit;
 use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrase;
@@ -32,9 +33,22 @@ final class WeighInRequest extends ApiRequest
 {
     public const FROM_ADDRESS = ['id'];
 
+    /** A sheet is typed in by the teacher. */
+    private const OF_DEVICES = [ReadingSource::Typed, ReadingSource::Scale, ReadingSource::Practice];
+
     private const DIGITS = 'regex:/^-?\d{1,12}(\.\d{1,6})?$/';
 
+    private ?LabLine $line = null;
+
     private WeighIn $given;
+
+    /** Before anything is said of what is in it. */
+    public function authorize(): bool
+    {
+        $this->line = is_numeric($this->input('line_id')) ? LabLine::query()->with('lab')->find((int) $this->input('line_id')) : null;
+
+        return $this->line === null || Gate::allows('weigh', $this->line->lab);
+    }
 
     protected function prepareForValidation(): void
     {
@@ -67,7 +81,12 @@ final class WeighInRequest extends ApiRequest
             'way' => ['nullable', 'string', 'in:'.implode(',', array_column(OtherWay::cases(), 'value'))],
             'predicted' => ['nullable', 'string', 'in:level,heaped,shy'],
             // Not Rule::enum: it is written out anew at every look at the rules, a twentieth of a weigh-in's time.
-            'source' => ['nullable', 'string', 'in:'.implode(',', array_column(ReadingSource::cases(), 'value'))],
+            'source' => ['nullable', 'string', 'in:'.implode(',', array_map(
+                static fn (ReadingSource $one): string => $one->value, self::OF_DEVICES,
+            ))],
+            // The bytes that the scale sent, by the number they are: `grams`, or `full0`, `empty0`, ... of a cup.
+            'reports' => ['nullable', 'array', 'max:40'],
+            'reports.*' => ['string', 'max:16'],
             'ticked' => ['present', 'array', 'list', 'max:40'],
             'ticked.*' => ['string', 'max:40'],
         ];
@@ -75,8 +94,7 @@ final class WeighInRequest extends ApiRequest
 
     protected function passedValidation(): void
     {
-        $line = LabLine::query()->with('lab')->find($this->integer('line_id')) ?? self::refuse('line_id', 'refusal.no-such-line');
-        Gate::authorize('weigh', $line->lab);
+        $line = $this->line ?? self::refuse('line_id', 'refusal.no-such-line');
         if (! $line->lab->isOpen()) {
             throw new Refusal('refusal.lab-not-open');
         }
@@ -98,7 +116,7 @@ final class WeighInRequest extends ApiRequest
             scale: $scale,
             reading: $this->asked($line, $this->reading($scale)),
             ticked: $this->ticked($line->measuredBy($way)),
-            source: ReadingSource::tryFrom($this->string('source')->toString()) ?? ReadingSource::Typed,
+            source: $this->source(),
             predicted: Verdict::tryFrom($this->string('predicted')->toString()),
             together: $this->together(),
             cups: $this->cups(),
@@ -155,6 +173,31 @@ final class WeighInRequest extends ApiRequest
         $doubt = $this->boolean('ask') ? Doubt::about($line->target(), $reading) : null;
 
         return $doubt === null ? $reading : throw InvalidInput::because('ask', $doubt);
+    }
+
+    /** A number counts as the scale's with the scale's own bytes, and as typed without: nothing is lost for that. */
+    private function source(): ReadingSource
+    {
+        return match (ReadingSource::tryFrom($this->string('source')->toString())) {
+            ReadingSource::Scale => $this->isReported() ? ReadingSource::Scale : ReadingSource::Typed,
+            ReadingSource::Practice => config('hovik.simulated_scale') === true ? ReadingSource::Practice : ReadingSource::Typed,
+            default => ReadingSource::Typed,
+        };
+    }
+
+    private function isReported(): bool
+    {
+        $numbers = $this->input('cups') === null ? ['grams' => $this->input('grams')] : [];
+        foreach (array_keys((array) $this->input('cups')) as $i) {
+            $numbers = [...$numbers, "full$i" => $this->input("cups.$i.full_g"), "empty$i" => $this->input("cups.$i.empty_g")];
+        }
+        foreach (array_filter($numbers, is_numeric(...)) as $slot => $number) {
+            if (ScaleReport::read($this->string("reports.$slot")->toString())?->shows((float) $number) !== true) {
+                return false;
+            }
+        }
+
+        return $this->unit() === ScaleUnit::Gram;
     }
 
     /** What is not allowed here, or does not lead there, is no way. */

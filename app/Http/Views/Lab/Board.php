@@ -17,6 +17,7 @@ use stdClass;
 final readonly class Board extends View
 {
     /**
+     * @param  bool  $runs  the lab; an aide watches it, and sees no targets
      * @param  list<BoardLine>  $lines  those that are weighed
      * @param  list<BoardStation>  $stations
      * @param  list<BoardScale>  $scales
@@ -25,6 +26,7 @@ final readonly class Board extends View
      */
     public function __construct(
         public BoardLab $lab,
+        public bool $runs,
         public int $section_id,
         public string $section,
         public string $time_zone,
@@ -37,7 +39,7 @@ final readonly class Board extends View
     ) {
     }
 
-    public static function of(Lab $lab): self
+    public static function of(Lab $lab, bool $runs = true): self
     {
         $section = $lab->section;
         $today = ScaleCheck::today($section->kitchen);
@@ -47,10 +49,13 @@ final readonly class Board extends View
 
         return new self(
             lab: BoardLab::of($lab),
+            runs: $runs,
             section_id: $section->id,
             section: $section->name,
-            time_zone: $section->kitchen->time_zone,
-            lines: LabWords::board($lab),
+            time_zone: $section->kitchen->school->time_zone,
+            lines: $runs ? LabWords::board($lab) : array_map(
+                static fn (BoardLine $line): BoardLine => $line->withoutTarget(), LabWords::board($lab),
+            ),
             stations: BoardStation::all($lab, $rows->reject(fn (stdClass $row): bool => $corrected->has($row->id))),
             scales: array_values($section->kitchen->workingScales()->map(
                 fn (Scale $scale): BoardScale => new BoardScale(

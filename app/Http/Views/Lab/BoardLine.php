@@ -16,6 +16,7 @@ final readonly class BoardLine extends View
      * @param  Family  $family  opens its page of the technique library
      * @param  list<StepName>  $steps
      * @param  string  $amount  as the recipe says it
+     * @param  float|null  $target_g  null for an aide
      * @param  int  $decimals  in which the target is shown
      * @param  list<string>  $working
      * @param  list<int>|null  $stations  that measure it; null: all of them
@@ -28,8 +29,8 @@ final readonly class BoardLine extends View
         public array $steps,
         public bool $shared,
         public string $amount,
-        public float $target_g,
-        public float $tolerance_g,
+        public ?float $target_g,
+        public ?float $tolerance_g,
         public int $decimals,
         public int $tolerance_decimals,
         public array $working,
@@ -42,6 +43,15 @@ final readonly class BoardLine extends View
     public function isAt(int $station): bool
     {
         return $this->stations === null || in_array($station, $this->stations, true);
+    }
+
+    /** As an aide sees it: what is measured, and not what it should weigh. */
+    public function withoutTarget(): self
+    {
+        return new self(
+            $this->id, $this->name, $this->family, $this->steps, $this->shared, $this->amount, null, null, $this->decimals,
+            $this->tolerance_decimals, [], $this->stations, $this->place,
+        );
     }
 
     public static function of(LabLine $line): self

@@ -75,7 +75,7 @@ final readonly class BoardStation extends View
         $lines = LabWords::board($lab); // kept in memory: the lines themselves are large
 
         $turns = StationTurns::of($lab);
-        $today = now($lab->section->kitchen->time_zone)->toDateString();
+        $today = now($lab->section->kitchen->school->time_zone)->toDateString();
         $stations = $lab->section->stations()->with('students:id,station_id,name,roster_number,away_on')->get(['id', 'name', 'section_id']);
 
         return array_values($stations->map(function (Station $station) use ($checks, $states, $lines, $lab, $turns, $today): self {

@@ -7,8 +7,10 @@ namespace App\Http\Views\Lab;
 use App\Http\Views\View;
 use App\Labs\LabWords;
 use App\Models\Lab;
+use App\Words\Said;
 use Hovik\Core\Drawer\Scale;
 use Hovik\Core\Safety\StationChecklist;
+use Hovik\Core\Words\Phrase;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -85,13 +87,14 @@ final readonly class BoardWeighing extends View
             fn (stdClass $row): int => min(2, (new Scale((float) $row->readability_g))->decimals()),
         );
         $all = [];
+        $former = Said::phrase(Phrase::of('student.former'));
         foreach ($rows as $row) {
             $errorG = (float) $row->error_g;
             $all[] = new self(
                 id: $row->id,
                 line_id: $row->line_id,
                 station_id: $row->station_id,
-                student: $row->student,
+                student: $row->student === '' ? $former : $row->student,
                 attempt: $row->attempt,
                 verdict: $row->verdict,
                 grams: (float) $row->grams,

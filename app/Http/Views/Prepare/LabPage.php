@@ -69,7 +69,7 @@ final readonly class LabPage extends View
             state: $lab->state,
             planned_for: $lab->planned_for->toDateString(),
             section: $section->name,
-            school: $section->kitchen->school,
+            school: $section->kitchen->school->name,
             starts_at: substr($section->starts_at, 0, 5),
             ends_at: substr($section->ends_at, 0, 5),
             standard: $plan->lines[0]->standard ?? $section->standard,

@@ -88,7 +88,7 @@ final readonly class StationWork extends View
             paused: $lab?->paused_at !== null,
             asks_prediction: $section->asks_prediction,
             ways: $ways,
-            decimal: $section->houseRules()->decimalSign(),
+            decimal: $section->houseRules()->decimalSign() ?? $section->kitchen->school->decimal(),
             in_between: $lab?->isInFirstOfTwo() === true && $own->hasAll($now),
             gate: $lab === null ? null : Gate::of($lab, $own, $lines),
             help: $own->helpSince !== null,

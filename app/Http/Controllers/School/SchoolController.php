@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\School;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\School\SchoolRequest;
+use App\Http\Views\School\SchoolPage;
+use App\Models\Teacher;
+use App\School\Act;
+use App\School\AdultLog;
+use Illuminate\Container\Attributes\CurrentUser;
+
+final class SchoolController extends Controller
+{
+    /** What holds for the whole school. */
+    public function show(#[CurrentUser('teacher')] Teacher $keeper): SchoolPage
+    {
+        return SchoolPage::of($keeper->kitchen->school);
+    }
+
+    /** Change it. */
+    public function update(SchoolRequest $request, #[CurrentUser('teacher')] Teacher $keeper): SchoolPage
+    {
+        $keeper->kitchen->school->update($request->settings());
+        AdultLog::tell($keeper, Act::ChangedSchool);
+
+        return SchoolPage::of($keeper->kitchen->school->refresh());
+    }
+}

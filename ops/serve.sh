@@ -1,0 +1,26 @@
+#!/usr/bin/env bash
+# ops/serve.sh STATE mariadb|php-fpm|nginx|tasks: becomes one of the servers of an installation, in the foreground. supervisord starts it.
+set -euo pipefail
+ROOT=$(cd "$(dirname "$0")/.." && pwd)
+export HOVIK_STATE=$1
+. "$ROOT/ops/say.sh"
+. "$ROOT/ops/stack.sh"
+umask 027
+sweep "$2"
+# supervisord gives each server a process group of its own, of this number.
+echo $$ >"$RUN/$2.group"
+case $2 in
+  mariadb) exec mariadbd --defaults-file="$STATE/mariadb.cnf" ;;
+  php-fpm)
+    # The opcode cache takes its size only here, before any pool is read.
+    exec php-fpm8.2 -F -y "$STATE/php-fpm.conf" -c /etc/php/8.2/fpm/php.ini -d opcache.enable=1 -d opcache.memory_consumption=128 \
+      -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=20000
+    ;;
+  nginx)
+    rm -f "$RUN/live.sock"
+    # Its socket is for the servers alone; the folder it lies in lets nobody else through.
+    umask 007
+    exec nginx -c "$STATE/nginx.conf" -e "$STATE/log/nginx.log"
+    ;;
+  tasks) exec bash "$ROOT/ops/tasks.sh" ;;
+esac

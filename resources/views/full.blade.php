@@ -1,0 +1,13 @@
+<!doctype html>
+<html lang="{{ substr(app()->getLocale(), 0, 2) }}">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta http-equiv="refresh" content="30">
+    <title>Hovik</title>
+</head>
+<body>
+    <h1>Hovik</h1>
+    <p>{{ $said }}</p>
+</body>
+</html>
