@@ -13,7 +13,9 @@ final class NextYear
     public static function of(Section $section, string $name): Section
     {
         return DB::transaction(static function () use ($section, $name): Section {
-            $next = $section->replicate(['archived_at', 'kept'])->fill(['name' => $name, 'code' => Code::ofClass(), 'open_to_join' => true]);
+            $next = $section->replicate(['archived_at', 'kept'])->fill(
+                ['name' => $name, 'code' => Code::ofClass(), 'open_to_join' => true],
+            );
             $next->save();
             foreach ($section->stations as $station) {
                 $next->stations()->create([

@@ -113,7 +113,7 @@ test("a student weighs in by keyboard alone", async ({ page, school }) => {
     for (const key of "43") document.body.dispatchEvent(new KeyboardEvent("keydown", { key, bubbles: true }));
   });
   await expect(page.getByLabel("Grams typed")).toHaveValue("43");
-  await go("Check the level");
+  await go("Check this weight");
   await expect(page.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
 });
 
@@ -125,10 +125,10 @@ test("Spanish throughout, and the choice is remembered", async ({ page, school }
   await expect(page.locator("html")).toHaveAttribute("lang", "es");
   await page.goto("/station");
   await page.getByLabel("Código de la estación").fill(school.stations.Hazel);
-  await button(page, "Preparar esta tableta").click();
+  await button(page, "Configurar esta tableta").click();
   await expect(page.getByText("Harina para pan").first()).toBeVisible();
   await expect(page.locator("main")).toContainText("tazas");
   await page.getByRole("button", { name: "Mateus", exact: true }).click();
   await page.locator(".todo-row", { hasText: "Harina para pan" }).click();
-  await expect(page.getByText("Remueve la harina para soltarla")).toBeVisible();
+  await expect(page.getByText("Revuelve para que quede suelta")).toBeVisible();
 });

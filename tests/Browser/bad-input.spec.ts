@@ -7,7 +7,7 @@ test("nonsense in the readout gets its message beside it, and the board stays em
   const readout = tablet.getByLabel("Grams typed");
   for (const [typed, says] of [
     ["", "Type the grams the scale shows."],
-    ["abc", "Use digits only, like 94 or 3.5."],
+    ["abc", "Use numbers only, like 94 or 3.5."],
     ["-5", "A weight cannot be below zero."],
     ["1000000000", "more than any kitchen scale"],
     ["42.5", "counts in 1 g steps"],
@@ -15,7 +15,7 @@ test("nonsense in the readout gets its message beside it, and the board stays em
     ["5001", "more than this scale can weigh (5000 g)"],
   ] as const) {
     await readout.fill(typed);
-    await button(tablet, "Check the level").click();
+    await button(tablet, "Check this weight").click();
     await expect(tablet.locator("#grams-problem")).toContainText(says);
     await expect(readout).toHaveAttribute("aria-invalid", "true");
     await expect(readout).toHaveValue(typed);
@@ -31,7 +31,7 @@ test("an ended session keeps the number and leads back to it", async ({ page, co
   await measure(page, "Confectioners' sugar");
   await typeOnKeypad(page, "60");
   await context.clearCookies();
-  await button(page, "Check the level").click();
+  await button(page, "Check this weight").click();
   await expect(page.getByRole("alert").filter({ hasText: "You were signed out" })).toBeVisible();
   await page.getByRole("link", { name: "Join again" }).click();
   await page.getByLabel("Station code").fill(school.stations.Birch.toLowerCase().replace(/(...)$/, " $1"));
@@ -39,7 +39,7 @@ test("an ended session keeps the number and leads back to it", async ({ page, co
   await page.locator(".todo-row", { hasText: "Confectioners' sugar" }).click();
   await toScale(page); // the steps are still ticked
   await expect(page.getByLabel("Grams typed")).toHaveValue("60");
-  await button(page, "Check the level").click();
+  await button(page, "Check this weight").click();
   await expect(page.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
 });
 
@@ -50,14 +50,14 @@ test("a page of the school's network that answers instead of us makes nothing fo
   await page.route("**/api/weighings/*", (route) =>
     route.fulfill({ status: 200, contentType: "text/html", body: "<h1>Please sign in to the school's network</h1>" }),
   );
-  await button(page, "Check the level").click();
-  await expect(page.getByText("1 kept here")).toBeVisible();
+  await button(page, "Check this weight").click();
+  await expect(page.getByText("1 waiting to send")).toBeVisible();
   await page.unroute("**/api/weighings/*");
   await page.route("**/api/weighings/*", (route) => route.fulfill({ status: 200, json: { id: "somebody else's" } }));
   await page.reload();
-  await expect(page.getByText("1 kept here")).toBeVisible();
+  await expect(page.getByText("1 waiting to send")).toBeVisible();
   await page.unroute("**/api/weighings/*");
-  await expect(page.getByText("1 kept here")).toBeHidden();
+  await expect(page.getByText("1 waiting to send")).toBeHidden();
 });
 
 test("without the network a weigh-in is kept here, and sent as soon as it is back", async ({
@@ -69,11 +69,11 @@ test("without the network a weigh-in is kept here, and sent as soon as it is bac
   await measure(page, "Confectioners' sugar");
   await typeOnKeypad(page, "61");
   await context.setOffline(true);
-  await button(page, "Check the level").click();
-  await expect(page.getByRole("heading", { level: 1, name: "Confectioners' sugar: kept here" })).toBeVisible();
-  await expect(page.getByText("1 kept here")).toBeVisible();
+  await button(page, "Check this weight").click();
+  await expect(page.getByRole("heading", { level: 1, name: "Confectioners' sugar: waiting to send" })).toBeVisible();
+  await expect(page.getByText("1 waiting to send")).toBeVisible();
   await context.setOffline(false);
-  await expect(page.getByText("1 kept here")).toBeHidden();
+  await expect(page.getByText("1 waiting to send")).toBeHidden();
   await button(page, "All ingredients").click();
   await expect(page.locator(".todo-row", { hasText: "Confectioners' sugar" })).toContainText("Level");
 });

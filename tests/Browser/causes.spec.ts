@@ -34,9 +34,9 @@ for (const [where, viewport] of [
     const page = await someone(browser, { viewport });
     await tabletIs(page, school, "Hazel", "Farida");
     await openVerdict(page, 2); // milk, read from above
-    await expect(page.getByRole("heading", { name: "Where it may come from" })).toBeVisible();
+    await expect(page.getByRole("heading", { name: "What may have happened" })).toBeVisible();
     const first = page.locator(".cause").first();
-    await expect(first).toContainText("Read the jug from above");
+    await expect(first).toContainText("Read it from above");
     await expect(first).toContainText(/Most likely|Likely/);
     await expect(first).toContainText(/reads \d+ to \d+ g/);
     await expect(first).toContainText("Put your eye at the line");
@@ -48,12 +48,12 @@ for (const [where, viewport] of [
     await expectAccessible(page);
     expect(await onOneScreen(page)).toBe(0);
     await openVerdict(page, 0); // flour, dipped
-    await expect(page.locator(".cause").first()).toContainText("Dipped the cup in the bin");
+    await expect(page.locator(".cause").first()).toContainText("Dipped the cup into the container");
     expect(await onOneScreen(page)).toBe(0);
     await page.evaluate(() => localStorage.setItem("hovik.language", "es"));
     for (const line of [0, 2]) {
       await openVerdict(page, line);
-      await expect(page.getByRole("heading", { name: "De dónde puede venir" })).toBeVisible();
+      await expect(page.getByRole("heading", { name: "A qué se puede deber" })).toBeVisible();
       expect(await onOneScreen(page)).toBe(0);
     }
   });
@@ -84,14 +84,14 @@ test("a class may ask for the guess first, then both are compared", async ({ bro
   const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
   await teacherSignsIn(teacher, school);
   await teacher.goto("/class");
-  const asks = teacher.getByLabel("Students name the likely slip before they see the ranking");
+  const asks = teacher.getByLabel("Students say what they think happened before they see the list");
   await asks.check();
   await expect(asks).toBeChecked();
   await teacher.waitForLoadState("networkidle");
   const page = await someone(browser);
   await tabletIs(page, school, "Alder", "Noor");
   await openVerdict(page, 3); // brown sugar, left loose
-  await expect(page.getByRole("heading", { name: "Which slip was it? Tap one." })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "What do you think happened? Tap one." })).toBeVisible();
   await expect(page.locator(".c-p")).toHaveCount(0);
   expect(await onOneScreen(page)).toBe(0);
   await button(page, /Did not pack it/).click();
@@ -106,7 +106,7 @@ test("a class may ask for the guess first, then both are compared", async ({ bro
 test("from how it baked back to the weights, by keyboard", async ({ browser, school }) => {
   const page = await someone(browser, { viewport: PHONE });
   await tabletIs(page, school, "Hazel", "Oona");
-  await page.getByRole("link", { name: "How did it bake?" }).press("Enter");
+  await page.getByRole("link", { name: "How did it come out of the oven?" }).press("Enter");
   await button(page, "Dry").press("Enter");
   await expect(button(page, "Dry")).toHaveAttribute("aria-pressed", "true");
   await expect(page.getByRole("link", { name: /Whole milk: \d+ g under/ })).toBeVisible();
@@ -114,5 +114,5 @@ test("from how it baked back to the weights, by keyboard", async ({ browser, sch
   await expectNoSidewaysScroll(page);
   await expectAccessible(page);
   await button(page, "Dry").press("Enter");
-  await expect(page.getByText("Nothing tapped: it came out well.")).toBeVisible();
+  await expect(page.getByText("If you tap nothing: it came out well.")).toBeVisible();
 });

@@ -32,33 +32,33 @@ test("a whole small lab: two stations, a simulated scale, a network cut, a line 
   const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
   await openLab(teacher, school, "Sugar and flour", "1 cup all-purpose flour\n1/2 cup granulated sugar");
   const { hazel, alder } = await stations(browser, school);
-  await expect(hazel.getByText("They open when your teacher has looked at everything.")).toBeVisible();
+  await expect(hazel.getByText("The recipe opens when your teacher has checked everything.")).toBeVisible();
 
   // Hazel reads the simulated scale: bowl, tare, flour.
   await measure(hazel, "All-purpose flour");
   await button(hazel, "Practice scale").click();
   await hazel.getByLabel("Put on, in grams").fill("187");
   await hazel.getByLabel("Put on, in grams").press("Enter");
-  await expect(hazel.getByText("Steady.", { exact: true })).toBeVisible();
+  await expect(hazel.getByText("Ready.", { exact: true })).toBeVisible();
   await button(hazel, "Tare").click();
   await hazel.getByLabel("Put on, in grams").fill("125");
   await hazel.getByLabel("Put on, in grams").press("Enter");
-  await expect(button(hazel, "Take this reading")).toBeEnabled();
-  await button(hazel, "Take this reading").click();
+  await expect(button(hazel, "Use this weight")).toBeEnabled();
+  await button(hazel, "Use this weight").click();
   await expectLargeTargets(hazel);
-  await button(hazel, "Check the level").click();
+  await button(hazel, "Check this weight").click();
   await expect(hazel.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
   await expect(button(teacher, /^Hazel, All-purpose flour: Level, 125 g/)).toBeVisible();
 
   // Alder loses the network in the middle: what it weighs is kept, through a reload, and sent once.
   await alder.context().setOffline(true);
   await weighIn(alder, "All-purpose flour", "126");
-  await expect(alder.getByRole("heading", { name: "All-purpose flour: kept here" })).toBeVisible();
+  await expect(alder.getByRole("heading", { name: "All-purpose flour: waiting to send" })).toBeVisible();
   await button(alder, "All ingredients").click();
   await weighIn(alder, "Granulated sugar", "99");
-  await expect(alder.getByText("2 kept here")).toBeVisible();
+  await expect(alder.getByText("2 waiting to send")).toBeVisible();
   await alder.context().setOffline(false);
-  await expect(alder.getByText("2 kept here")).toBeHidden();
+  await expect(alder.getByText("2 waiting to send")).toBeHidden();
   await expect(button(teacher, /^Alder, Granulated sugar: Level, 99 g, 1 weighing$/)).toBeVisible();
   await expect(button(teacher, /^Alder, All-purpose flour: Level, 126 g, 1 weighing$/)).toBeVisible();
 
@@ -66,7 +66,7 @@ test("a whole small lab: two stations, a simulated scale, a network cut, a line 
   await button(hazel, "All ingredients").click();
   await button(hazel, "Raise a hand").click();
   await button(teacher, /^Hazel: hand up/).click();
-  await button(teacher, "Take the hand down").click();
+  await button(teacher, "Put the hand down").click();
   await expect(button(hazel, "Raise a hand")).toBeVisible();
   await weighIn(hazel, "Granulated sugar", "125");
   await expect(hazel.getByRole("heading", { level: 1, name: "Heaped" })).toBeVisible();
@@ -75,7 +75,7 @@ test("a whole small lab: two stations, a simulated scale, a network cut, a line 
   await expect(hazel.getByText("Your teacher is on the way.").first()).toBeVisible();
 
   await button(teacher, /^Hazel, Granulated sugar: Heaped/).click();
-  await expect(teacher.getByText("Where it may come from")).toBeVisible();
+  await expect(teacher.getByText("What may have happened")).toBeVisible();
   await teacher.keyboard.press("2");
   await expect(teacher.locator(".observations .is-done")).toHaveCount(1);
   await teacher.keyboard.press("b");
@@ -96,7 +96,7 @@ test("a whole small lab: two stations, a simulated scale, a network cut, a line 
   await expect(teacher.getByText("Everything is weighed.")).toBeVisible();
   await teacher.keyboard.press("a");
   await expect(hazel.getByText("Mix it all.")).toBeVisible();
-  await expect(teacher.getByText("Hazel is released.")).toBeVisible();
+  await expect(teacher.getByText("Hazel may mix now.")).toBeVisible();
   await expectAccessible(teacher);
   await teacher.keyboard.press("z"); // a slip: it stands as before
   await expect(hazel.getByText("Your teacher is on the way.").first()).toBeVisible();
@@ -111,8 +111,8 @@ test("a whole small lab: two stations, a simulated scale, a network cut, a line 
   await button(hazel, "Start the timer").click();
   await expect(hazel.getByText(/1[78]:\d\d/)).toBeVisible();
   await button(teacher, /^Alder, Granulated sugar/).click();
-  await teacher.getByText("Put a wrong entry right").click();
-  await teacher.getByLabel("Grams it should say").fill("101");
+  await teacher.getByText("Correct the entry").click();
+  await teacher.getByLabel("Correct grams").fill("101");
   await button(teacher, "Correct it").click();
   await expect(button(teacher, /^Alder, Granulated sugar: Level, 101 g/)).toBeVisible();
   await button(teacher, "Pause").click();
@@ -168,12 +168,12 @@ test("two tablets of one station agree within a second", async ({ browser, schoo
   await expect.poll(waiting).toMatchObject([{ kind: "help", student_id: mateus }]);
   await one.unroute("**/api/events/*");
   // The stream is there when its first fact arrives; then the others are timed.
-  await expect(button(other, "Hand is up. Take it down")).toBeVisible();
+  await expect(button(other, "Hand is up. Put it down")).toBeVisible();
   const took: number[] = [];
   for (const [press, see] of [
-    ["Hand is up. Take it down", "Raise a hand"],
-    ["Raise a hand", "Hand is up. Take it down"],
-    ["Hand is up. Take it down", "Raise a hand"],
+    ["Hand is up. Put it down", "Raise a hand"],
+    ["Raise a hand", "Hand is up. Put it down"],
+    ["Hand is up. Put it down", "Raise a hand"],
   ] as const) {
     const from = Date.now();
     await button(one, press).click();
@@ -205,14 +205,14 @@ test("a shared supply is one station's at a time; a tool on the floor gives way 
     await button(tablet, who).click();
     await tablet.locator(".todo-row", { hasText: "Granulated sugar" }).click();
   }
-  await button(hazel, "We take it").press("Enter");
+  await button(hazel, "We have it").press("Enter");
   await expect(hazel.getByText("Granulated sugar is here. Bring it back right after use.")).toBeVisible();
   await expect(alder.getByText("Granulated sugar: another station has it just now.")).toBeVisible();
-  await expect(button(alder, "We take it")).toBeHidden();
+  await expect(button(alder, "We have it")).toBeHidden();
   await button(teacher, /^Hazel$/).click();
   await expect(teacher.getByText("Has out: Granulated sugar")).toBeVisible();
 
-  await button(hazel, "A tool fell down").press("Enter");
+  await button(hazel, "We dropped a tool").press("Enter");
   await expect(hazel.locator(".fetching")).toContainText(
     /On the floor: the 1⁄2 cup measure\. Use these tools until it is washed/,
   );
@@ -224,8 +224,8 @@ test("a shared supply is one station's at a time; a tool on the floor gives way 
   await button(hazel, "Washed and dry").press("Enter");
   await expect(hazel.getByRole("img", { name: /^the 1\/2 cup measure/ })).toBeVisible();
 
-  await button(hazel, "It is back").press("Enter");
-  await expect(button(alder, "We take it")).toBeVisible();
+  await button(hazel, "We put it back").press("Enter");
+  await expect(button(alder, "We have it")).toBeVisible();
   await expect(teacher.getByText("Has out: Granulated sugar")).toBeHidden();
 
   await hazel.goBack();

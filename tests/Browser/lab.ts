@@ -65,7 +65,7 @@ export async function setUp(page: Page) {
 export async function weighIn(page: Page, ingredient: string, digits: string) {
   await measure(page, ingredient);
   await typeOnKeypad(page, digits);
-  await button(page, "Check the level").click();
+  await button(page, "Check this weight").click();
 }
 
 /** Waits until the worker has everything it needs to go on without the network. */

@@ -19,7 +19,7 @@ test("without the live stream the board says so and looks for itself", async ({ 
   await teacher.route("**/live/labs/**", (route) => route.abort());
   await teacherSignsIn(teacher, school);
   await button(teacher, "Go to the board").click();
-  await expect(teacher.getByText("Looking every 5 s")).toBeVisible();
+  await expect(teacher.getByText("Updates every 5 s")).toBeVisible();
   const cell = button(teacher, "Maple, Ground cardamom: Not weighed");
   await expect(cell).toBeVisible();
 
@@ -27,7 +27,7 @@ test("without the live stream the board says so and looks for itself", async ({ 
   await tabletIs(tablet, school, "Maple", "Quill");
   await measure(tablet, "Ground cardamom");
   await typeOnKeypad(tablet, "3");
-  await button(tablet, "Check the level").click();
+  await button(tablet, "Check this weight").click();
   await expect(tablet.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
   await expect(button(teacher, /^Maple, Ground cardamom: Level/)).toBeVisible({ timeout: 15_000 });
 });
@@ -73,7 +73,7 @@ test("the teacher closes the lab: tablets are told and signed out, and the next 
   await button(teacher, /Tap again/).click();
   await expect(teacher.getByText("This lab is closed.")).toBeVisible();
 
-  await button(phone, "Check the level").click();
+  await button(phone, "Check this weight").click();
   await expect(phone.getByRole("alert").filter({ hasText: "This lab is closed." })).toBeVisible();
   await expect(tablet.getByRole("link", { name: /station's tablet/ })).toBeVisible({ timeout: 15_000 });
 
@@ -114,17 +114,17 @@ test("the teacher sets practice for the class; a student finds it, with its day,
   await teacherSignsIn(teacher, school);
   await teacher.goto("/practise");
   await expect(teacher.getByRole("heading", { level: 1 })).toBeVisible();
-  await teacher.getByText("Set practice", { exact: true }).press("Enter");
+  await teacher.getByText("Assign practice", { exact: true }).press("Enter");
   const ticked = teacher.getByRole("checkbox", { checked: true });
   while ((await ticked.count()) > 0) await ticked.first().uncheck();
-  await button(teacher, "Set it").click();
+  await button(teacher, "Assign").click();
   await expect(teacher.getByText("Fill this in.").first()).toBeVisible();
   await teacher.getByRole("checkbox", { name: "Raw egg" }).check();
-  await teacher.getByLabel("Until").fill("2020-01-01");
-  await button(teacher, "Set it").click();
+  await teacher.getByLabel("By").fill("2020-01-01");
+  await button(teacher, "Assign").click();
   await expect(teacher.getByText("Choose today or a later day.")).toBeVisible();
-  await teacher.getByLabel("Until").fill("2099-06-01");
-  await button(teacher, "Set it").click();
+  await teacher.getByLabel("By").fill("2099-06-01");
+  await button(teacher, "Assign").click();
   await expect(teacher.getByRole("listitem").filter({ hasText: "Raw egg" })).toContainText("done, until");
   await expectAccessible(teacher);
 
@@ -135,7 +135,7 @@ test("the teacher sets practice for the class; a student finds it, with its day,
   await typeOnKeypad(phone, school.pin);
   await button(phone, "Join as Bram").click();
   await expect(phone.getByText(/Set by your teacher: 1 thing to show by/)).toBeVisible();
-  await phone.getByRole("link", { name: "Practise" }).first().click();
+  await phone.getByRole("link", { name: "Practice" }).first().click();
   await expect(phone.getByRole("heading", { level: 1, name: /What do you do|not safe/ })).toBeVisible();
   await expectNoSidewaysScroll(phone);
 });

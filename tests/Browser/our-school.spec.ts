@@ -48,15 +48,15 @@ test("a keeper invites an aide by a slip, who sees the board and no codes, and i
   await expect(aide.getByRole("link", { name: "Drawer" })).toBeHidden();
   await expect(aide.getByText(school.classCode)).toBeHidden();
   await expect(aide.getByText(/No class here yet/)).toBeVisible();
-  await expect(aide.getByText("Needs a hand")).toBeHidden(); // the drawer's scales are not theirs to know of
+  await expect(aide.getByText("Needs attention")).toBeHidden(); // the drawer's scales are not theirs to know of
   await aide.goto("/prepare"); // a place that is no aide's
   await expect(aide).toHaveURL(/today/);
 
   // Let into the class: the board, without targets, and no key that is the teacher's.
   await teacher.goto("/class");
   await teacher.getByLabel("Their e-mail").fill(mail);
-  await teacher.locator("form", { hasText: "Let them in" }).getByRole("combobox").selectOption("aide");
-  await teacher.getByRole("button", { name: "Let them in" }).click();
+  await teacher.locator("form", { hasText: "Invite" }).getByRole("combobox").selectOption("aide");
+  await teacher.getByRole("button", { name: "Invite" }).click();
   await expect(teacher.getByText("R. Quist, aide")).toBeVisible();
   await aide.goto(`/labs/${school.labs.buns}`);
   await expect(aide.getByRole("heading", { level: 1 })).toContainText("Cardamom oat buns");
@@ -94,7 +94,7 @@ test("a class goes on into a new year, is taken along, and is erased by its name
   await expect(teacher.getByText(/This erases 22 students, 3 labs/)).toBeVisible();
   await teacher.getByLabel("Type Foods 1, period 4 to erase it").fill("Foods");
   await teacher.getByRole("button", { name: "Erase it" }).click();
-  await expect(teacher.getByText("Type the class's name as it stands here.")).toBeVisible();
+  await expect(teacher.getByText("Type the class's name just as it is here.")).toBeVisible();
   await teacher.getByLabel("Type Foods 1, period 4 to erase it").fill("Foods 1, period 4");
   await teacher.getByRole("button", { name: "Erase it" }).click();
   await expect(teacher.getByRole("heading", { level: 1 })).toHaveText("Foods 1, next year");
@@ -161,7 +161,7 @@ test("a computer at the weighing table reads for a station's tablet, which takes
   await tablet.goto(`/kitchen/lines/${linden.left[0] ?? lines[0].id}/weigh`);
   await expect(tablet.locator("input.readout")).toBeVisible();
   await teacher.goto(`/labs/${school.labs.buns}/table`);
-  await expect(teacher.getByRole("heading", { level: 1 })).toHaveText("Weighing table");
+  await expect(teacher.getByRole("heading", { level: 1 })).toHaveText("Weigh-in table");
   await expectAccessible(teacher);
   await expect(async () => {
     await teacher.evaluate(
@@ -175,7 +175,7 @@ test("a computer at the weighing table reads for a station's tablet, which takes
       },
       [school.labs.buns, linden.id],
     );
-    await expect(tablet.getByText("239 g came from the weighing table.")).toBeVisible({ timeout: 1500 });
+    await expect(tablet.getByText("239 g came from the weigh-in table.")).toBeVisible({ timeout: 1500 });
   }).toPass();
   await tablet.getByRole("button", { name: "Use it" }).click();
   await expect(tablet.locator("input.readout")).toHaveValue("239");

@@ -25,16 +25,16 @@ test("cut off, reloaded, the server killed: nothing lost, nothing twice, in orde
   await expect(button(tablet, /Hair is tied back/)).toHaveAttribute("aria-pressed", "true");
   await expect(button(tablet, /Hands are washed/)).toHaveAttribute("aria-pressed", "false");
   await setUp(tablet);
-  await expect(tablet.getByText("1 kept here")).toBeVisible();
+  await expect(tablet.getByText("1 waiting to send")).toBeVisible();
   await button(tablet, "Oona").click();
   await weighIn(tablet, "All-purpose flour", "125");
-  await expect(tablet.getByText("2 kept here")).toBeVisible();
+  await expect(tablet.getByText("2 waiting to send")).toBeVisible();
   await tablet.reload();
-  await expect(tablet.getByText("2 kept here")).toBeVisible();
+  await expect(tablet.getByText("2 waiting to send")).toBeVisible();
   await tablet.goto("/kitchen");
-  await expect(tablet.locator(".todo-row", { hasText: "All-purpose flour" })).toContainText("Kept here");
+  await expect(tablet.locator(".todo-row", { hasText: "All-purpose flour" })).toContainText("Waiting to send");
   await weighIn(tablet, "Granulated sugar", "100");
-  await expect(tablet.getByText("3 kept here")).toBeVisible();
+  await expect(tablet.getByText("3 waiting to send")).toBeVisible();
 
   // Back on the network, but the server has been killed under it, and comes back.
   const port = new URL(tablet.url()).port;

@@ -25,8 +25,8 @@ test("paper sheets are typed in by keyboard: down, across, the verdict beside it
   await page.keyboard.press("Control+z");
   await expect(cell("Hazel, Confectioners' sugar")).toHaveValue("60");
   await expect(cell("Hazel, Confectioners' sugar").locator("..")).toContainText("Level");
-  await button(page, "Store 3 weigh-ins").click();
-  await expect(page.getByText("3 weigh-ins stored.")).toBeVisible();
+  await button(page, "Save 3 weigh-ins").click();
+  await expect(page.getByText("3 weigh-ins saved.")).toBeVisible();
   await expect(cell("Hazel, Confectioners' sugar")).toHaveValue("");
   await page.getByRole("link", { name: "The board" }).click();
   await expect(button(page, /^Hazel, Confectioners' sugar: Level, 60 g, 1 weighing$/)).toBeVisible();
@@ -50,7 +50,7 @@ test("a sheet is typed as it was written: several tries, whose they are, on the 
   await cell.focus();
   await page.keyboard.type("2.1 3.1 zz");
   await expect(beside).toContainText("Nobody here begins with zz.");
-  await expect(button(page, "Store 2 weigh-ins")).toBeDisabled();
+  await expect(button(page, "Save 2 weigh-ins")).toBeDisabled();
   await page.keyboard.press("Backspace");
   await page.keyboard.press("Backspace");
   await page.keyboard.type("kai");
@@ -60,8 +60,8 @@ test("a sheet is typed as it was written: several tries, whose they are, on the 
   await expect(cell).toHaveValue("2.1 3.1 kai");
   await expect(beside).toContainText("Kaito");
   await expectAccessible(page);
-  await button(page, "Store 2 weigh-ins").click();
-  await expect(page.getByText("2 weigh-ins stored.")).toBeVisible();
+  await button(page, "Save 2 weigh-ins").click();
+  await expect(page.getByText("2 weigh-ins saved.")).toBeVisible();
   await expect(beside).toContainText("3.1 g, Level");
   await page.reload();
   await expect(cell).toHaveValue("");

@@ -22,7 +22,7 @@ async function join(page: Page, school: School, name: string) {
   await button(page, name).click();
   await typeOnKeypad(page, school.pin);
   await button(page, /^Join as/).click();
-  await page.getByRole("link", { name: "Practise" }).press("Enter");
+  await page.getByRole("link", { name: "Practice" }).press("Enter");
   await expect(page.getByRole("heading", { level: 1 })).toBeFocused();
 }
 const asked = (page: Page): Promise<Asked> =>
@@ -47,8 +47,8 @@ async function answerByKeyboard(page: Page, kind: string) {
       .press("Enter");
   if (kind === "words") await button(page, "Nothing before measuring").press("Enter");
   if (kind === "keys")
-    for (const key of ["On / off", "Bowl on", "Tare", "Tip it in"]) await button(page, key).press("Enter");
-  await button(page, "Check it").press("Enter");
+    for (const key of ["On / off", "Bowl on", "Tare", "Pour it in"]) await button(page, key).press("Enter");
+  await button(page, "Check my answer").press("Enter");
   await expect(page.getByRole("heading", { name: /^(Right|Not yet)$/ })).toBeFocused();
 }
 /** Past a kind that has been seen: answered as the screen would send it. */
@@ -88,7 +88,7 @@ test("a session with every kind of question, by keyboard alone", async ({ browse
     await expectAccessible(page);
     await answerByKeyboard(page, question.kind);
     await button(page, "Next question").press("Enter");
-    await expect(button(page, "Check it")).toBeVisible();
+    await expect(button(page, "Check my answer")).toBeVisible();
   }
   expect([...seen].sort()).toEqual(["choice", "keys", "number", "order", "tools", "words"]);
 });
@@ -103,12 +103,12 @@ test("practice fits a phone, and goes on where it was left", async ({ browser, s
     await answerByKeyboard(page, question.kind);
     await expectNoSidewaysScroll(page);
     await button(page, "Next question").tap();
-    await expect(button(page, "Check it")).toBeVisible();
+    await expect(button(page, "Check my answer")).toBeVisible();
   }
   const prompt = await page.getByRole("heading", { level: 1 }).textContent();
-  await page.getByRole("link", { name: "My kitchen" }).tap();
+  await page.getByRole("link", { name: "Back to my kitchen" }).tap();
   await page.reload();
-  await page.getByRole("link", { name: "Practise" }).tap();
+  await page.getByRole("link", { name: "Practice" }).tap();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText(prompt ?? "");
   await expect(page.getByText(/\d more today|Enough for today/)).toBeVisible();
 });
@@ -122,10 +122,10 @@ test.describe("after weeks of practice", () => {
     for (let i = 0; i < 12; i++) await skip(page, await asked(page)); // mostly wrong
     const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
     await teacherSignsIn(teacher, school);
-    await teacher.getByRole("link", { name: "Practise" }).click();
+    await teacher.getByRole("link", { name: "Practice" }).click();
     await expect(teacher.getByRole("heading", { level: 1, name: "Ready for Cardamom oat buns?" })).toBeVisible();
-    await expect(teacher.getByRole("row", { name: /^Tavi/ })).toContainText("comes back");
-    await expect(teacher.getByRole("row", { name: /^Noor/ })).not.toContainText("comes back");
+    await expect(teacher.getByRole("row", { name: /^Tavi/ })).toContainText("comes back another day");
+    await expect(teacher.getByRole("row", { name: /^Noor/ })).not.toContainText("comes back another day");
     await expect(teacher.getByRole("listitem").filter({ hasText: /\d+ ×/ }).first()).toBeVisible();
     await expectAccessible(teacher);
   });
@@ -167,7 +167,7 @@ test("a question for everybody: on the wall, answered on phones by keyboard, cou
   await button(teacher, "Ask on their devices").press("Enter");
   await expect(teacher.getByText("0 of 22 have answered")).toBeVisible();
   for (const student of [ravi, emrys]) {
-    await student.getByRole("link", { name: "Answer it" }).press("Enter");
+    await student.getByRole("link", { name: "Answer" }).press("Enter");
     await expect(student.getByRole("heading", { level: 1 })).toContainText("What will the scale say?");
   }
   const { id } = (await ask(teacher, "GET", "/api/today")).sections[0];
@@ -179,11 +179,11 @@ test("a question for everybody: on the wall, answered on phones by keyboard, cou
   await expectNoSidewaysScroll(ravi);
   await expectLargeTargets(ravi);
   await button(ravi, right).press("Enter");
-  await button(ravi, "Send it").press("Enter");
+  await button(ravi, "Send my answer").press("Enter");
   await expect(ravi.getByText("Sent. Talk it over")).toBeVisible();
   await expect(teacher.getByText("1 of 22 have answered")).toBeVisible();
   await button(emrys, wrong).press("Enter");
-  await button(emrys, "Send it").press("Enter");
+  await button(emrys, "Send my answer").press("Enter");
   await expect(teacher.getByText("2 of 22 have answered")).toBeVisible();
   await ravi.reload();
   await expect(ravi.getByText("Sent. Talk it over")).toBeVisible();
@@ -196,7 +196,7 @@ test("a question for everybody: on the wall, answered on phones by keyboard, cou
   await expectAccessible(teacher);
   await expectAccessible(emrys);
   await button(teacher, "Another question").press("Enter");
-  await expect(button(emrys, "Send it")).toBeVisible();
+  await expect(button(emrys, "Send my answer")).toBeVisible();
   await button(teacher, "Take it off their devices").press("Enter");
-  await expect(emrys.getByRole("heading", { name: "Nothing is being asked just now." })).toBeVisible();
+  await expect(emrys.getByRole("heading", { name: "No question right now." })).toBeVisible();
 });

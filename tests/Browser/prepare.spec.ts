@@ -32,23 +32,23 @@ test("from a pasted recipe to printed cards and an open lab, by keyboard alone",
   await press(page, "Read the recipe");
 
   await expect(page.getByRole("heading", { level: 1, name: "Oat squares" })).toBeVisible();
-  await expect(page.getByText("1 line cannot be measured yet")).toBeVisible();
+  await expect(page.getByText("1 ingredient cannot be measured yet")).toBeVisible();
   await press(page, /^8 fl oz in the jug/);
-  await expect(page.getByText("Nothing left to settle.")).toBeVisible();
-  await expect(page.getByRole("heading", { name: "To settle" })).toBeFocused();
+  await expect(page.getByText("Nothing left to decide.")).toBeVisible();
+  await expect(page.getByRole("heading", { name: "To decide" })).toBeFocused();
 
-  await press(page, "Mend: 1/4 cup honey");
+  await press(page, "Fix: 1/4 cup honey");
   const amount = page.getByLabel("Amount", { exact: true });
   await tabTo(page.getByRole("textbox", { name: "Amount" }));
   await amount.selectText();
   await page.keyboard.type("1/3");
-  await press(page, "Settle it");
+  await press(page, "Decide");
   await expect(page.getByRole("cell", { name: "one third cup", exact: true })).toBeVisible();
-  await expect(button(page, "Mend: 1/4 cup honey")).toBeFocused();
+  await expect(button(page, "Fix: 1/4 cup honey")).toBeFocused();
 
-  await press(page, "Less");
-  await press(page, "Less");
-  await press(page, "Less");
+  await press(page, "Smaller batch");
+  await press(page, "Smaller batch");
+  await press(page, "Smaller batch");
   await expect(page.getByRole("row", { name: /2 cups rolled oats/ })).toContainText("81 g");
   await expectAccessible(page);
   await page.getByRole("radio", { name: /^Each station/ }).focus();
@@ -56,7 +56,7 @@ test("from a pasted recipe to printed cards and an open lab, by keyboard alone",
   await expect(page.locator(".to-buy li", { hasText: "Rolled oats" })).toHaveText(/^Rolled oats\d+ g$/);
   await press(page, "Make a lab");
 
-  await expect(page.getByRole("columnheader", { name: "Tools, hung from one rim" })).toBeVisible();
+  await expect(page.getByRole("columnheader", { name: "Tools" })).toBeVisible();
   await expect(page.getByText("Contains wheat, milk. Warn the whole class.")).toBeVisible();
   await expect(page.locator("tr", { hasText: "2 cups rolled oats" })).toContainText("81 g");
   await expectAccessible(page);
@@ -66,7 +66,7 @@ test("from a pasted recipe to printed cards and an open lab, by keyboard alone",
   await expect(page.locator(".paper-page").first()).toContainText("Rolled oats");
   await expectAccessible(page);
   await press(page, "Back");
-  await press(page, "Put away");
+  await press(page, "Cover and label");
   await expect(page.getByRole("heading", { level: 1, name: "Prepare" })).toBeVisible();
 });
 
@@ -94,17 +94,17 @@ test("a change makes a version with its note, and what cannot be read stays in s
   await teacherSignsIn(page, school);
   await page.getByRole("link", { name: "Prepare" }).click();
   await page.getByRole("link", { name: /Ginger pear loaf 8 lines/ }).click();
-  await expect(page.getByText("2 lines cannot be measured yet")).toBeVisible();
+  await expect(page.getByText("2 ingredients cannot be measured yet")).toBeVisible();
   await expect(page.locator(".part-unread", { hasText: "pears" })).toBeVisible();
   await button(page, "Change the recipe").click();
   const text = page.getByLabel("Change the recipe");
   await text.fill((await text.inputValue()).replace("2 tsp ground ginger", "1 tbsp ground ginger"));
   await page.getByLabel("What changed, and why").fill("More ginger: too mild.");
-  await button(page, "Keep as version 2").click();
+  await button(page, "Save as version 2").click();
   await expect(page.getByText("2: More ginger: too mild.")).toBeVisible();
   await expect(page.getByRole("row", { name: /1 tbsp ground ginger/ })).toContainText("5.4 g");
   await button(page, "Leave it out").click();
-  await expect(page.getByText("1 line cannot be measured yet")).toBeVisible();
+  await expect(page.getByText("1 ingredient cannot be measured yet")).toBeVisible();
 });
 
 test("nonsense in the paste box gets its message beside it", async ({ browser, school }) => {
@@ -136,22 +136,22 @@ test("from nothing to printed cards for eight lines: under 25 interactions and t
   };
   const from = Date.now();
   await click("Class", "link");
-  await click("Make a class");
+  await click("Create a class");
   await fill("Name of the class", "Foods 5");
   await fill("Begins", "13:10");
   await fill("Ends", "13:57");
-  await click("Make a class");
+  await click("Create a class");
   await expect(page.getByRole("heading", { level: 1, name: "Foods 5" })).toBeVisible();
   for (const station of ["Ash", "Elm"]) {
     await fill("Another station", station);
-    await click("Add it");
+    await click("Add");
     await expect(page.getByRole("heading", { name: station })).toBeVisible();
   }
   await click("Prepare", "link");
   await fill("Paste a recipe", RECIPE);
   await click("Read the recipe");
   await click(/^8 fl oz in the jug/);
-  await expect(page.getByText("Nothing left to settle.")).toBeVisible();
+  await expect(page.getByText("Nothing left to decide.")).toBeVisible();
   await page.getByRole("combobox", { name: "Class" }).selectOption({ label: "Foods 5" });
   count++;
   await page.getByRole("radio", { name: /^The whole class/ }).check();
@@ -185,17 +185,17 @@ test("a double click makes one recipe, one class and one lab", async ({ browser,
   await page.getByRole("link", { name: /^Twice once/ }).click();
   await page.getByRole("radio", { name: /^The whole class/ }).check();
   await button(page, "Make a lab").dblclick();
-  await expect(page.getByRole("columnheader", { name: "Tools, hung from one rim" })).toBeVisible();
+  await expect(page.getByRole("columnheader", { name: "Tools" })).toBeVisible();
   await page.goto("/prepare");
   await expect(page.getByRole("listitem").filter({ hasText: "Twice once" }).filter({ hasText: "Foods 1" })).toHaveCount(
     1,
   );
   await page.goto("/class");
-  await button(page, "Make a class").click();
+  await button(page, "Create a class").click();
   await page.getByLabel("Name of the class").fill("Foods 9");
   await page.getByLabel("Begins").fill("08:00");
   await page.getByLabel("Ends").fill("08:47");
-  await button(page, "Make a class").dblclick();
+  await button(page, "Create a class").dblclick();
   await expect(page.getByRole("heading", { level: 1, name: "Foods 9" })).toBeVisible();
   await page.reload();
   await expect(page.getByRole("link", { name: "Foods 1, period 4" })).toBeVisible();
@@ -226,7 +226,7 @@ test("a saved page in Spanish, by file, to cards in Spanish that hold no English
   await expect(page.getByRole("heading", { name: "Antes del día" })).toBeVisible();
   await expectAccessible(page);
   await expect(page.locator(".lab-t")).not.toContainText(ENGLISH);
-  await page.getByRole("link", { name: "Fichas de estación" }).click();
+  await page.getByRole("link", { name: "Tarjetas de estación" }).click();
   await expect(page.getByRole("heading", { name: "Hazel" })).toBeVisible();
   await expect(page.locator(".card-rows").first()).not.toContainText(ENGLISH);
 });
@@ -246,18 +246,18 @@ test("lines that nobody reads, foods that nobody knows: settled in one go, found
   await button(page, "These are headings").click();
   await expect(page.getByRole("rowheader", { name: /^THE BOTTOM BIT/ })).toBeVisible();
 
-  await button(page, "Mend: 1 cup moo juice").click();
+  await button(page, "Fix: 1 cup moo juice").click();
   await page.getByLabel("Find the ingredient").fill("leche entera");
   await page.getByLabel("Choose the ingredient").selectOption({ label: "Whole milk" });
   await expectAccessible(page);
-  await button(page, "Settle it").click();
+  await button(page, "Decide").click();
   await expect(page.getByRole("row", { name: /^1 cup moo juice/ })).toContainText("Whole milk");
 
-  await button(page, "Mend: 2 cups teff flakes").click();
+  await button(page, "Fix: 2 cups teff flakes").click();
   await button(page, "Add this food to the pantry").click();
   await expect(page.getByLabel("Its name")).toHaveValue("teff flakes");
   await page.getByLabel("Measured like").selectOption("coarse-grain");
   await page.getByLabel("Why").fill("A guess, until we weigh it.");
-  await button(page, "Add it").click();
-  await expect(page.getByText("Nothing left to settle.")).toBeVisible();
+  await button(page, "Add").click();
+  await expect(page.getByText("Nothing left to decide.")).toBeVisible();
 });

@@ -63,16 +63,16 @@ test.describe("a scale on the cable", () => {
     await send(page, encode("zero", "g", -1, 0), 4);
     await send(page, encode("moving", "g", -1, 29));
     await expect(page.locator(".read-scale .readout")).toHaveText("2.9");
-    await expect(button(page, "Take this reading")).toBeDisabled();
+    await expect(button(page, "Use this weight")).toBeDisabled();
     await send(page, encode("stable", "g", -1, 31), 3);
-    await expect(button(page, "Take this reading")).toBeDisabled(); // not steady long enough
+    await expect(button(page, "Use this weight")).toBeDisabled(); // not steady long enough
     await send(page, encode("over", "g", -1, 0));
-    await expect(button(page, "Take this reading")).toBeDisabled();
+    await expect(button(page, "Use this weight")).toBeDisabled();
     await send(page, encode("stable", "g", -1, 31), 4);
-    await expect(page.getByText("Steady.", { exact: true })).toBeVisible();
+    await expect(page.getByText("Ready.", { exact: true })).toBeVisible();
     await expectAccessible(page);
     await expectLargeTargets(page);
-    await button(page, "Take this reading").click();
+    await button(page, "Use this weight").click();
     await expect(page.getByLabel("Grams typed")).toHaveValue("3.1");
     // The next weigh-in reads it again, and nobody is asked.
     await page.getByRole("button", { name: "Back" }).click();
@@ -83,6 +83,6 @@ test.describe("a scale on the cable", () => {
     }).toPass();
     await page.evaluate(() => (window as unknown as { unplug: () => void }).unplug());
     await expect(button(page, "Connect the scale")).toBeVisible();
-    await expect(button(page, "Take this reading")).toBeDisabled();
+    await expect(button(page, "Use this weight")).toBeDisabled();
   });
 });

@@ -6,30 +6,30 @@ test("a new class: roster looked at and taken, seats by keyboard, codes, house m
   await teacherSignsIn(page, school);
   await page.getByRole("link", { name: "Class" }).click();
   await expect(page.getByRole("heading", { level: 1, name: "Foods 1, period 4" })).toBeVisible();
-  await button(page, "Make a class").click();
+  await button(page, "Create a class").click();
   await page.getByLabel("Name of the class").fill("Foods 2, period 6");
-  await button(page, "Make a class").click();
+  await button(page, "Create a class").click();
   await expect(page.getByRole("heading", { level: 1, name: "Foods 2, period 6" })).toBeVisible();
 
-  const names = page.getByLabel("Names, one a line");
+  const names = page.getByLabel("Names, one per line");
   await names.fill("Ilka\n=SUM(A1)\nBram");
-  await button(page, "Look at it").click();
-  await expect(page.getByText("1 row is wrong; nothing was taken.")).toBeVisible();
+  await button(page, "Check the list").click();
+  await expect(page.getByText("1 row has a problem; nobody was added.")).toBeVisible();
   await expect(page.getByText("This begins like a formula, not like a name.")).toBeVisible();
   await names.fill("Ilka\nBram");
-  await button(page, "Look at it").click();
-  await button(page, "Take 2 students").click();
+  await button(page, "Check the list").click();
+  await button(page, "Add 2 students").click();
   await expect(page.getByLabel("Station of Ilka")).toBeVisible();
 
   await page.getByLabel("Another station").fill("Aspen");
-  await button(page, "Add it").click();
+  await button(page, "Add").click();
   await expect(page.getByRole("heading", { name: "Aspen" })).toBeVisible();
   const seat = page.getByLabel("Station of Ilka");
   await seat.focus();
   await page.keyboard.press("ArrowDown");
   await expect(page.getByRole("region", { name: "Aspen" }).getByText("Ilka")).toBeVisible();
   await expect(page.getByText("targets rise by 13 g a cup")).toBeVisible();
-  await page.getByText("dip and sweep").click();
+  await page.getByText("dip and level").click();
   await expect(page.getByText("138 g in a cup of All-purpose flour, as now")).toBeVisible();
   await expectAccessible(page);
 });
@@ -43,7 +43,7 @@ test("a file in the wrong encoding is told, and nothing of it is taken", async (
     mimeType: "text/csv",
     buffer: Buffer.from("Name\nJos\xe9\n", "latin1"),
   });
-  await button(page, "Look at it").click();
+  await button(page, "Check the list").click();
   await expect(page.getByText("This file is not in UTF-8.")).toBeVisible();
 });
 
@@ -51,19 +51,19 @@ test("the drawer counts tools and scales, and keeps a scale that has weighed", a
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
   await teacherSignsIn(page, school);
   await page.getByRole("link", { name: "Drawer" }).click();
-  await button(page, "Show all there are").click();
+  await button(page, "Show every kind of tool").click();
   const cup = page
     .getByRole("group", { name: "How many: three quarters cup" })
     .or(page.getByRole("group", { name: "How many: 3/4 cup" }));
   await cup.getByRole("button", { name: "One more" }).click();
   await expect(cup.locator("output")).toHaveText("1");
-  await page.getByLabel("Another scale: its name").fill("Spare");
-  await page.getByRole("complementary").getByRole("button", { name: "Add it" }).click();
-  await expect(button(page, "Take Spare away")).toBeVisible();
-  await button(page, "Take Table left away").click();
+  await page.getByLabel("Name of another scale").fill("Spare");
+  await page.getByRole("complementary").getByRole("button", { name: "Add" }).click();
+  await expect(button(page, "Remove Spare")).toBeVisible();
+  await button(page, "Remove Table left").click();
   await expect(page.getByText("Something was weighed on this scale. It stays.")).toBeVisible();
-  await button(page, "Take Spare away").click();
-  await expect(button(page, "Take Spare away")).toBeHidden();
+  await button(page, "Remove Spare").click();
+  await expect(button(page, "Remove Spare")).toBeHidden();
   await cup.getByRole("button", { name: "One less" }).click();
   await expect(cup.locator("output")).toHaveText("0");
   await expectAccessible(page);
@@ -79,15 +79,15 @@ test("the pantry is searched by any name, takes our own figure with a reason, an
   await page.getByLabel("Find an ingredient").fill("icing");
   await button(page, "Confectioners' sugar").click();
   await page.getByLabel("Grams in a US cup").fill("lots");
-  await button(page, "Use our figure").click();
+  await button(page, "Use our weight").click();
   await expect(page.getByText("Use digits only")).toBeVisible();
   await page.getByLabel("Grams in a US cup").fill("117");
   await page.getByLabel("Why").fill("Ours is ground coarser.");
-  await button(page, "Use our figure").click();
-  await expect(page.getByText("The reference says 120 g.")).toBeVisible();
+  await button(page, "Use our weight").click();
+  await expect(page.getByText("The book weight is 120 g.")).toBeVisible();
   await expectAccessible(page);
-  await button(page, "Go back to the reference").click();
-  await expect(page.getByText("The reference says 120 g.")).toBeHidden();
+  await button(page, "Go back to the book weight").click();
+  await expect(page.getByText("The book weight is 120 g.")).toBeHidden();
 });
 
 for (const what of ["chart", "labels"]) {

@@ -19,16 +19,16 @@ test("from measuring to how it is done, step by step by keyboard, and back to me
   await expect(page.getByText("Step 1 of 5")).toBeVisible();
   await page.locator(".lib-strip [aria-current=step]").focus();
   await page.keyboard.press("ArrowRight");
-  await expect(page.getByRole("heading", { level: 2, name: "Oil the tool lightly" })).toBeVisible();
+  await expect(page.getByRole("heading", { level: 2, name: "Oil the cup or spoon lightly" })).toBeVisible();
   await page.keyboard.press("End");
-  await expect(page.getByRole("heading", { level: 2, name: "Scrape all of it out" })).toBeVisible();
+  await expect(page.getByRole("heading", { level: 2, name: "Scrape it all out with a rubber spatula" })).toBeVisible();
   await button(page, "From the start").press("Enter");
   await expect(page.getByText("Step 1 of 5")).toBeVisible();
-  await expect(page.getByText("Some stayed in the tool")).toBeVisible();
+  await expect(page.getByText("Some stayed in the cup or spoon")).toBeVisible();
   await expectAccessible(page);
   await expectLargeTargets(page);
   // Another page in between does not lose the way back.
-  await page.getByRole("link", { name: "Know your tools" }).click();
+  await page.getByRole("link", { name: "Get to know your tools" }).click();
   await expect(page.getByRole("heading", { level: 2, name: "Measuring spoons" })).toBeVisible();
   await expectAccessible(page);
   await button(page, "Back").click();
@@ -44,7 +44,7 @@ test("the library fits a phone and speaks Spanish", async ({ browser, school }) 
   await expect(page.getByRole("heading", { level: 1, name: "Polvos finos" })).toBeVisible();
   await expectNoSidewaysScroll(page);
   await expectLargeTargets(page);
-  await page.getByRole("link", { name: "Cuidar a todos" }).click();
+  await page.getByRole("link", { name: "Trabajar con seguridad" }).click();
   await expect(page.getByText("La harina cruda no se prueba.")).toBeVisible();
   await expectNoSidewaysScroll(page);
 });
@@ -75,6 +75,6 @@ test("the teacher opens it from wherever a technique is named, and it keeps stil
   await opens("/practise/simulator", "See how it is done", "Fine powders");
   await page.goto("/prepare");
   await page.getByRole("link", { name: "Seeded crackers" }).first().click();
-  await page.getByRole("link", { name: "stirred and spooned" }).first().click();
+  await page.getByRole("link", { name: "stirred, then spooned in" }).first().click();
   await expect(page.getByRole("heading", { level: 1, name: "Fine powders" })).toBeVisible();
 });

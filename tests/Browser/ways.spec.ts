@@ -41,7 +41,7 @@ test("another way is allowed by keyboard, and offered on a tablet to whoever mea
 
   await expect(alder.getByText("How do you measure it?")).toBeVisible(); // without a reload
   await button(alder, "Weigh it out").click();
-  await expect(alder.getByText("Weigh out 100 g.")).toBeVisible();
+  await expect(alder.getByText("Weigh 100 g on the scale.")).toBeVisible();
   await expect(button(alder, /Scale flat and on/)).toBeVisible();
   await expectAccessible(alder);
   await expectLargeTargets(alder);
@@ -49,7 +49,7 @@ test("another way is allowed by keyboard, and offered on a tablet to whoever mea
   await button(alder, "All done").click();
   await toScale(alder);
   await typeOnKeypad(alder, "101");
-  await button(alder, "Check the level").click();
+  await button(alder, "Check this weight").click();
   await expect(alder.getByRole("heading", { name: "Level" })).toBeVisible();
 
   await alder.goto("/kitchen");
@@ -84,7 +84,7 @@ test("a sentence is said better by keyboard, and a station that has it open says
   await setUp(birch);
   await birch.locator(".whos .name").first().click();
   await birch.locator(".todo-row", { hasText: "flour" }).click();
-  await expect(button(birch, "Hold the tool over paper or the bin")).toBeVisible();
+  await expect(button(birch, "Hold it over paper or the container")).toBeVisible();
 
   await teacher.goto("/practise/techniques");
   await teacher.getByRole("link", { name: "Our words" }).press("Enter");
@@ -100,6 +100,6 @@ test("a sentence is said better by keyboard, and a station that has it open says
   await expect(teacher.getByText("It was: Hold the tool over paper or the bin")).toBeVisible();
   await expectAccessible(teacher);
   await expect(button(birch, "Over paper, always")).toBeVisible();
-  await button(teacher, "Put back: Over paper, always").press("Enter");
-  await expect(button(birch, "Hold the tool over paper or the bin")).toBeVisible();
+  await button(teacher, "Undo my change: Over paper, always").press("Enter");
+  await expect(button(birch, "Hold it over paper or the container")).toBeVisible();
 });

@@ -35,7 +35,7 @@ test("a weigh-in typed in one browser shows on the other's board within 2 s, wit
   await tabletIs(tablet, school, "Hazel", "Mateus");
   await measure(tablet, "Butter");
   await typeOnKeypad(tablet, "43");
-  await button(tablet, "Check the level").click();
+  await button(tablet, "Check this weight").click();
   await expect(tablet.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
   await expect(button(teacher, /^Hazel, Butter: Level, 43.0 g, 1 weighing$/)).toBeVisible({ timeout: 2000 });
   expect(await teacher.evaluate(() => (window as unknown as { stayed?: boolean }).stayed)).toBe(true);
@@ -63,23 +63,23 @@ test("a student joins on a phone and goes from amount to verdict; no target befo
   await expectLargeTargets(phone);
   for (let step = 0; step < 5; step++) await button(phone, "Done, next step").tap();
   await toScale(phone);
-  await expect(phone.getByText("Bowl on, tare to 0, tip it in.")).toBeVisible();
+  await expect(phone.getByText("Bowl on, tare to 0, pour it in.")).toBeVisible();
   await expect(phone.locator("body")).not.toContainText(/target|42/i);
   await expectNoSidewaysScroll(phone);
   await expectLargeTargets(phone);
-  await expect(button(phone, "Check the level")).toBeInViewport();
+  await expect(button(phone, "Check this weight")).toBeInViewport();
   await expect(phone.getByRole("button", { name: "0", exact: true })).toBeInViewport();
 
   for (const digit of "52") await phone.getByRole("button", { name: digit, exact: true }).tap();
-  await button(phone, "Check the level").tap();
+  await button(phone, "Check this weight").tap();
   await expect(phone.getByRole("heading", { level: 1, name: "Heaped" })).toBeVisible();
   await expect(phone.getByRole("status")).toHaveText(/Heaped\. 52 grams, 10 g over\. Target 42/);
   await expect(
     phone.getByRole("img", { name: /Reading 52 g, Heaped\. Target 42 g, Level from 39 to 46 g\./ }),
   ).toBeVisible();
   await button(phone, "How we know").tap();
-  await expect(phone.getByText("Level is 39 to 46 g: 9% either way.")).toBeVisible();
-  await button(phone, "Back to the verdict").tap();
+  await expect(phone.getByText("Level is 39 to 46 g: 9% more or less.")).toBeVisible();
+  await button(phone, "Back to the result").tap();
   await expectNoSidewaysScroll(phone);
   await button(phone, "Measure the honey again").tap();
   await expect(button(phone, "Done, next step")).toBeVisible();
@@ -171,24 +171,24 @@ test("a reading at the edge is too close, and a finer scale settles it", async (
   await measure(page, "Butter");
   await button(page, /^Table left/).click();
   await typeOnKeypad(page, "45");
-  await button(page, "Check the level").click();
+  await button(page, "Check this weight").click();
   await expect(page.getByRole("heading", { level: 1, name: /Too close/ })).toBeVisible();
-  await expect(page.getByText("2 g over, give or take")).toBeVisible();
+  await expect(page.getByText("about 2 g over")).toBeVisible();
   await button(page, "Weigh it again on a finer scale").click();
   await expect(button(page, /^Fine/)).toHaveAttribute("aria-pressed", "true");
   await typeOnKeypad(page, "44");
   await button(page, "Decimal point").click();
   await typeOnKeypad(page, "1");
-  await button(page, "Check the level").click();
+  await button(page, "Check this weight").click();
   await expect(page.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
-  await expect(page.getByText("2nd weighing")).toBeVisible();
+  await expect(page.getByText("2nd weigh-in")).toBeVisible();
 });
 
 test("a small amount offers the scale that can judge it first", async ({ page, school }) => {
   await tabletIs(page, school, "Maple", "Ravi");
   await measure(page, "cardamom");
   await expect(button(page, /^Fine/)).toHaveAttribute("aria-pressed", "true");
-  await expect(button(page, /^Table left/)).toContainText("too coarse for this");
+  await expect(button(page, /^Table left/)).toContainText("cannot weigh so little exactly");
 });
 
 test("a weigh-in takes at most eight taps beside its digits", async ({ page, school }) => {
@@ -204,7 +204,7 @@ test("a weigh-in takes at most eight taps beside its digits", async ({ page, sch
   await tap(button(page, "To the scale"));
   await tap(button(page, /^Fine/)); // which scale
   await typeOnKeypad(page, "42");
-  await tap(button(page, "Check the level"));
+  await tap(button(page, "Check this weight"));
   await expect(page.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
   expect(taps).toBeLessThanOrEqual(8);
 });
@@ -227,13 +227,13 @@ test("food stays in its cups, a weighed-out food in its bowl; each fill is answe
   await expect(tablet.getByText("Empty cup on, tare to 0, fill it, back on.")).toBeVisible();
   await button(tablet, /^Full cup 1/).click();
   await typeOnKeypad(tablet, "245");
-  await button(tablet, "Check the level").click();
+  await button(tablet, "Check this weight").click();
   await expect(tablet.locator("#grams-problem")).toHaveText("Type the grams the scale shows."); // the second cup is missing
   await button(tablet, /^Full cup 2/).click();
   await typeOnKeypad(tablet, "123");
   await expectLargeTargets(tablet);
   await expectAccessible(tablet);
-  await button(tablet, "Check the level").click();
+  await button(tablet, "Check this weight").click();
   await expect(tablet.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
   await tablet.getByLabel("Emptied cup 1 now shows").fill("6");
   await button(tablet, "Keep it").first().click();
@@ -249,17 +249,17 @@ test("food stays in its cups, a weighed-out food in its bowl; each fill is answe
   await button(tablet, "All steps done").click();
   await button(tablet, "To the scale").click();
   await expect(tablet.getByRole("heading", { level: 1, name: "400 g" })).toBeVisible();
-  await expect(tablet.getByText("What will it be?")).toBeHidden();
+  await expect(tablet.getByText("What do you think it will be?")).toBeHidden();
   await typeOnKeypad(tablet, "4999");
-  await button(tablet, "Check the level").click();
+  await button(tablet, "Check this weight").click();
   await expect(tablet.getByText("4999 g? That is far from this amount.")).toBeVisible();
   await tablet.getByLabel("Grams typed").fill("436");
-  await button(tablet, "Check the level").click();
+  await button(tablet, "Check this weight").click();
   await expect(tablet.getByRole("heading", { level: 1, name: "Heaped" })).toBeVisible();
   await button(tablet, "Weigh it again").click(); // it is still in its bowl
   await expect(tablet.getByText("Over? Take some out before the next zero")).toBeVisible();
   await tablet.getByLabel("Grams typed").fill("4999");
-  await button(tablet, "Check the level").click();
+  await button(tablet, "Check this weight").click();
   await button(tablet, "Yes, the scale shows that").click();
   await expect(tablet.getByRole("heading", { level: 1, name: "Heaped" })).toBeVisible();
 });

@@ -47,7 +47,7 @@ it('goes back from a fault to the weights that could have led to it, worst first
     $suspects = Suspects::of(Fault::Dry, $weighed);
     expect(array_column($suspects, 'index'))->toBe([0, 1]) // sugar over is not what dries
         ->and(Phrasebook::in('en')->say($suspects[0]['said']))->toBe(
-            'Bread flour: 44 g over. With this much flour it gets dry, tough and dense.',
+            'Bread flour: 44 g over. With this much flour it turns dry, tough and dense.',
         );
     expect(array_column(Suspects::of(Fault::Spread, $weighed), 'index'))->toBe([3]);
 });

@@ -128,6 +128,6 @@ it('tells a gain only where there is one to see', function (float $before, float
     $gain = Gain::of(Target::of(219.0, Tolerance::of(8, 1)), $before, $now);
     expect($gain === null ? null : Phrasebook::in('en')->say($gain))->toBe($said);
 })->with([
-    [259.0, 221.0, 'The time before it was 40 g off, now 2 g.'], [180.0, 219.0, 'The time before it was 39 g off, now 0 g.'],
+    [259.0, 221.0, 'Last time it was 40 g off, now 2 g.'], [180.0, 219.0, 'Last time it was 39 g off, now 0 g.'],
     [221.0, 259.0, null], [221.0, 221.0, null], [219.0, 217.0, null],
 ]);

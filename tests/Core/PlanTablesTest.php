@@ -64,43 +64,43 @@ describe('the best plan', function () use ($cups, $spoons) {
         $best = plansFor($food, $amount, $unit, ...$tools)->best();
         expect(fillsOf($best))->toBe($fills)->and($best === null ? null : Phrasebook::in('en')->say($best->why))->toBe($why);
     })->with([
-        'one cup' => ['bread-flour', '1', Unit::Cup, [...$cups, ...$spoons], 'dry-cup-us-1', 'One fill of the 1-cup measure is exact.'],
+        'one cup' => ['bread-flour', '1', Unit::Cup, [...$cups, ...$spoons], 'dry-cup-us-1', 'Fill the 1-cup measuring cup once: that is exact.'],
         'two of one' => [
             'bread-flour', '1', Unit::Cup, ['dry-cup-us-1-2'], '2 x dry-cup-us-1-2',
-            '2 fills are the fewest that are exact; every fill adds its own error.',
+            'Fill 2 times: no way takes fewer. Every extra fill can add an error.',
         ],
         'cup and spoons' => [
             'granulated-sugar', '1 1/16', Unit::Cup, [...$cups, ...$spoons], 'dry-cup-us-1 + spoon-us-1-tbsp',
-            '2 fills are the fewest that are exact; every fill adds its own error.',
+            'Fill 2 times: no way takes fewer. Every extra fill can add an error.',
         ],
         'a line of a jug' => [
             'whole-milk', '1/2', Unit::Cup, ['liquid-measure-us-1-cup', ...$cups], 'liquid-measure-us-1-cup to 1/2 cup',
-            'One pour to the 1/2 cup line; the narrower the jug, the finer it reads.',
+            'Fill once, to the 1/2 cup line. A narrow cup is easier to read.',
         ],
         'a jug to its line and the rest by spoon' => [
             'whole-milk', '9/16', Unit::Cup, ['liquid-measure-us-1-cup', ...$spoons],
             'liquid-measure-us-1-cup to 1/2 cup + spoon-us-1-tbsp',
-            '2 fills are the fewest that are exact; every fill adds its own error.',
+            'Fill 2 times: no way takes fewer. Every extra fill can add an error.',
         ],
         'a little milk by spoon' => [
             'whole-milk', '1', Unit::Tablespoon, ['liquid-measure-us-1-cup', ...$spoons], 'spoon-us-1-tbsp',
-            'One fill of the 1 tbsp spoon is exact.',
+            'Fill the 1 tbsp measuring spoon once: that is exact.',
         ],
         'the line lettered as the recipe says it' => [
             'whole-milk', '4', Unit::FluidOunce, ['liquid-measure-us-1-cup'], 'liquid-measure-us-1-cup to 4 fl oz',
-            'One pour to the 4 fl oz line; the narrower the jug, the finer it reads.',
+            'Fill once, to the 4 fl oz line. A narrow cup is easier to read.',
         ],
         'butter by its wrapper' => [
             'butter', '6', Unit::Tablespoon, ['butter-wrapper-us-stick'], 'butter-wrapper-us-stick to 6 tbsp',
-            'The wrapper has a mark at 6 tbsp.',
+            'Cut at the 6 tbsp line on the wrapper.',
         ],
         'a stick is eight tablespoons' => [
             'butter', '1/2', Unit::Stick, ['butter-wrapper-us-stick'], 'butter-wrapper-us-stick to 4 tbsp',
-            'The wrapper has a mark at 4 tbsp.',
+            'Cut at the 4 tbsp line on the wrapper.',
         ],
         'the nearest where none is exact' => [
             'bread-flour', '1/3', Unit::Cup, ['dry-cup-us-1-4'], 'dry-cup-us-1-4',
-            'No mix of these tools is exact. This is 25% off; weigh 42 g instead.',
+            'These tools cannot make it exactly. This is 25% off; weigh 42 g instead.',
         ],
         'eggs' => ['egg-large', '2', Unit::Piece, [], '', 'Count 2.'],
         'part of an egg' => ['egg-large', '1/2', Unit::Piece, [], null, null],
@@ -109,11 +109,11 @@ describe('the best plan', function () use ($cups, $spoons) {
         'a novelty scoop measures nothing' => ['bread-flour', '1/2', Unit::Cup, ['novelty-cup-1-2'], null, null],
         'no flour in a jug' => ['bread-flour', '1/2', Unit::Cup, ['liquid-measure-us-1-cup'], null, null],
         'seeds may go by cup' => [
-            'sesame-seed', '1/2', Unit::Cup, ['dry-cup-us-1-2'], 'dry-cup-us-1-2', 'One fill of the 1/2 cup measure is exact.',
+            'sesame-seed', '1/2', Unit::Cup, ['dry-cup-us-1-2'], 'dry-cup-us-1-2', 'Fill the 1/2 cup measuring cup once: that is exact.',
         ],
         'baking powder goes by spoon' => ['baking-powder', '1/4', Unit::Cup, ['dry-cup-us-1-4'], null, null],
         'honey by cup' => [
-            'honey', '1/4', Unit::Cup, [...$cups, ...$spoons], 'dry-cup-us-1-4', 'One fill of the 1/4 cup measure is exact.',
+            'honey', '1/4', Unit::Cup, [...$cups, ...$spoons], 'dry-cup-us-1-4', 'Fill the 1/4 cup measuring cup once: that is exact.',
         ],
         'whole fruit is weighed' => ['blueberries-fresh', '1', Unit::Cup, $cups, null, null],
     ]);
@@ -122,7 +122,7 @@ describe('the best plan', function () use ($cups, $spoons) {
         $plans = plansFor('granulated-sugar', '1', Unit::Cup, ...$cups, ...$spoons)->plans;
         expect(array_map(fillsOf(...), array_slice($plans, 0, 2)))->toBe(['dry-cup-us-1', '2 x dry-cup-us-1-2'])
             ->and(count($plans))->toBeGreaterThanOrEqual(3)->toBeLessThanOrEqual(5)
-            ->and(Phrasebook::in('en')->say($plans[1]->why))->toBe('Exact too, with 2 fills instead of 1.')
+            ->and(Phrasebook::in('en')->say($plans[1]->why))->toBe('This is exact too, with 2 fills instead of 1.')
             ->and($plans[1]->errorPct)->toBe(0.0)->and($plans[1]->exact)->toBeTrue();
         expect(count(plansFor('butter', '1/2', Unit::Cup, 'liquid-measure-us-2-cup', ...$cups, ...$spoons)->plans))->toBeLessThanOrEqual(5);
     });
@@ -137,7 +137,7 @@ describe('the best plan', function () use ($cups, $spoons) {
                     ->isEqualTo($last->waterTo->ml->plus(Amount::of('1/2', Unit::Cup)->inBase(MeasureStandard::UsCustomary))),
             )
             ->toBeTrue()
-            ->and(Phrasebook::in('en')->say($last->why))->toStartWith('Water to the ')
+            ->and(Phrasebook::in('en')->say($last->why))->toStartWith('Pour water to the ')
             ->and(plansFor('butter', '1', Unit::Cup, 'liquid-measure-us-1-cup')->plans)->toBe([]); // no room over the water
     });
 
@@ -190,23 +190,23 @@ describe('warnings before the lab', function () {
         'nothing to say' => fn () => [lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.0]]), $fine, 6, []],
         'one cup too few' => fn () => [
             lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 5, 1.0]]), $fine, 6,
-            ['Only 5 of the 1-cup measure for 6 stations: they take turns.'],
+            ['Only 5 of the 1-cup measuring cup for 6 stations: they must take turns.'],
         ],
         'not exact' => fn () => [
             lineFor('granulated-sugar', '1/3', Unit::Cup, ['dry-cup-us-1-4']), $fine, 6, ['No tools make this exactly: 25% off.'],
         ],
         'much' => fn () => [
-            lineFor('granulated-sugar', '4', Unit::Cup, [['dry-cup-us-1', 6, 1.0]]), $fine, 6, ['So much is better weighed.'],
+            lineFor('granulated-sugar', '4', Unit::Cup, [['dry-cup-us-1', 6, 1.0]]), $fine, 6, ['Large amount: weigh it.'],
         ],
         'no tool' => fn () => [lineFor('granulated-sugar', '1', Unit::Cup, []), $fine, 6, ['No tool in the drawer fits. Weigh it.']],
         'weighed by choice' => fn () => [lineFor('granulated-sugar', '1', Unit::Cup, [], MeasuringMode::Weight), $fine, 6, []],
         'counted' => fn () => [lineFor('egg-large', '2', Unit::Piece, []), $fine, 6, []],
         'a cup that holds more' => fn () => [
-            lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.03]]), $fine, 6, ['the 1-cup measure is 3% off its size.'],
+            lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.03]]), $fine, 6, ['the 1-cup measuring cup is 3% off its marked size.'],
         ],
         'a cup that holds less' => fn () => [
             lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 0.975]]), $fine, 6,
-            ['the 1-cup measure is 2.5% off its size.'],
+            ['the 1-cup measuring cup is 2.5% off its marked size.'],
         ],
         'no scale' => fn () => [
             lineFor('granulated-sugar', '1', Unit::Cup, [['dry-cup-us-1', 6, 1.0]]), [], 6, ['No scale in the drawer.'],

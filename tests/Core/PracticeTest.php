@@ -84,7 +84,7 @@ it('reads the jug that a teacher wants: its column, and from where', function (U
     for ($seed = 0; $seed < 60; $seed++) {
         $setting = Setting::of($seed % 3 + 1)->reading(new JugView($column, $eye));
         $question = Quiz::question(Skill::ReadJug, $seed, $setting);
-        $unit = ['cup' => 'cups', 'fl-oz' => 'fluid ounces', 'ml' => 'millilitres'][$column->value];
+        $unit = ['cup' => 'cups', 'fl-oz' => 'fluid ounces', 'ml' => 'milliliters'][$column->value];
         expect(Phrasebook::in('en')->say($question->prompt))->toContain("in $unit?")->and($question->figure['eye_deg'])->toBe($deg);
         $line = Quiz::question(Skill::JugColumn, $seed, $setting);
         expect(Phrasebook::in('en')->say($line->prompt))->toMatch('~ (cups?|fl oz|mL) of ~');
@@ -163,7 +163,7 @@ it('takes a number in any equal form, and knows the slip behind a wrong one', fu
                 '%d/96',
                 (int) round(
                     96 * ($number + plain(preg_match(
-                        '~make it (.+) times~', Phrasebook::in('en')->say($question->prompt), $m,
+                        '~Multiply it by (.+?)\.~', Phrasebook::in('en')->say($question->prompt), $m,
                     ) === 1 ? $m[1] : '')),
                 ),
             ),

@@ -200,7 +200,7 @@ describe('an amount', function () {
     })->with([
         ['1', Unit::Cup, '1 cup', '1 taza'], ['1 1/2', Unit::Cup, '1 1/2 cups', '1 1/2 tazas'], ['1/2', Unit::Cup, '1/2 cup', '1/2 taza'],
         ['2', Unit::Tablespoon, '2 tbsp', '2 cda'], ['1', Unit::Stick, '1 stick', '1 barra'], ['2', Unit::Stick, '2 sticks', '2 barras'],
-        ['2', Unit::Pinch, '2 pinches', '2 pizcas'], ['2', Unit::Dash, '2 dashes', '2 chorritos'], ['1', Unit::Millilitre, '1 mL', '1 mL'],
+        ['2', Unit::Pinch, '2 pinches', '2 pizcas'], ['2', Unit::Dash, '2 dashes', '2 toques'], ['1', Unit::Millilitre, '1 mL', '1 mL'],
         ['2', Unit::Litre, '2 L', '2 L'], ['3', Unit::FluidOunce, '3 fl oz', '3 fl oz'],
     ]);
 

@@ -81,7 +81,7 @@ describe('before the bell', function () {
     it('says what, in words', function (array $lines, array $directions, array $scales, array $sentences) {
         $reader = new LineReader(Pantry::reference());
         $list = Preparation::of(array_map($reader->read(...), $lines), array_map(static fn (string $step) => new DirectionStep($step), $directions), $scales);
-        expect(array_map(Phrasebook::in('en')->say(...), $list))->toBe([...$sentences, 'Lay out spare batteries for the scales.']);
+        expect(array_map(Phrasebook::in('en')->say(...), $list))->toBe([...$sentences, 'Have spare batteries ready for the scales.']);
     })->with([
         'nothing' => [['1 cup sugar'], ['Stir.'], [], []],
         'melted' => [['1 cup butter, melted'], [], [], ['Melt: Butter. Hot fat, in a heat-proof bowl.']],
@@ -91,7 +91,7 @@ describe('before the bell', function () {
         'an oven by any word' => [[], ['ROAST it.'], [], ['Heat the oven. Only you open it.']],
         'no oven in a word that holds one' => [[], ['Move it, proven.'], [], []],
         'melted before it is measured' => [['1 cup melted butter'], [], [], ['Melt: Melted butter. Hot fat, in a heat-proof bowl.']],
-        'tins' => [['1 (400 g) can pumpkin'], [], [], ['Open the tins: Pumpkin puree.']],
+        'tins' => [['1 (400 g) can pumpkin'], [], [], ['Open the cans: Pumpkin puree.']],
     ]);
 
     it('knows each word for it', function (string $line, string $id) {

@@ -113,7 +113,7 @@ describe('what a scale can tell', function () {
             )
             ->and(refused(fn () => ScaleReading::fromDisplay(0.0, $scale))[0] ?? null)->toBe('grams')
             ->and(refused(fn () => ScaleReading::fromDisplay(5001.0, $scale))[1] ?? '')->toContain('5000')
-            ->and(refused(fn () => ScaleReading::fromDisplay(1.5, $scale))[1] ?? '')->toContain('1 g steps');
+            ->and(refused(fn () => ScaleReading::fromDisplay(1.5, $scale))[1] ?? '')->toContain('counts by 1 g');
     });
 
     it('holds a scale to its step only where the step is round', function () {
@@ -210,9 +210,9 @@ describe('the reason to believe it', function () {
             Target::of(240.0, Tolerance::of(5.0, 1.0)), ScaleReading::of(250.0, $scale), $expected,
         );
         expect(explained($judge(251.0)))->toBe([
-            'Level is 228 to 252 g: 5% either way.',
-            'This scale counts in 1 g steps, so 250 g means 249.2 to 250.8 g.',
-            'Good technique with these very tools gives about 251 g.',
+            'Level is 228 to 252 g: 5% more or less.',
+            'This scale counts by 1 g, so 250 g means 249.2 to 250.8 g.',
+            'Good technique with these same tools gives about 251 g.',
         ])->and(explained($judge(240.4)))->toHaveCount(2) // the same number on a screen
             ->and(explained($judge(239.4)))->toHaveCount(3)
             ->and(explained($judge(251.0), 'es')[0])->toContain('228')->toContain('252')->toContain('5');
@@ -221,11 +221,11 @@ describe('the reason to believe it', function () {
     it('says when the least we ask decides, and keeps a small target its tenths', function () {
         $judged = Judge::judge(Target::of(6.0, Tolerance::of(5.0, 1.0)), ScaleReading::of(7.0, new Scale(1.0, 0.0)));
         expect(explained($judged))->toBe([
-            'Level is 5.0 to 7.0 g: 1 g either way, the least we ask of anyone.',
-            'This scale counts in 1 g steps, so 7 g means 6.2 to 7.8 g.',
+            'Level is 5.0 to 7.0 g: 1 g more or less, the smallest range we use.',
+            'This scale counts by 1 g, so 7 g means 6.2 to 7.8 g.',
         ]);
         $fine = Judge::judge(Target::of(0.5, Tolerance::of(20.0, 0.7)), ScaleReading::of(0.45, new Scale(0.05, 0.0)));
-        expect(explained($fine)[0])->toBe('Level is 0.00 to 1.20 g: 0.7 g either way, the least we ask of anyone.'); // never below nothing
+        expect(explained($fine)[0])->toBe('Level is 0.00 to 1.20 g: 0.7 g more or less, the smallest range we use.'); // never below nothing
     });
 
     it('rounds no finer than two decimals, whatever the scale', function () {
@@ -241,10 +241,10 @@ describe('the reason to believe it', function () {
         $gain = Gain::of(Target::of(219.0, Tolerance::of(8.0)), $before, $now);
         expect($gain === null ? null : Phrasebook::in('en')->say($gain))->toBe($says);
     })->with([
-        'from above' => [259.0, 221.0, 'The time before it was 40 g off, now 2 g.'],
-        'from below' => [200.0, 222.0, 'The time before it was 19 g off, now 3 g.'],
+        'from above' => [259.0, 221.0, 'Last time it was 40 g off, now 2 g.'],
+        'from below' => [200.0, 222.0, 'Last time it was 19 g off, now 3 g.'],
         'farther' => [221.0, 230.0, null], 'the same' => [221.0, 217.0, null], 'by less than is shown' => [259.0, 258.9, null],
-        'to the dot' => [221.0, 219.0, 'The time before it was 2.0 g off, now 0.0 g.'],
+        'to the dot' => [221.0, 219.0, 'Last time it was 2.0 g off, now 0.0 g.'],
     ]);
 });
 

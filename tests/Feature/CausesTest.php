@@ -28,18 +28,18 @@ beforeEach(function () {
 it('names the likely causes with a range, a way to tell and a next move, and what it does to the bake', function () {
     $this->weigh($this->flour, ['grams' => '262'])->assertCreated();
     $this->getJson($this->causes)->assertOk()->assertJsonPath('causes.0.id', 'dipped')->assertJsonPath(
-        'causes.0.said', 'Dipped the cup in the bin',
+        'causes.0.said', 'Dipped the cup into the container',
     )
         ->assertJsonPath('causes.0.likely', fn (string $said) => in_array($said, ['Likely', 'Maybe'], true))->assertJsonPath(
             'causes.0.range', fn (string $said) => preg_match('/^\d{3} to \d{3} g$/', $said) === 1,
         )
         ->assertJsonCount(3, 'causes')->assertJsonPath('asks_first', false)->assertJsonPath('none', null)
-        ->assertJsonPath('consequence', 'With this much flour it gets dry, tough and dense.');
+        ->assertJsonPath('consequence', 'With this much flour it turns dry, tough and dense.');
 });
 
 it('says it in Spanish', function () {
     $this->weigh($this->flour, ['grams' => '262'])->assertCreated();
-    $this->getJson($this->causes, ['Accept-Language' => 'es'])->assertJsonPath('causes.0.said', 'Se hundió la taza en el bote');
+    $this->getJson($this->causes, ['Accept-Language' => 'es'])->assertJsonPath('causes.0.said', 'Se metió la taza en el recipiente');
 });
 
 it('takes skipped steps, the known bowl and the scale into account', function (array $sent, string $cause) {
@@ -57,7 +57,7 @@ it('takes skipped steps, the known bowl and the scale into account', function (a
 
 it('blames nobody where no usual slip gives the weight', function () {
     $this->weigh($this->flour, ['grams' => '4300'])->assertCreated();
-    $this->getJson($this->causes)->assertJsonPath('causes', [])->assertJsonPath('none.said', 'No usual slip gives this weight.');
+    $this->getJson($this->causes)->assertJsonPath('causes', [])->assertJsonPath('none.said', 'No common mistake gives this weight.');
     expect(Diagnosis::query()->sole()->cause)->toBeNull();
 });
 

@@ -56,7 +56,7 @@ it('says which skills the next lab asks for, and who has shown them', function (
         )
         ->assertJsonPath('students.1.skills.2', ['state' => 'returning', 'shown' => 1, 'of' => 2])
         ->assertJsonPath('missed.0.times', 2)->assertJsonPath(
-            'missed.0.said', 'From above the line seems higher than it is: lower your eye.',
+            'missed.0.said', 'From above it looks like more than it is: lower your eyes.',
         );
 });
 

@@ -27,7 +27,7 @@ it('asks of the jug what the teacher wants, and keeps to it', function () {
     $given = ['skill' => 'read-jug', 'level' => 1, 'seed' => 3, 'jug_column' => 'ml', 'jug_eye' => 'below'];
     $this->postJson($url, $given)->assertCreated()->assertJsonPath('asked.jug_column', 'ml')->assertJsonPath('asked.jug_eye', 'below');
     $asked = $this->asNobody()->asStudent($this->school->students->first())->getJson('/api/class-question')->json('asked.question');
-    expect($asked['prompt'])->toEndWith('in millilitres?')->and($asked['figure']['eye_deg'])->toEqual(-30);
+    expect($asked['prompt'])->toEndWith('in milliliters?')->and($asked['figure']['eye_deg'])->toEqual(-30);
     $this->asNobody()->asTeacher($this->school->teacher);
     foreach (['jug_column' => 'tsp', 'jug_eye' => 'behind'] as $field => $wrong) {
         $this->postJson($url, [$field => $wrong] + $given)->assertUnprocessable()->assertJsonValidationErrors($field);

@@ -54,7 +54,7 @@ it('uses the kitchen\'s own weight with its reason, and goes back to the referen
     $this->putJson('/api/pantry/bread-flour', ['grams' => '130,5', 'reason' => 'Our mill, nine weighings.'])->assertNoContent();
     $entry = collect($this->getJson('/api/pantry')->assertOk()->json())->firstWhere('id', 'bread-flour');
     expect($entry['grams'])->toBe(130.5)->and($entry['reference_grams'])->toBe(125)->and($entry['own']['reason'])
-        ->toBe('Our mill, nine weighings.')->and($entry['source'])->toBe('our own figure');
+        ->toBe('Our mill, nine weighings.')->and($entry['source'])->toBe('our own weight');
     $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.target_g', 228.375);
     $this->deleteJson('/api/pantry/bread-flour')->assertNoContent();
     $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.target_g', 218.75);
@@ -195,7 +195,7 @@ it('plans only with tools in use, to marks that can be read, and with sets of th
     $own('liquid-measure-us-2-cup', []);
     $lab = $this->lab($section, [['granulated-sugar', '1', 'cup'], ['whole-milk', '1', 'cup']]);
     $sheet = fn () => $this->getJson("/api/labs/$lab->id/sheet")->assertOk();
-    $sheet()->assertJsonPath('lines.0.plan', '1 cup')->assertJsonPath('lines.1.plan', 'the 2-cup jug, to the 1 cup line');
+    $sheet()->assertJsonPath('lines.0.plan', '1 cup')->assertJsonPath('lines.1.plan', 'the 2-cup liquid measuring cup, to the 1 cup line');
     expect($sheet()->json('lines.0.warnings'))->not->toBe([]);
     // Retired: the halves do it. A line worn off: the next way.
     $own('dry-cup-us-1', ['retired' => 1]);
@@ -208,7 +208,7 @@ it('plans only with tools in use, to marks that can be read, and with sets of th
     $this->postJson("/api/labs/$lab->id/open", ['anyway' => true])->assertNoContent();
     $this->asNobody()->asStation($section->stations->first())->getJson('/api/work')
         ->assertJsonPath('lines.0.fills.0.in_set', true)->assertJsonPath('lines.1.fills.0.in_set', false)
-        ->assertJsonPath('lines.1.fetch.0', 'the 2-cup jug (shared shelf)');
+        ->assertJsonPath('lines.1.fetch.0', 'the 2-cup liquid measuring cup (shared shelf)');
 });
 
 it('keeps the state of a tool that is not sent, and refuses what cannot be', function () {

@@ -104,7 +104,7 @@ it('refuses a bad bundle by row and stores nothing', function (callable $spoil, 
     'no JSON' => [fn () => 'hello', 'not JSON'],
     'something else' => [fn () => ['kind' => 'other'], 'not a shared lab'],
     'newer' => [fn (array $b) => ['version' => 99] + $b, 'newer Hovik'],
-    'no lines' => [fn (array $b) => ['items' => []] + $b, '1 to 60 lines'],
+    'no lines' => [fn (array $b) => ['items' => []] + $b, '1 to 60 ingredients'],
     'an unknown ingredient' => [
         fn (array $b) => array_replace_recursive($b, ['items' => [['ingredient' => 'zorbs']]]), 'Row 1: There is no food "zorbs"',
     ],

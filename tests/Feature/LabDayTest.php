@@ -331,7 +331,7 @@ describe('more ways to weigh', function () {
         $this->weigh($this->flour, ['grams' => '259'], ($this->ulid)())->assertJsonPath('gain', null);
         $this->weigh(
             $this->flour, ['grams' => '221', 'predicted' => 'level'], ($this->ulid)(),
-        )->assertJsonPath('gain', 'The time before it was 40 g off, now 2 g.')->assertJsonPath('predicted', 'level');
+        )->assertJsonPath('gain', 'Last time it was 40 g off, now 2 g.')->assertJsonPath('predicted', 'level');
         $this->weigh($this->flour, ['grams' => '246'], ($this->ulid)())->assertJsonPath('gain', null); // further off: nothing to praise
     });
     it('refuses what a scale cannot have shown', function (array $given, string $field) {

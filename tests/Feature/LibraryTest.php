@@ -14,7 +14,7 @@ it('shows students the class\'s own way', function () {
     )->firstWhere('id', 'fine-powder');
     expect(array_column($page['steps'], 'id'))->toContain('dip-heaped')->not->toContain('spoon-heaped')
         ->and($page['schools'][0])->toBe(
-            ['question' => 'Flour into the cup', 'ours' => 'dip and sweep', 'others' => ['stir, spoon, level', 'sift, spoon, level']],
+            ['question' => 'Flour into the cup', 'ours' => 'dip and level', 'others' => ['stir, spoon, level', 'sift, spoon, level']],
         )
         ->and($page['target'])->toBe('138')->and($page['care'][0])->toBe('Raw flour is not for tasting.')
         ->and(array_column($page['mistakes'], 'error'))->each->toMatch('/^\d+$/');

@@ -84,10 +84,10 @@ it('weighs in a class with a cup of another standard', function (string $standar
     expect($causes)->not->toBe([]);
     expect(weighs($this, $section, $honey['id'], '60', '01JDF8Z9X3M5N7P9Q1R3S5T7V3')['verdict'])->toBe('heaped');
 })->with([
-    'US' => ['us_customary', ['dry-cup-us-1', 'spoon-us-1-tbsp'], 125.0, 'the 1-cup measure'],
-    'label' => ['us_label_240', ['dry-cup-us-1', 'spoon-us-1-tbsp'], 126.80, 'the 1-cup measure'],
-    'metric' => ['metric_250', METRIC_DRAWER, 132.09, 'the 250 mL measure'],
-    'Australian' => ['au', [...METRIC_DRAWER, 'spoon-au-20-ml'], 132.09, 'the 250 mL measure'],
+    'US' => ['us_customary', ['dry-cup-us-1', 'spoon-us-1-tbsp'], 125.0, 'the 1-cup measuring cup'],
+    'label' => ['us_label_240', ['dry-cup-us-1', 'spoon-us-1-tbsp'], 126.80, 'the 1-cup measuring cup'],
+    'metric' => ['metric_250', METRIC_DRAWER, 132.09, 'the 250 mL measuring cup'],
+    'Australian' => ['au', [...METRIC_DRAWER, 'spoon-au-20-ml'], 132.09, 'the 250 mL measuring cup'],
 ]);
 
 it('speaks Spanish from paste to verdict, in a metric class with names of all sorts', function () {
@@ -206,11 +206,11 @@ it('says on the lab\'s page why it is no plainer plan, and what would help', fun
     $this->asNobody()->asTeacher($section->teacher);
     [$flour, $milk] = $this->getJson("/api/labs/{$board['lab']['id']}/sheet")->json('lines');
     expect($flour['plan'])->toBe('8 × 1/4 cup')->and($flour['notes'])->toBe([
-        '8 fills are easily miscounted: weighing 250 g is surer.', 'With the 1-cup measure it would be plain.',
-    ])->and($milk['plan'])->toBe('2 × the 2-cup jug, to the 2 cups line + the 2-cup jug, to the 1 cup line')
-        ->and($milk['notes'])->toBe(['Too much for one pour: the top line of the 2-cup jug is 2 cups.']);
+        '8 fills are easy to miscount: weighing 250 g is safer.', 'With the 1-cup measuring cup it would be plain.',
+    ])->and($milk['plan'])->toBe('2 × the 2-cup liquid measuring cup, to the 2 cups line + the 2-cup liquid measuring cup, to the 1 cup line')
+        ->and($milk['notes'])->toBe(['Too much for one pour: the top line of the 2-cup liquid measuring cup is 2 cups.']);
     $spanish = $this->getJson("/api/labs/{$board['lab']['id']}/sheet", ['Accept-Language' => 'es'])->json('lines.0.notes');
     expect($spanish)->toBe([
-        '8 llenados se cuentan mal con facilidad: pesar 250 g es más seguro.', 'Con la medida de 1 taza sería sencillo.',
+        '8 medidas se cuentan mal con facilidad: pesar 250 g es más seguro.', 'Con la medida de 1 taza sería sencillo.',
     ]);
 });

@@ -29,7 +29,7 @@ it('lists what students read, by kind, none of it changed yet', function () {
 });
 
 it('says it at the station, in the library and on cards from now on, marked as ours, until it is put back', function () {
-    expect(($this->steps)()['loosen']['text'])->toBe('Stir the flour to loosen it');
+    expect(($this->steps)()['loosen']['text'])->toBe('Stir to loosen it');
     ($this->say)('step.loosen.role.flour', "  Fluff it up,   don't press ")->assertNoContent();
     ($this->say)('step.loosen.why', 'It has settled in the bin.')->assertNoContent();
     expect(($this->row)('step.loosen.role.flour')['own'])->toBe("Fluff it up, don't press")
@@ -37,12 +37,12 @@ it('says it at the station, in the library and on cards from now on, marked as o
     $this->asNobody()->asTeacher($this->school->teacher);
     foreach (["/api/labs/{$this->open->id}/sheet", "/api/labs/{$this->open->id}/board"] as $page) {
         $shown = (string) $this->getJson($page)->assertOk()->getContent();
-        expect([str_contains($shown, 'Fluff it up'), str_contains($shown, 'Stir the flour to loosen it')])->toBe([true, false]);
+        expect([str_contains($shown, 'Fluff it up'), str_contains($shown, 'Stir to loosen it')])->toBe([true, false]);
     }
     $library = (string) $this->getJson("/api/techniques?section={$this->school->id}")->assertOk()->getContent();
     expect(str_contains($library, 'It has settled in the bin.'))->toBeTrue();
     $this->deleteJson('/api/wordings/step.loosen.role.flour')->assertNoContent();
-    expect(($this->steps)()['loosen']['text'])->toBe('Stir the flour to loosen it')->and(($this->row)('step.loosen.role.flour')['own'])->toBeNull();
+    expect(($this->steps)()['loosen']['text'])->toBe('Stir to loosen it')->and(($this->row)('step.loosen.role.flour')['own'])->toBeNull();
 });
 
 it('says it in one language and in one kitchen', function () {
@@ -52,7 +52,7 @@ it('says it in one language and in one kitchen', function () {
     $this->withHeader('Accept-Language', 'en');
     $other = $this->section('Another');
     $this->openLab($other);
-    expect(($this->steps)($other)['loosen']['text'])->toBe('Stir the flour to loosen it');
+    expect(($this->steps)($other)['loosen']['text'])->toBe('Stir to loosen it');
 });
 
 it('tells open labs, so that nobody has to load a page again', function () {

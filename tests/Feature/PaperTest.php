@@ -25,8 +25,8 @@ it('says the verdict as it is typed, and stores nothing yet', function () {
     )->assertOk()
         ->assertJsonPath('entries.0.verdict', 'level')->assertJsonPath('entries.1.verdict', 'heaped')
         ->assertJsonPath(
-            'entries.2.problem', 'This scale counts in 1 g steps, so it cannot show that. Read it again.',
-        )->assertJsonPath('entries.3.problem', 'Use digits only, like 94 or 3.5.');
+            'entries.2.problem', 'This scale counts by 1 g, so it cannot show that. Read it again.',
+        )->assertJsonPath('entries.3.problem', 'Use numbers only, like 94 or 3.5.');
     expect($this->stored())->toBe(0);
 });
 

@@ -74,7 +74,7 @@ it('keeps versions with a change note, and what was settled about lines that sti
 it('scales to use up what is there', function () {
     $id = ($this->keep)();
     $this->getJson("/api/recipes/$id?use_up_line=1.1&use_up_g=875")->assertOk()->assertJsonPath('factor', '2')->assertJsonPath(
-        'cautions.0', 'Check the pan: a deeper batter bakes otherwise.',
+        'cautions.0', 'Check the pan: a deeper batter bakes differently.',
     );
     $this->getJson("/api/recipes/$id?use_up_line=1.2&use_up_g=100")->assertUnprocessable();
     foreach (['0', '-1', 'two', '1001', '1/0'] as $factor) {
@@ -101,7 +101,7 @@ it('makes a lab, plans it by the class and warns before the day', function () {
     $sheet->assertJsonPath('lines.0.measure', '1 3/4 cups')->assertJsonPath(
         'lines.0.plan', '1 cup + 1/2 cup + 1/4 cup',
     )->assertJsonPath('lines.0.strictness', 'structural')
-        ->assertJsonPath('lines.1.plan', 'the 1-cup jug, to the 6 fl oz line')->assertJsonPath('lines.2.steps.1', 'Sift it onto paper first')
+        ->assertJsonPath('lines.1.plan', 'the 1-cup liquid measuring cup, to the 6 fl oz line')->assertJsonPath('lines.2.steps.1', 'Sift it onto paper first')
         ->assertJsonPath('supplies.0.class', '4 1/3 cups + 2 tsp')->assertJsonPath('allergens', ['wheat', 'milk', 'egg']);
     expect(array_column($sheet->json('preparation'), 'text'))->toContain(
         'Warm: Whole milk.', 'Yours alone: Bake in the oven.', 'Check against a known weight: Coarse.',

@@ -63,13 +63,13 @@ it('refuses what no scale shows, beside the field, and stores nothing', function
     );
     expect($this->stored())->toBe(0);
 })->with([
-    'letters' => ['abc', 'digits only'], 'negative' => ['-5', 'below zero'], 'empty' => ['', 'Type the grams'],
+    'letters' => ['abc', 'numbers only'], 'negative' => ['-5', 'below zero'], 'empty' => ['', 'Type the grams'],
     'nothing' => [null, 'Type the grams'],
     'a billion' => ['1000000000', 'more than'], 'scientific' => ['1e9', 'how this is written'],
-    'zero' => ['0', 'shows nothing yet'], 'between steps' => ['94.5', '1 g steps'],
-    'over capacity' => ['5001', '5000 g'], 'a list' => [['94'], 'digits only'], 'two numbers' => ['94 95', 'digits only'],
-    'infinity' => ['INF', 'digits only'],
-    'not a number' => ['NAN', 'digits only'], 'injection' => ['1; DROP TABLE weighings', 'digits only'],
+    'zero' => ['0', 'shows nothing yet'], 'between steps' => ['94.5', 'counts by 1 g'],
+    'over capacity' => ['5001', '5000 g'], 'a list' => [['94'], 'numbers only'], 'two numbers' => ['94 95', 'numbers only'],
+    'infinity' => ['INF', 'numbers only'],
+    'not a number' => ['NAN', 'numbers only'], 'injection' => ['1; DROP TABLE weighings', 'numbers only'],
     'too long' => [str_repeat('9', 400), 'how this is written'],
 ]);
 
@@ -165,7 +165,7 @@ it('stores what is weighed when nobody can be told', function () {
 it('shows a station its kitchen without any target, before and after', function () {
     $kitchen = fn () => $this->getJson('/api/work')->assertOk();
     $kitchen()->assertJsonPath('station', 'Hazel')->assertJsonCount(2, 'students')->assertJsonCount(2, 'lines')
-        ->assertJsonPath('lines.0.amount', '1 3/4 cups')->assertJsonPath('lines.0.steps.1.text', 'Stir the flour to loosen it')
+        ->assertJsonPath('lines.0.amount', '1 3/4 cups')->assertJsonPath('lines.0.steps.1.text', 'Stir to loosen it')
         ->assertJsonPath(
             'lines.0.fit_scales',
             [$this->lab->section->kitchen->scales->first()->id, $this->lab->section->kitchen->scales->last()->id],

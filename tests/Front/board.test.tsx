@@ -142,7 +142,7 @@ describe("the board", () => {
     const screen = await cups(weighed());
     const said = [...screen.place.querySelectorAll(".cell")].map((one) => one.getAttribute("aria-label"));
     expect(said).toEqual([
-      "Hazel, Bread flour: Level, 221 g, 2 weighings",
+      "Hazel, Bread flour: Level, 221 g, 2 weigh-ins",
       "Hazel, Salt: Not weighed",
       "Rowan, Bread flour: Not weighed",
       "Rowan, Salt: Not weighed",
@@ -159,7 +159,7 @@ describe("the board", () => {
     await press("ArrowDown", cell(screen.place, "0/0"));
     act(() => cell(screen.place, "0/0").click());
     expect(screen.all(".attempt")).toHaveLength(2);
-    expect(screen.all(".attempt.is-corrected")[0]).toContain("(wrong entry)");
+    expect(screen.all(".attempt.is-corrected")[0]).toContain("(corrected)");
     expect(screen.place.querySelectorAll(".side .strip").length).toBe(1);
   });
 
@@ -242,7 +242,7 @@ describe("what a teacher does about a line", () => {
     const screen = await cups(weighed(), {});
     act(() => cell(screen.place, "0/0").click());
     await press("a");
-    await vi.waitFor(() => expect(screen.all(".undo p")[0]).toContain("Bread flour of Hazel stands."));
+    await vi.waitFor(() => expect(screen.all(".undo p")[0]).toContain("Hazel: Bread flour accepted."));
     const [first] = screen.changes();
     await press("z");
     await vi.waitFor(() => expect(events(screen)).toHaveLength(2));
@@ -275,7 +275,7 @@ describe("what a teacher does about a line", () => {
   it("shows what was decided instead of asking again", async () => {
     const checked = await cups(weighed({ stations: [station(1, "Hazel", { checked: [7] })] }));
     act(() => cell(checked.place, "0/0").click());
-    expect(checked.text()).toContain("Checked: it stands.");
+    expect(checked.text()).toContain("Checked: accepted.");
     expect(checked.all("button")).not.toContain("Let it stand A");
     const back = await cups(
       weighed({ stations: [station(1, "Hazel", { sent_back: [{ line: 7, reason: "Too full" }] })] }),
@@ -289,7 +289,7 @@ describe("what a teacher does about a line", () => {
     const screen = await cups(weighed(), { "PUT /api/labs/2/weighings/W2/correction": {} });
     act(() => cell(screen.place, "0/0").click());
     for (const grams of ["219", "218"]) {
-      screen.type("Grams it should say", grams);
+      screen.type("Correct grams", grams);
       await screen.press("Correct it");
     }
     const bodies = screen.changes().map(({ body }) => body as { id: string; grams: string });
@@ -302,11 +302,11 @@ describe("what a teacher does about a line", () => {
       "PUT /api/labs/2/weighings/W2/correction": refusal({ grams: "No scale here shows that." }),
     });
     act(() => cell(screen.place, "0/0").click());
-    screen.type("Grams it should say", "99999");
+    screen.type("Correct grams", "99999");
     await screen.press("Correct it");
     await screen.press("Correct it");
     expect(screen.wrong()).toEqual(["No scale here shows that."]);
-    expect(screen.box("Grams it should say").value).toBe("99999");
+    expect(screen.box("Correct grams").value).toBe("99999");
     const ids = new Set(screen.changes().map(({ body }) => (body as { id: string }).id));
     expect(ids.size).toBe(1);
   });
@@ -356,10 +356,10 @@ describe("what a teacher does about a station", () => {
 
   it("releases it by A or by its button, and can close it again", async () => {
     const screen = await open(station(1, "Hazel", { ready_at: 100 }));
-    expect(screen.button(/^Release the station/).className).toContain("btn-primary");
+    expect(screen.button(/^Let them mix/).className).toContain("btn-primary");
     await press("a");
     await settle();
-    await screen.press(/^Release the station/);
+    await screen.press(/^Let them mix/);
     expect(events(screen)).toEqual([
       { kind: "released", station_id: 1 },
       { kind: "released", station_id: 1 },
@@ -376,10 +376,10 @@ describe("what a teacher does about a station", () => {
     expect(screen.all(".side li").slice(0, 3)).toEqual([
       "Bread flour: not weighed",
       "Salt, sent back: A spoon too many",
-      "Has out: Bread flourIt is back",
+      "Has from the shelf: Bread flourIt is back",
     ]);
     await screen.press("It is back");
-    await screen.press("Take the hand down");
+    await screen.press("Put the hand down");
     expect(events(screen)).toEqual([
       { kind: "returned", line_id: 7, station_id: 1 },
       { kind: "help-over", station_id: 1 },
@@ -408,7 +408,7 @@ describe("what a teacher does about a station", () => {
     await screen.press("Hazel");
     const no = refusal({ station_id: "This station left." });
     vi.stubGlobal("fetch", async () => no());
-    await screen.press(/^Release the station/);
+    await screen.press(/^Let them mix/);
     expect(screen.wrong()).toEqual(["This station left."]);
     expect(screen.all(".undo p")).toEqual([]);
   });
@@ -437,8 +437,8 @@ describe("who waits", () => {
       "Rowan: ready for check, 5 min",
       "Hazel: hand up, 1 min",
       "Alder: hand up, 0 min",
-      "Maple: three misses, Salt",
-      "Elm: timer over oven",
+      "Maple: off target three times, Salt",
+      "Elm: timer done oven",
     ]);
     const side = () => screen.all(".side h2")[0];
     for (const name of ["Rowan", "Hazel", "Alder", "Rowan"]) {
@@ -475,7 +475,7 @@ describe("the lab as a whole", () => {
     await screen.press("Pause");
     const paused = board({ lab: { ...board().lab, paused: true }, stations: [station(1, "Hazel", { left: [8] })] });
     const later = await cups(paused);
-    expect(later.text()).toContain("To hand overHazel Salt");
+    expect(later.text()).toContain("For the next periodHazel Salt");
     expect(later.link("On paper").getAttribute("href")).toBe("/print/labs/2/hand-over");
     await later.press("Go on");
     const closed = await cups(board({ lab: { ...board().lab, state: "closed" } }));
@@ -489,7 +489,7 @@ describe("the lab as a whole", () => {
 
   it.each([
     [{ left: [] }, "all weighed, to be checked"],
-    [{ left: [], released: true }, "released"],
+    [{ left: [], released: true }, "may mix"],
     [{ left: [7, 8] }, "Bread flour, Salt"],
     [{ left: [], timers: [{ id: "t", label: "", ends_at: 9 }] }, "all weighed, to be checked · a timer"],
   ])("hands over of a station with %j: %s", async (more, says) => {
@@ -508,7 +508,7 @@ describe("the lab as a whole", () => {
     const screen = await cups(board({ scales }), {
       "POST /api/labs/2/scale-checks": refusal({ reading_g: "That scale stops at 200 g." }),
     });
-    expect(screen.all(".scale-check").map((one) => one.replace("Weight, gReads, gCheck it", ""))).toEqual([
+    expect(screen.all(".scale-check").map((one) => one.replace("Weight, gShows, gCheck it", ""))).toEqual([
       "Bench",
       "Fine off",
       "New checked",
@@ -552,7 +552,7 @@ describe("the board's own page", () => {
   it("shows the lab of its address", async () => {
     const screen = await at(board());
     expect(screen.all("h1")).toEqual(["Oat buns"]);
-    expect(screen.all(".live")).toEqual(["Looking every 5 s"]);
+    expect(screen.all(".live")).toEqual(["Updates every 5 s"]);
   });
 
   it("says that it could not be had, and asks again when told to", async () => {
@@ -616,13 +616,13 @@ describe("a period", () => {
   it("says whether it fits, what is scarce, and what would help", async () => {
     const screen = await shown(plan);
     expect(screen.all(".period-facts")).toEqual([
-      "Fits, with 9 minutes to spare. Scarce: the fine scale. One more fine scale saves 3 minutes.",
+      "Fits, with 9 minutes to spare. What slows it most: the fine scale. One more fine scale saves 3 minutes.",
     ]);
     const long = await shown({
       ...plan,
       parts: [{ ...part, fits: false, spare_minutes: -1, bottleneck: null, saves: [] }],
     });
-    expect(long.all(".period-facts")).toEqual(["1 minute too long."]);
+    expect(long.all(".period-facts")).toEqual(["Does not fit: 1 minute too long."]);
     expect(long.place.querySelector(".is-too-long")).not.toBeNull();
   });
 

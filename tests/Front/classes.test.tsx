@@ -87,8 +87,8 @@ describe("a new class", () => {
     const screen = await page(<NewClass cancel={cancel} />, { "POST /api/sections": { id: 7 } });
     screen.type("Name of the class", "Foods 2");
     screen.type("Begins", "08:05");
-    screen.button("Make a class").click();
-    await screen.press("Make a class");
+    screen.button("Create a class").click();
+    await screen.press("Create a class");
     expect(screen.changes()).toEqual([
       { asked: "POST /api/sections", query: {}, body: { name: "Foods 2", starts_at: "08:05", ends_at: "10:47" } },
     ]);
@@ -100,10 +100,10 @@ describe("a new class", () => {
       "POST /api/sections": refusal({ name: "Give it a name.", ends_at: "It ends before it begins." }),
     });
     screen.type("Ends", "09:00");
-    await screen.press("Make a class");
+    await screen.press("Create a class");
     expect(screen.wrong()).toEqual(["Give it a name.", "It ends before it begins."]);
     expect(screen.box("Ends").value).toBe("09:00");
-    expect(screen.all("button")).toEqual(["Make a class"]); // the first class has nowhere to go back to
+    expect(screen.all("button")).toEqual(["Create a class"]); // the first class has nowhere to go back to
   });
 
   it("comes from a file of the school's own, too", async () => {
@@ -120,7 +120,7 @@ describe("a new class", () => {
     const none = await page(<ClassDoor />, {
       "GET /api/today": { time_zone: "UTC", sections: [], unchecked_scales: [] },
     });
-    expect(none.all("h1")).toEqual(["Make a class"]);
+    expect(none.all("h1")).toEqual(["Create a class"]);
     const some = await page(<ClassDoor />, {
       "GET /api/today": { time_zone: "UTC", sections: [{ id: 9, labs: [], stations: [] }], unchecked_scales: [] },
     });
@@ -141,7 +141,7 @@ describe("who sits where", () => {
     ]);
     expect(who).toEqual([["Hazel", "Oona", "Mateus"], ["Rowan"], ["No station yet", "Ilka"]]);
     const full = await page(<Seats one={oneClass({ students: oneClass().students.slice(0, 2) })} />);
-    expect(full.all(".seat h3")).toEqual(["Hazel", "RowanTake out"]);
+    expect(full.all(".seat h3")).toEqual(["Hazel", "RowanRemove"]);
   });
 
   it("changes by choosing, and the name stays as it is", async () => {
@@ -210,14 +210,14 @@ describe("who sits where", () => {
   it("grows by a station, and loses one nobody sits at", async () => {
     const screen = await page(<Seats one={seats()} />, { "POST /api/sections/3/stations": { id: 9 } });
     screen.type("Another station", "Maple");
-    await screen.press("Add it");
+    await screen.press("Add");
     expect(screen.box("Another station").value).toBe("");
-    await screen.press("Take Rowan away");
+    await screen.press("Remove Rowan");
     expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
       ["POST /api/sections/3/stations", { name: "Maple" }],
       ["DELETE /api/sections/3/stations/2", undefined],
     ]);
-    expect(screen.all("h3 button")).toEqual(["Take out"]); // not Hazel: two sit there
+    expect(screen.all("h3 button")).toEqual(["Remove"]); // not Hazel: two sit there
   });
 
   it("keeps the name of a station that is refused", async () => {
@@ -226,8 +226,8 @@ describe("who sits where", () => {
       "DELETE /api/sections/3/stations/2": refusal({ station: "A lab of it is open." }, 409),
     });
     screen.type("Another station", "Hazel");
-    await screen.press("Add it");
-    await screen.press("Take Rowan away");
+    await screen.press("Add");
+    await screen.press("Remove Rowan");
     expect(screen.wrong()).toEqual(["A lab of it is open.", "There is a Hazel already."]);
     expect(screen.box("Another station").value).toBe("Hazel");
   });
@@ -261,16 +261,16 @@ describe("a roster", () => {
         faults: [],
       }),
     );
-    screen.type("Names, one a line", "Oona, 4\nMateus");
-    await screen.press("Look at it");
+    screen.type("Names, one per line", "Oona, 4\nMateus");
+    await screen.press("Check the list");
     expect(screen.text()).toContain("Oona, Mateus");
-    await screen.press("Take 2 students");
+    await screen.press("Add 2 students");
     expect(bodies(screen)).toEqual([
       { text: "Oona, 4\nMateus", look: true },
       { text: "Oona, 4\nMateus", look: false },
     ]);
-    expect(screen.box("Names, one a line").value).toBe("");
-    expect(screen.all("button")).toEqual(["Look at it"]);
+    expect(screen.box("Names, one per line").value).toBe("");
+    expect(screen.all("button")).toEqual(["Check the list"]);
   });
 
   it("with a fault in it cannot be taken; each fault has its row", async () => {
@@ -279,11 +279,11 @@ describe("a roster", () => {
       { row: 0, text: "The file has no names." },
     ];
     const screen = await page(<Roster section={3} />, look({ students: [], faults }));
-    screen.type("Names, one a line", "Oona\nMateus 3 4");
-    await screen.press("Look at it");
-    expect(screen.text()).toContain("2 rows are wrong; nothing was taken.");
+    screen.type("Names, one per line", "Oona\nMateus 3 4");
+    await screen.press("Check the list");
+    expect(screen.text()).toContain("2 rows have a problem; nobody was added.");
     expect(screen.all(".note")).toEqual(["Row 2: Two numbers.", "The file has no names."]);
-    expect(screen.all("button")).toEqual(["Look at it"]);
+    expect(screen.all("button")).toEqual(["Check the list"]);
   });
 
   it("must be looked at again once it was changed", async () => {
@@ -291,11 +291,11 @@ describe("a roster", () => {
       <Roster section={3} />,
       look({ students: [{ row: 1, name: "Oona", number: 4 }], faults: [] }),
     );
-    screen.type("Names, one a line", "Oona");
-    await screen.press("Look at it");
-    expect(screen.all("button")).toEqual(["Look at it", "Take 1 student"]);
-    screen.type("Names, one a line", "Oona, Ilka");
-    expect(screen.all("button")).toEqual(["Look at it"]);
+    screen.type("Names, one per line", "Oona");
+    await screen.press("Check the list");
+    expect(screen.all("button")).toEqual(["Check the list", "Add 1 student"]);
+    screen.type("Names, one per line", "Oona, Ilka");
+    expect(screen.all("button")).toEqual(["Check the list"]);
   });
 
   it("of a file goes as its bytes are, so that a wrong encoding is found", async () => {
@@ -305,8 +305,8 @@ describe("a roster", () => {
     Object.defineProperty(box, "files", { value: [{ name: "a.csv", arrayBuffer: async () => bytes.buffer }] });
     act(() => void box.dispatchEvent(new Event("change", { bubbles: true })));
     await settle();
-    expect(screen.box("Names, one a line").disabled).toBe(true);
-    await screen.press("Look at it");
+    expect(screen.box("Names, one per line").disabled).toBe(true);
+    await screen.press("Check the list");
     const [body] = bodies(screen) as { text: string; coded: boolean }[];
     expect(body?.coded).toBe(true);
     expect(atob(body?.text ?? "")).toBe("\xe9".repeat(20_000));
@@ -317,13 +317,13 @@ describe("how a class measures", () => {
   it("keeps what is chosen at once, with all the rest", async () => {
     const screen = await page(<Settings one={oneClass()} />);
     const { settings } = oneClass();
-    screen.type("Whose cup", "metric_250");
+    screen.type("Cup size", "metric_250");
     await settle();
     expect(bodies(screen)).toEqual([{ ...settings, standard: "metric_250" }]);
-    screen.type("How strictly", "exacting");
+    screen.type("Tolerance level", "exacting");
     await settle();
     expect(bodies(screen)[1]).toEqual({ ...settings, standard: "metric_250", tolerance_level: "exacting" });
-    await screen.tick("Show targets before the weight is in");
+    await screen.tick("Show targets before weighing");
     expect(bodies(screen)[2]).toMatchObject({ shows_target: true, asks_guess: true });
   });
 
@@ -357,7 +357,7 @@ describe("how a class measures", () => {
     const screen = await page(<Settings one={oneClass()} />, {
       "PUT /api/sections/3": () => json(403, { message: "Only its teacher may.", reason: "forbidden", errors: {} }),
     });
-    await screen.tick("Open to join");
+    await screen.tick("Open for joining");
     expect(screen.wrong()).toEqual(["Only its teacher may."]);
   });
 });
@@ -379,12 +379,12 @@ describe("coming in", () => {
     const screen = await page(<Colleagues one={oneClass()} />, {
       "POST /api/sections/3/colleagues": { id: 3 },
     });
-    expect(screen.all("li span")).toEqual(["Mr. Brook, aide (watches)"]);
+    expect(screen.all("li span")).toEqual(["Mr. Brook, aide (view only)"]);
     screen.type("Their e-mail", "brook@school.example");
-    screen.type("As", "aide");
-    await screen.press("Let them in");
+    screen.type("Role", "aide");
+    await screen.press("Invite");
     expect(screen.box("Their e-mail").value).toBe("");
-    await screen.press("Take out");
+    await screen.press("Remove");
     expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
       ["POST /api/sections/3/colleagues", { email: "brook@school.example", role: "aide" }],
       ["DELETE /api/sections/3/colleagues/21", undefined],
@@ -396,7 +396,7 @@ describe("coming in", () => {
       "POST /api/sections/3/colleagues": refusal({ email: "Nobody here has that address." }),
     });
     screen.type("Their e-mail", "x@school.example");
-    await screen.press("Let them in");
+    await screen.press("Invite");
     expect(screen.wrong()).toEqual(["Nobody here has that address."]);
     expect(screen.box("Their e-mail").value).toBe("x@school.example");
   });

@@ -198,10 +198,10 @@ describe("a teacher", () => {
     );
 
   it.each([
-    ["/labs/2", ["Today", "Prepare", "Practise", "Lab"]],
-    ["/labs/2/period", ["Today", "Prepare", "Practise", "Lab"]],
-    ["/labs/2/prepare", ["Today", "Prepare", "Practise"]],
-    ["/today", ["Today", "Prepare", "Practise"]],
+    ["/labs/2", ["Today", "Prepare", "Practice", "Lab"]],
+    ["/labs/2/period", ["Today", "Prepare", "Practice", "Lab"]],
+    ["/labs/2/prepare", ["Today", "Prepare", "Practice"]],
+    ["/today", ["Today", "Prepare", "Practice"]],
   ])("has the day's places on top at %s: %j", async (at, places) => {
     const screen = await framed(at);
     expect([...(screen.place.querySelector("nav")?.children ?? [])].map((one) => one.textContent)).toEqual(places);
@@ -264,7 +264,7 @@ describe("today", () => {
       "Open since 10:25 AM · 2 ingredients",
       "Held on Fri, Nov 27 · 3 ingredients",
     ]);
-    expect(screen.all(".lab-row button")).toEqual(["Open the lab", "Go to the board", "Look back"]);
+    expect(screen.all(".lab-row button")).toEqual(["Open the lab", "Go to the board", "See results"]);
     await screen.press("Go to the board");
     expect(screen.where()).toBe("/labs/2");
   });
@@ -283,7 +283,7 @@ describe("today", () => {
   });
 
   it.each([
-    [[], "Nothing. All scales are checked."],
+    [[], "Nothing to do. All scales are checked."],
     [["Bench", "Fine"], "Bench, Fine: not checked against a known weight yet."],
   ])("says what needs a hand: %j", async (unchecked, says) => {
     const screen = await page(<Today />, { "GET /api/today": today([], unchecked) });

@@ -55,9 +55,14 @@ describe("the drawer", () => {
   it("shows what is owned, by kind, and all there are when asked", async () => {
     const screen = await shown();
     expect(names(screen)).toEqual(["the cup-1", "the jug-2", "the mug"]);
-    expect(screen.all("h2")).toEqual(["Dry cups", "Jugs", "Scoops and mugs", "Scales: 1 of 2 in order"]);
-    expect(screen.text()).toContain("Their rim cannot be levelled: not for checking.");
-    await screen.press("Show all there are");
+    expect(screen.all("h2")).toEqual([
+      "Dry measuring cups",
+      "Liquid measuring cups",
+      "Decorated scoops and mugs",
+      "Scales: 1 of 2 in order",
+    ]);
+    expect(screen.text()).toContain("Their rim cannot be leveled, so they are not used for weigh-ins.");
+    await screen.press("Show every kind of tool");
     expect(names(screen)).toContain("the cup-2⁄3");
     expect(screen.button("Show what we own").getAttribute("aria-pressed")).toBe("true");
   });
@@ -70,7 +75,7 @@ describe("the drawer", () => {
       { asked: "PUT /api/drawer/tools/cup-1", query: {}, body: { count: 3, place: null } },
       { asked: "PUT /api/drawer/tools/cup-1", query: {}, body: { count: 1, place: null } },
     ]);
-    await screen.press("Show all there are");
+    await screen.press("Show every kind of tool");
     const less = [...screen.place.querySelectorAll<HTMLButtonElement>('[aria-label="One less"]')];
     expect(less.map((one) => one.disabled)).toEqual([false, true]);
     expect(screen.box("Where: the cup-2/3").disabled).toBe(true);
@@ -93,7 +98,7 @@ describe("the drawer", () => {
 
   it("says beside a tool what was wrong with it", async () => {
     const screen = await shown(drawer(), { "PUT /api/drawer/tools/mug": refusal({ count: "At most 99." }) });
-    await screen.press("Show all there are");
+    await screen.press("Show every kind of tool");
     const more = [...screen.place.querySelectorAll<HTMLButtonElement>('[aria-label="One more"]')].at(-1);
     more?.click();
     await settle();
@@ -103,17 +108,17 @@ describe("the drawer", () => {
 
   it("tells each scale's steps, range and last check, takes one more, and takes one away", async () => {
     const screen = await shown(drawer(), { "POST /api/drawer/scales": { id: 6 } });
-    expect(screen.all(".sheet-side li > span")[0]).toMatch(/^Bench1 g steps, to 5000 g, checked .*20/);
-    expect(screen.all(".sheet-side li > span")[1]).toBe("Fine0.1 g steps, to 200 g, out of order");
-    screen.type("Another scale: its name", "Blue");
-    screen.type("Its display", "fine-01");
-    await screen.press("Add it");
-    await screen.press("Take Fine away");
+    expect(screen.all(".sheet-side li > span")[0]).toMatch(/^Benchcounts by 1 g, up to 5000 g, checked .*20/);
+    expect(screen.all(".sheet-side li > span")[1]).toBe("Finecounts by 0.1 g, up to 200 g, out of order");
+    screen.type("Name of another scale", "Blue");
+    screen.type("How it counts, and up to how much", "fine-01");
+    await screen.press("Add");
+    await screen.press("Remove Fine");
     expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
       ["POST /api/drawer/scales", { name: "Blue", catalogue_id: "fine-01" }],
       ["DELETE /api/drawer/scales/5", undefined],
     ]);
-    expect(screen.box("Another scale: its name").value).toBe("");
+    expect(screen.box("Name of another scale").value).toBe("");
   });
 
   it("speaks Spanish, numbers too", async () => {
@@ -163,7 +168,7 @@ describe("the pantry", () => {
     const screen = await shown();
     screen.type("Find an ingredient", word);
     expect(screen.all("tbody button")).toEqual(found);
-    expect(screen.text().includes("Nothing here is called saffron.")).toBe(found.length === 0);
+    expect(screen.text().includes("No food here is called saffron.")).toBe(found.length === 0);
   });
 
   it("tells a food's weight, where it is from, and whether values agree", async () => {
@@ -174,7 +179,7 @@ describe("the pantry", () => {
     ]);
     expect(screen.all("tbody tr").map((one) => one.slice(-60))).toEqual([
       expect.stringContaining("125 g a US cupWeighed for Hovik, values differ a lot"),
-      expect.stringContaining("131.5 g a US cupour own"),
+      expect.stringContaining("131.5 g a US cupours"),
     ]);
   });
 
@@ -187,12 +192,12 @@ describe("the pantry", () => {
       "Contains wheat. Warn the whole class.",
       "strong flour",
     ]);
-    expect(screen.all(".sheet-side tbody tr")).toEqual(["dipped× 1.12a slip"]);
+    expect(screen.all(".sheet-side tbody tr")).toEqual(["dipped× 1.12a mistake"]);
     expect(screen.button("Bread flour").getAttribute("aria-expanded")).toBe("true");
     await screen.press("Bread flour");
     expect(screen.button("Bread flour").getAttribute("aria-expanded")).toBe("false");
     await screen.press("Large egg");
-    expect(screen.all(".sheet-side h2")).toEqual(["Large egg", "Our own figure"]); // no cup, so no measure of grams
+    expect(screen.all(".sheet-side h2")).toEqual(["Large egg", "Our own weight"]); // no cup, so no measure of grams
     expect(screen.all(".sheet-side label > span")).toContain("Grams of a piece");
   });
 
@@ -200,11 +205,11 @@ describe("the pantry", () => {
     const own = { reason: "Our bags", by: "Ms. Reed", on: "2026-11-01" };
     const screen = await shown([entry("bread-flour", { own, grams: 131.5 })]);
     await screen.press("Bread flour");
-    expect(screen.all(".sheet-side .note")[0]).toBe("Our bagsMs. Reed, 2026-11-01. The reference says 125 g.");
+    expect(screen.all(".sheet-side .note")[0]).toBe("Our bagsMs. Reed, 2026-11-01. The book weight is 125 g.");
     expect([screen.box("Grams in a US cup").value, screen.box("Why").value]).toEqual(["131.5", "Our bags"]);
     screen.type("Grams in a US cup", "132");
-    await screen.press("Use our figure");
-    await screen.press("Go back to the reference");
+    await screen.press("Use our weight");
+    await screen.press("Go back to the book weight");
     expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
       ["PUT /api/pantry/bread-flour", { grams: "132", reason: "Our bags" }],
       ["DELETE /api/pantry/bread-flour", undefined],
@@ -216,8 +221,8 @@ describe("the pantry", () => {
       "PUT /api/pantry/bread-flour": refusal({ grams: "No flour weighs that.", reason: "Say why." }),
     });
     await screen.press("Bread flour");
-    expect(screen.all(".sheet-side button")).not.toContain("Go back to the reference"); // nothing to go back from
-    await screen.press("Use our figure");
+    expect(screen.all(".sheet-side button")).not.toContain("Go back to the book weight"); // nothing to go back from
+    await screen.press("Use our weight");
     expect(screen.wrong()).toEqual(["No flour weighs that.", "Say why."]);
   });
 
@@ -226,7 +231,7 @@ describe("the pantry", () => {
       "DELETE /api/pantry/own-teff": refusal({ ingredient: "A recipe uses it." }, 409),
     });
     await screen.press("Teff");
-    await screen.press("Take it away");
+    await screen.press("Remove");
     expect(screen.wrong()).toEqual(["A recipe uses it."]);
   });
 
@@ -237,7 +242,7 @@ describe("the pantry", () => {
     const screen = await shown([entry("bread-flour")], { "GET /api/pantry/bread-flour/measure": answer });
     await screen.press("Bread flour");
     screen.type("Grams", "219");
-    await screen.press("Work it out");
+    await screen.press("Calculate");
     expect(screen.sent.at(-1)?.query).toEqual({ grams: "219" });
     expect(screen.all("[role=status]")).toEqual([says]);
   });
@@ -257,7 +262,7 @@ describe("the pantry", () => {
     screen.type("Grams in a US cup, or of a piece", "180");
     for (const allergen of ["wheat", "sesame", "wheat"]) await screen.tick(allergen);
     screen.type("Why", "Weighed four cups");
-    await screen.press("Add it");
+    await screen.press("Add");
     expect(bodies(screen)).toEqual([
       { name: "Teff", family: "coarse-grain", grams: "180", allergens: ["sesame"], reason: "Weighed four cups" },
     ]);
@@ -269,7 +274,7 @@ describe("the pantry", () => {
     const screen = await shown([], {
       "POST /api/pantry": refusal({ name: "Name it.", grams: "Weigh it.", allergens: "Which?", reason: "Say why." }),
     });
-    await screen.press("Add it");
+    await screen.press("Add");
     expect(screen.wrong()).toEqual(["Name it.", "Weigh it.", "Which?", "Say why."]);
   });
 

@@ -188,7 +188,7 @@ describe("the strip of readings", () => {
   it("says all it shows", () => {
     const label = strip(240, "heaped", [260]).querySelector("[role=img]")?.getAttribute("aria-label");
     expect(label).toContain("260");
-    expect(label).toMatch(/Reading 240 g, Heaped\./);
+    expect(label).toMatch(/Weight 240 g, Heaped\./);
     expect(label).toMatch(/Target 219 g, Level from 208 to 230 g\./);
   });
   it.each([0, 1, 120, 219, 260, 900, 5000])("keeps %d g on the strip", (grams) => {

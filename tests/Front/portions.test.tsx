@@ -39,7 +39,7 @@ describe("equal portions", () => {
       },
     });
     screen.type("The whole batch weighs, g", "1200");
-    await screen.press("Work it out");
+    await screen.press("Calculate");
     expect(screen.all(".portions-each")).toEqual(["Each piece: 100 g (95 to 105 g)"]);
     screen.type("Piece 1 weighs, g", "120,5");
     await screen.press("Check it");
@@ -65,8 +65,8 @@ describe("equal portions", () => {
     const before = await page(at({ lab: { id: 2 }, scales }), answers);
     before.type("The whole batch weighs, g", "1200");
     before.type("Pieces", "8");
-    await before.press("Fine0.1 g steps");
-    await before.press("Work it out");
+    await before.press("Finecounts by 0.1 g");
+    await before.press("Calculate");
     before.type("Piece 1 weighs, g", "150");
     await before.press("Check it");
     const after = await page(at({ lab: { id: 2 }, scales }), answers);
@@ -83,7 +83,7 @@ describe("equal portions", () => {
     const screen = await page(at({ scales: [] }), {
       "POST /api/work/portions": refusal({ total_g: "From 1 to 20000." }),
     });
-    await screen.press("Work it out");
+    await screen.press("Calculate");
     expect(screen.wrong()).toEqual(["From 1 to 20000."]);
   });
 });

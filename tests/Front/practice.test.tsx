@@ -77,9 +77,9 @@ describe("practice alone", () => {
     expect(screen.all("h1")).toEqual(["Which one is for 1⁄2 cup of oats?"]);
     expect(document.activeElement?.tagName).toBe("H1");
     expect(screen.text()).toContain("3 more today");
-    expect(screen.button("Check it").disabled).toBe(true);
+    expect(screen.button("Check my answer").disabled).toBe(true);
     await screen.press(/a jug/);
-    await screen.press("Check it");
+    await screen.press("Check my answer");
     expect(screen.changes()).toEqual([
       { asked: "POST /api/practice/5", query: {}, body: { id: "name-tool/1/5", answer: "jug" } },
     ]);
@@ -102,7 +102,7 @@ describe("practice alone", () => {
         "POST /api/practice/5": marked(right),
       });
       await screen.press(/a dry cup/);
-      await screen.press("Check it");
+      await screen.press("Check my answer");
       const link = screen.place.querySelector(".practice-marked a")?.getAttribute("href");
       expect(link?.includes(href ?? "")).toBe(href === undefined ? undefined : true);
       expect(screen.all(".practice-marked h2")).toEqual([right ? "Right" : "Not yet"]);
@@ -121,11 +121,11 @@ describe("practice alone", () => {
       "POST /api/practice/5": () => json(409, { message: "This one was answered before.", reason: "x", errors: {} }),
     });
     await screen.press(/a jug/);
-    await screen.press("Check it");
+    await screen.press("Check my answer");
     expect(screen.wrong()).toEqual(["This one was answered before."]);
     await screen.press(/a dry cup/); // something else is chosen: the sentence goes
     expect(screen.wrong()).toEqual([]);
-    await screen.press("Check it");
+    await screen.press("Check my answer");
     await screen.press("Next question");
     expect(screen.sent.filter(({ asked }) => asked === "GET /api/practice")).toHaveLength(2);
   });
@@ -136,7 +136,7 @@ describe("practice alone", () => {
       "POST /api/practice/5": refusal({ answer: "That is no amount." }),
     });
     await screen.press("1");
-    await screen.press("Check it");
+    await screen.press("Check my answer");
     expect(screen.wrong()).toEqual(["That is no amount."]);
   });
 
@@ -164,7 +164,7 @@ describe("practice alone", () => {
     expect(screen.all(".bench-note")).toEqual(["Key 3"]);
     await screen.press("Start again");
     expect(screen.button("Start again").disabled).toBe(true);
-    expect(screen.button("Check it").disabled).toBe(true);
+    expect(screen.button("Check my answer").disabled).toBe(true);
   });
 });
 
@@ -185,7 +185,7 @@ describe("the class's question on a device", () => {
     });
     await screen.press(/a dry cup/);
     await screen.press(/a jug/);
-    await screen.press("Send it");
+    await screen.press("Send my answer");
     expect(screen.changes().map(({ body }) => body)).toEqual([{ id: "name-tool/1/5", answer: "jug" }]);
     expect(screen.all(".all-done")).toEqual(["Sent. Talk it over; the answer comes when your teacher shows it."]);
     expect(screen.place.querySelector(".practice-marked")).toBeNull(); // not before the teacher shows it
@@ -198,13 +198,13 @@ describe("the class's question on a device", () => {
     expect(mine.all(".practice-marked h2")).toEqual(["Right"]);
     const nobody = await page(<Together />, { "GET /api/class-question": asked({ marked: marked(null) }) });
     expect(nobody.all(".practice-marked h2")).toEqual(["The answer"]);
-    expect(nobody.all(".all-done")).toEqual(["Look at the wall for the next one."]);
+    expect(nobody.all(".all-done")).toEqual(["Look at the screen in front for the next one."]);
   });
 
   it("is nothing, and the way to practise alone stands there", async () => {
     const screen = await page(<Together />, { "GET /api/class-question": { section_id: 3, asked: null } });
-    expect(screen.all("h1")).toEqual(["Nothing is being asked just now."]);
-    expect(screen.link("Practise by yourself").getAttribute("href")).toBe("/kitchen/practice");
+    expect(screen.all("h1")).toEqual(["No question right now."]);
+    expect(screen.link("Practice by yourself").getAttribute("href")).toBe("/kitchen/practice");
   });
 
   it.each([
@@ -262,7 +262,7 @@ describe("a question on the wall", () => {
     const one = acts();
     const jug = { ...wall, question: question({ skill_id: "read-jug" }) };
     const screen = await page(<OnTheWall section={3} now={null} {...one} />, { [QUESTION]: jug });
-    screen.type("Column of the jug", "ml");
+    screen.type("Column of the liquid measuring cup", "ml");
     await settle();
     screen.type("Where the eye begins", "below");
     await settle();
@@ -423,14 +423,14 @@ describe("who is ready", () => {
       "GET /api/sections/3/practice": practice,
     });
     expect(screen.all("h1")).toEqual(["Ready for Oat buns?"]);
-    expect(screen.text()).toContain("1 of 2 have shown what its lines ask for.");
+    expect(screen.text()).toContain("1 of 2 can do what its ingredients need.");
     expect(screen.all("thead th")).toEqual(["Student", "Level it", "Read the jug", "Safety", "Questions"]);
     const rows = [...screen.place.querySelectorAll("tbody tr")].map((row) =>
       [...row.children].map((one) => one.textContent),
     );
     expect(rows).toEqual([
-      ["Oonaready", "shown", "shown", "2 of 2", "20"],
-      ["Mateus", "tried1 of 3", "comes back", "1 of 2", "3"],
+      ["Oonaready", "mastered", "mastered", "2 of 2", "20"],
+      ["Mateus", "started1 of 3", "comes back another day", "1 of 2", "3"],
     ]);
     expect(screen.text()).toContain("Reads from above 4 ×");
   });
@@ -447,7 +447,7 @@ describe("who is ready", () => {
     expect(screen.text()).toContain("Nothing yet. Students find practice in their kitchen.");
     expect(screen.link("Techniques").getAttribute("href")).toBe("/practise/techniques?class=4");
     const none = await page(<Ready />, { "GET /api/today": today() });
-    expect(none.text()).toContain("No class yet. Make one under Class.");
+    expect(none.text()).toContain("No class yet. Create one under Class.");
   });
 
   it("sets what the lab asks for, for everybody or one, and withdraws it", async () => {
@@ -455,16 +455,16 @@ describe("who is ready", () => {
       "POST /api/sections/3/tasks": practice,
     });
     expect(screen.all("li > b")).toEqual(["Level it and 2 more", "Mateus: Knives, Spills"]);
-    expect(screen.text()).toContain("1 of 2 done, until");
+    expect(screen.text()).toContain("1 of 2 done, by");
     expect([...screen.place.querySelectorAll<HTMLInputElement>("[type=checkbox]")].map((one) => one.checked)).toEqual([
       true,
       true,
     ]);
     await screen.tick("Knives");
     screen.type("For", "12");
-    screen.type("Until", "2026-12-09");
-    await screen.press("Set it");
-    await screen.press("Withdraw");
+    screen.type("By", "2026-12-09");
+    await screen.press("Assign");
+    await screen.press("Cancel");
     expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
       ["POST /api/sections/3/tasks", { aims: ["level", "read-jug", "spills"], due_on: "2026-12-09", student_id: 12 }],
       ["DELETE /api/sections/3/tasks/5", undefined],
@@ -477,7 +477,7 @@ describe("who is ready", () => {
       { "POST /api/sections/3/tasks": refusal({ due_on: "Until when?", aims: "Choose something." }) },
     );
     expect(screen.text()).toContain("None yet.");
-    await screen.press("Set it");
+    await screen.press("Assign");
     expect(screen.changes()[0]?.body).toEqual({ aims: [], due_on: "", student_id: null });
     expect(screen.wrong()).toEqual(["Until when?", "Choose something."]);
   });

@@ -163,9 +163,9 @@ describe("a pasted recipe", () => {
     screen.type("Paste a recipe", "1 cup flour");
     await screen.press("Read the recipe");
     expect(screen.wrong()).toEqual(["Give it a name."]);
-    expect(screen.box("Name, where the text has none").getAttribute("aria-invalid")).toBe("true");
+    expect(screen.box("Recipe name, if the text has none").getAttribute("aria-invalid")).toBe("true");
     expect(screen.box("Paste a recipe").getAttribute("aria-invalid")).toBe("false");
-    screen.type("Name, where the text has none", "Buns");
+    screen.type("Recipe name, if the text has none", "Buns");
     expect(screen.wrong()).toEqual([]);
     answers["POST /api/recipes"] = refusal({ text: "Nothing in it can be measured." });
     await screen.press("Read the recipe");
@@ -178,7 +178,7 @@ describe("a pasted recipe", () => {
 describe("what lines leave open", () => {
   it("is settled by one tap, with what it weighs beside it", async () => {
     const screen = await page(<Settle sheet={sheet({ lines: [line(), ounces], open: 1 })} />);
-    expect(screen.text()).toContain("1 line cannot be measured yet");
+    expect(screen.text()).toContain("1 ingredient cannot be measured yet");
     expect(screen.all(".settle button")).toEqual(["by weight340 g", "fluid ounces"]);
     await screen.press("fluid ounces");
     expect(screen.changes()).toEqual([
@@ -207,14 +207,14 @@ describe("what lines leave open", () => {
     });
     const screen = await page(<Settle sheet={sheet({ lines: [salt, strange], open: 1 })} />);
     expect(screen.all("h4")).toEqual(["a handful of joy", "2 tsp salt"]);
-    expect(screen.all("h3")).toEqual(["Worth a look"]);
+    expect(screen.all("h3")).toEqual(["Check these"]);
     await screen.press("Leave it out");
     expect(screen.changes()[0]).toMatchObject({ asked: "PUT /api/recipes/5/lines/01C", body: { as: "left-out" } });
   });
 
   it("says when nothing is left, and what the server would not take", async () => {
     const done = await page(<Settle sheet={sheet()} />);
-    expect(done.text()).toContain("Nothing left to settle.");
+    expect(done.text()).toContain("Nothing left to decide.");
     const refused = await page(<Settle sheet={sheet({ lines: [ounces], open: 1 })} />, {
       "PUT /api/recipes/5/lines/01B": refusal({ unit: "Milk is not sold so." }),
     });
@@ -239,8 +239,8 @@ describe("how much of a recipe", () => {
   );
 
   it.each([
-    ["More", "1 1/2"],
-    ["Less", "3/4"],
+    ["Larger batch", "1 1/2"],
+    ["Smaller batch", "3/4"],
   ])("steps as the server says: %s is × %s", async (button, to) => {
     const want = vi.fn();
     const screen = await page(scaler("1", want, { section: 4 }));
@@ -250,18 +250,18 @@ describe("how much of a recipe", () => {
 
   it("ends at both ends", async () => {
     const least = await page(scaler("1/6", vi.fn(), {}, { less: null }));
-    expect([least.button("Less").disabled, least.button("More").disabled]).toEqual([true, false]);
+    expect([least.button("Smaller batch").disabled, least.button("Larger batch").disabled]).toEqual([true, false]);
     const most = await page(scaler("200", vi.fn(), {}, { more: null }));
-    expect([most.button("Less").disabled, most.button("More").disabled]).toEqual([false, true]);
+    expect([most.button("Smaller batch").disabled, most.button("Larger batch").disabled]).toEqual([false, true]);
   });
 
   it("takes any factor that is typed, and nothing where nothing was", async () => {
     const want = vi.fn();
     const screen = await page(scaler("1", want));
-    await screen.leave("How much");
+    await screen.leave("How many times");
     expect(want).not.toHaveBeenCalled();
-    screen.type("How much", " 2 3/5 ");
-    await screen.leave("How much");
+    screen.type("How many times", " 2 3/5 ");
+    await screen.leave("How many times");
     expect(want).toHaveBeenCalledExactlyOnceWith({ factor: "2 3/5" });
   });
 
@@ -270,7 +270,7 @@ describe("how much of a recipe", () => {
     const screen = await page(scaler("1", want));
     expect(screen.all("option")).toEqual(["Bread flour"]);
     screen.type("Grams of Bread flour you have", "612,5");
-    await screen.press("Use up");
+    await screen.press("Use what you have");
     expect(want).toHaveBeenCalledExactlyOnceWith({ use_up_line: "01A", use_up_g: "612.5" });
     const none = await page(
       <Scaler sheet={sheet({ lines: [ounces] })} wanted={{}} want={want} problem="Type grams." />,
@@ -284,15 +284,15 @@ describe("a batch shared out", () => {
   it("says portions and what is left, or what it could not read", async () => {
     const answers: Record<string, unknown> = { "GET /api/portions": { portions: 30, left: "1/3 cup" } };
     const screen = await page(<Portion section={3} />, answers);
-    await screen.press("Work it out");
+    await screen.press("Calculate");
     expect(screen.sent.at(-1)).toMatchObject({ query: { batch: "10 cups", each: "1/3 cup", section: "3" } });
     expect(screen.place.querySelector("[role=status]")?.textContent).toBe("30 portions, 1⁄3 cup left over");
-    screen.type("Each gets", "some");
+    screen.type("For each", "some");
     answers["GET /api/portions"] = refusal({ each: "How much is that?" });
-    await screen.press("Work it out");
+    await screen.press("Calculate");
     expect(screen.wrong()).toEqual(["How much is that?"]);
-    expect(screen.box("Each gets").getAttribute("aria-invalid")).toBe("true");
-    expect(screen.box("There is").getAttribute("aria-invalid")).toBe("false");
+    expect(screen.box("For each").getAttribute("aria-invalid")).toBe("true");
+    expect(screen.box("In all").getAttribute("aria-invalid")).toBe("false");
   });
 });
 
@@ -361,7 +361,7 @@ describe("mending a line", () => {
     expect([screen.box("Choose the ingredient").value, screen.box("Amount").value]).toEqual(["bread-flour", "3 1/2"]);
     screen.type("Amount", "4");
     screen.type("Method", "dip-sweep");
-    await screen.press("Settle it");
+    await screen.press("Decide");
     expect(screen.changes()).toEqual([
       {
         asked: "PUT /api/recipes/5/lines/01A",
@@ -422,7 +422,7 @@ describe("mending a line", () => {
     screen.type("Measured like", "coarse-grain");
     expect(screen.box("Grams in a US cup, or of a piece").value).toBe("160");
     screen.type("Why", "A guess");
-    await screen.press("Add it");
+    await screen.press("Add");
     expect(screen.changes()[0]?.body).toMatchObject({ name: "ñame morado", family: "coarse-grain", grams: "160" });
     expect(screen.all(".mend legend")).toEqual([]);
   });
@@ -448,15 +448,15 @@ describe("mending a line", () => {
       "PUT /api/recipes/5/lines/01B": refusal({ amount: "How much?", ingredient: "Choose one." }),
     });
     expect([screen.box("Choose the ingredient").value, screen.box("Amount").value]).toEqual(["whole-milk", "12"]);
-    await screen.press("Settle it");
+    await screen.press("Decide");
     expect(screen.wrong()).toEqual(["Choose one.", "How much?"]);
     expect(done).not.toHaveBeenCalled();
   });
 
   it.each([
-    [{}, ["Settle it", "Leave it out", "Add this food to the pantry", "Close"]],
-    [{ mended: true }, ["Settle it", "Leave it out", "Add this food to the pantry", "Read it as written", "Close"]],
-    [{ skip: true }, ["Settle it", "Add this food to the pantry", "Read it as written", "Close"]],
+    [{}, ["Decide", "Leave it out", "Add this food to the pantry", "Close"]],
+    [{ mended: true }, ["Decide", "Leave it out", "Add this food to the pantry", "Read it as written", "Close"]],
+    [{ skip: true }, ["Decide", "Add this food to the pantry", "Read it as written", "Close"]],
   ])("of a line that is %j has these ways: %j", async (more, buttons) => {
     const screen = await page(<Mend recipe={5} line={line({ settled, ...more })} done={() => {}} />, {
       "GET /api/pantry/names": names,
@@ -493,7 +493,7 @@ describe("a line of a recipe", () => {
 
   it.each([
     ["left out", { skip: true }, "Left out: not measured."],
-    ["mended", { mended: true }, "Settled by you: Bread flour"],
+    ["mended", { mended: true }, "Decided by you: Bread flour"],
     ["open", { ...ounces }, "Ounces by weight, or fluid ounces?"],
   ])("that is %s says so", async (_, more, says) => {
     const screen = await page(row(line(more as Partial<SheetLine>)));
@@ -505,7 +505,7 @@ describe("a line of a recipe", () => {
     const near = { ...scaled, measurable: false, rounding_loss_g: 12.4, bakers_pct: null };
     const rounded = await page(row(line({ scaled: near })));
     expect(rounded.text()).toContain("nearest measure");
-    expect(rounded.text()).toContain("Rounding one batch first would be 12 g off.");
+    expect(rounded.text()).toContain("Rounding before multiplying would be 12 g off.");
     const small = await page(row(line({ scaled: { ...near, rounding_loss_g: 0.5 } })));
     expect(small.text()).toContain("would be 0.5 g off");
     const none = await page(row(line({ scaled: { ...near, rounding_loss_g: 0.01 } })));
@@ -518,9 +518,9 @@ describe("a line of a recipe", () => {
   it("opens and closes its mending", async () => {
     const mend = vi.fn();
     const screen = await page(row(line(), true, mend));
-    await screen.press("Mend: 3 1/2 cups bread flour");
+    await screen.press("Fix: 3 1/2 cups bread flour");
     expect(mend).toHaveBeenCalledExactlyOnceWith(true);
-    expect(screen.button(/^Mend/).getAttribute("aria-expanded")).toBe("false");
+    expect(screen.button(/^Fix/).getAttribute("aria-expanded")).toBe("false");
   });
 });
 
@@ -638,11 +638,15 @@ describe("a line of a lab", () => {
     expect(screen.all("summary.num")).toEqual(["219 g ±17.5"]);
     expect(screen.text()).toContain("Tighter than hands.");
     const weighed = await page(row(labLine({ plan: null, why: null, alternatives: [] })));
-    expect(weighed.all(".plan")).toEqual(["Weigh it"]);
+    expect(weighed.all(".plan")).toEqual(["Weigh it instead"]);
   });
 
   it.each([
-    ["How strictly Bread flour is judged", "free", { strictness: "free", mode: "checked", tolerance_pct: null }],
+    [
+      "Tolerance for Bread flour: tight, normal or loose",
+      "free",
+      { strictness: "free", mode: "checked", tolerance_pct: null },
+    ],
     ["How Bread flour is measured", "weight", { strictness: "structural", mode: "weight", tolerance_pct: null }],
   ])("'%s': %s sends the rest as it is", async (label, value, body) => {
     const screen = await page(row(labLine()));
@@ -653,10 +657,10 @@ describe("a line of a lab", () => {
 
   it("keeps its own tolerance when something else is changed, and loses it when the box is emptied", async () => {
     const own = labLine({ own_tolerance: true, tolerance_pct: 4.5 });
-    const tolerance = "Tolerance of Bread flour in percent; empty for the usual";
+    const tolerance = "Tolerance for Bread flour in percent; leave empty for the usual";
     const screen = await page(row(own));
     expect(screen.box(tolerance).value).toBe("4.5");
-    await screen.tick("on the common shelf");
+    await screen.tick("on the shared shelf");
     expect(screen.changes()[0]?.body).toMatchObject({ tolerance_pct: 4.5, shared: true });
     screen.type(tolerance, " ");
     await screen.leave(tolerance);
@@ -669,7 +673,7 @@ describe("a line of a lab", () => {
     ["x", "x"], // the server says what is wrong with it
   ])("takes a tolerance of '%s'", async (typed, sent) => {
     const screen = await page(row(labLine()), { [ITEM]: refusal({ tolerance_pct: "Not that." }) });
-    const label = /^Tolerance of Bread flour/;
+    const label = /^Tolerance for Bread flour in percent/;
     screen.type(label, typed);
     await screen.leave(label);
     expect(screen.changes()[0]?.body).toMatchObject({ tolerance_pct: sent });
@@ -680,15 +684,15 @@ describe("a line of a lab", () => {
   it("sends nothing for a tolerance that is as it was", async () => {
     const screen = await page(row(labLine()));
     for (const same of ["8", "8.0", ""]) {
-      screen.type(/^Tolerance/, same);
-      await screen.leave(/^Tolerance/);
+      screen.type(/in percent/, same);
+      await screen.leave(/in percent/);
     }
     expect(screen.changes()).toEqual([]);
   });
 
   it("is taken out, and stays as it is once frozen", async () => {
     const screen = await page(row(labLine()));
-    await screen.press("Take Bread flour out of the lab");
+    await screen.press("Remove Bread flour from the lab");
     expect(screen.changes()).toEqual([{ asked: "DELETE /api/labs/8/items/31", query: {}, body: undefined }]);
     const frozen = await page(row(labLine(), true));
     const off = [...frozen.place.querySelectorAll<HTMLInputElement>("input, select")].map((one) => one.disabled);
@@ -715,13 +719,13 @@ describe("what becomes of a lab", () => {
     expect([screen.wrong(), screen.where()]).toEqual([["Settle the lines first."], "/"]);
     await screen.press("Copy");
     expect(screen.where()).toBe("/labs/44/prepare");
-    await screen.press("Put away");
+    await screen.press("Archive");
     expect(screen.where()).toBe("/prepare");
   });
 
   it("that was opened goes to its board only", async () => {
     const screen = await page(<LabActions sheet={labSheet({ state: "closed" })} />);
-    expect(screen.all("button")).toEqual(["Copy", "Put away"]);
+    expect(screen.all("button")).toEqual(["Copy", "Archive"]);
     expect(screen.link("Go to the board").getAttribute("href")).toBe("/labs/8");
   });
 });
@@ -730,7 +734,7 @@ describe("supplies", () => {
   it("stand for a station and the class, with an allowance that is kept when the box is left", async () => {
     const screen = await page(<Supplies sheet={labSheet()} />);
     expect(screen.all("tbody td")).toEqual(["2 cups", "241 g", "", "1444 g"]);
-    const label = "Allowance for measuring again, %";
+    const label = "Extra for measuring again, %";
     await screen.leave(label);
     expect(screen.changes()).toEqual([]);
     screen.type(label, "25");
@@ -756,7 +760,7 @@ describe("the lists of what there is", () => {
     const recipe = { id: 5, title: "Buns", version: 3, changed_at: "2026-11-20T10:00:00Z", ingredients: 1 };
     const screen = await page(<RecipeList />, { "GET /api/recipes": [recipe] });
     expect(screen.link(/^Buns/).getAttribute("href")).toBe("/recipes/5");
-    expect(screen.text()).toContain("1 line, version 3, changed");
+    expect(screen.text()).toContain("1 ingredient, version 3, changed");
     const empty = await page(<RecipeList />, { "GET /api/recipes": [] });
     expect(empty.text()).toContain("No recipe yet. Paste one to begin.");
     const broken = await page(<RecipeList />, {
@@ -775,9 +779,9 @@ describe("the lists of what there is", () => {
   });
 
   it("leave out notes where there are none", async () => {
-    const screen = await page(<RecipeNotes title="At this size" sentences={["Use a larger bowl."]} />);
-    expect([screen.all("h2"), screen.all("li")]).toEqual([["At this size"], ["Use a larger bowl."]]);
-    const none = await page(<RecipeNotes title="At this size" sentences={[]} />);
+    const screen = await page(<RecipeNotes title="At this batch size" sentences={["Use a larger bowl."]} />);
+    expect([screen.all("h2"), screen.all("li")]).toEqual([["At this batch size"], ["Use a larger bowl."]]);
+    const none = await page(<RecipeNotes title="At this batch size" sentences={[]} />);
     expect(none.place.querySelector("section")).toBeNull();
   });
 

@@ -309,8 +309,10 @@ describe("for the wall", () => {
       },
     });
     expect(screen.all("article")).toEqual([
-      expect.stringMatching(/the 1 cupDry cups, 236\.6 mL, Hazel$/),
-      expect.stringMatching(/a mugScoops and mugs, 236\.6 mLTheir rim cannot be levelled: not for checking\.$/),
+      expect.stringMatching(/the 1 cupDry measuring cups, 236\.6 mL, Hazel$/),
+      expect.stringMatching(
+        /a mugDecorated scoops and mugs, 236\.6 mLTheir rim cannot be leveled, so they are not used for weigh-ins\.$/,
+      ),
     ]);
   });
 });

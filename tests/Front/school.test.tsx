@@ -132,7 +132,7 @@ describe("the first visit", () => {
   });
 });
 
-describe("a slip", () => {
+describe("a mistake", () => {
   const door = (
     <Routes>
       <Route path="/welcome/:code?" element={<Welcome />} />
@@ -289,14 +289,14 @@ describe("a class at its year's end", () => {
   it("is erased by its name alone, after what goes has been told", async () => {
     const screen = await page(<YearEnd one={one} />, {
       "GET /api/sections/3/end": end,
-      "POST /api/sections/3/erasure": refusal({ name: "Type the class's name as it stands here." }),
+      "POST /api/sections/3/erasure": refusal({ name: "Type the class's name just as it is here." }),
     });
     await screen.press("Erase this class");
     expect(screen.text()).toContain("This erases 22 students, 1 lab and 73 weights.");
     expect(screen.text()).toContain("2027");
     screen.type("Type Foods 1 to erase it", "Foods");
     await screen.press("Erase it");
-    expect(screen.text()).toContain("Type the class's name as it stands here.");
+    expect(screen.text()).toContain("Type the class's name just as it is here.");
     await screen.press("Leave it");
     expect(screen.text()).not.toContain("This erases");
   });
@@ -333,7 +333,7 @@ describe("a number from the weighing table", () => {
       expect(tellReading({ what: "reading", grams: "238", report: "040200ee00" })).toBe(true);
       expect(tellReading({ what: "reading", grams: "239", report: "040200ef00" })).toBe(true);
     });
-    expect(screen.text()).toContain("239 g came from the weighing table.");
+    expect(screen.text()).toContain("239 g came from the weigh-in table.");
     expect(taken).toEqual([]);
     await screen.press("Use it");
     expect(taken).toEqual([{ grams: "239", report: "040200ef00" }]);

@@ -213,7 +213,7 @@ describe("counting fills and eggs", () => {
     press(place, "Tipped in");
     expect(place.querySelector<HTMLButtonElement>("button.btn")?.disabled).toBe(true);
     expect(place.querySelectorAll(".counted")).toHaveLength(3);
-    press(place, "One back");
+    press(place, "One less");
     expect(place.textContent).toContain("Fill 3 of 3");
     press(place, "Not done");
     expect(place.querySelectorAll(".left-out")).toHaveLength(1);
@@ -268,7 +268,7 @@ describe("what happens at a station", () => {
     act(() => standing?.root.unmount());
     const up = inKitchen(<Gate />, kitchen({ help: true })).place;
     expect(up.querySelector("button")?.getAttribute("aria-pressed")).toBe("true");
-    press(up, /Take it down/);
+    press(up, /Put it down/);
     await settle();
     await settle();
     expect(told().at(-1)).toMatchObject({ kind: "help-over" });
@@ -451,7 +451,7 @@ it("a lab in two periods: what to measure, what stands stored, and what waits fo
   ]);
   expect(lists).toEqual([
     ["What to measure", expect.stringContaining("Flour")],
-    ["Set aside, in order", expect.stringContaining("In the refrigerator")],
+    ["Finished, in recipe order", expect.stringContaining("In the refrigerator")],
     ["Next time", expect.stringContaining("Eggs")],
   ]);
   expect(lists[0]?.[1]).not.toContain("Covered"); // told once it is measured

@@ -64,7 +64,7 @@ describe("a kitchen's own words", () => {
 
   it("are put back by one tap", async () => {
     const screen = await page(<WordsPage wordings={wordings} />);
-    await screen.press("Put back: Fluff it up");
+    await screen.press("Use Hovik's words again: Fluff it up");
     expect(screen.changes().map(({ asked }) => asked)).toEqual(["DELETE /api/wordings/step.loosen"]);
   });
 });
