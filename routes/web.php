@@ -277,7 +277,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('weighings/{weighing}/causes', [CausesController::class, 'show'])->can('view', 'weighing');
         Route::put('weighings/{weighing}/guess', [GuessController::class, 'update'])->can('view', 'weighing');
         Route::get('bake', [BakeController::class, 'show']);
-        Route::get('labs/{lab}/stations/{station}/live', [LiveController::class, 'station'])->can('weigh', 'lab');
+        Route::get('sections/{section}/stations/{station}/live', [LiveController::class, 'station'])->withoutScopedBindings();
         Route::put('events/{event}', [StationEventController::class, 'update']);
         Route::put('work/checks/{kind}', [StationCheckController::class, 'update']);
         Route::post('work/portions', [PortionsOfStationController::class, 'store']);

@@ -51,7 +51,7 @@ final class RecordEvent
             'teacher_id' => $event->by instanceof Teacher ? $event->by->id : null,
             'created_at' => now()->format('Y-m-d H:i:s.v'),
         ]);
-        Live::tell($lab, 'happened', ['kind' => $event->kind->value, 'station' => $station->id]);
+        Live::happened($lab, $station, $event->kind);
     }
 
     /** @param  array<string, string|int>  $detail */

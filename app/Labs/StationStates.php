@@ -15,11 +15,11 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
-/** How each station of a lab stands, from its events and weighings in the order in which they were stored. */
+/** How each station of a lab stands, from its events and weighings in the order in which the server received them. */
 final class StationStates
 {
     /**
-     * @param  Collection<int, stdClass>|null  $weighings  station_id, line_id, verdict, at_s (s since 1970), of those that count;
+     * @param  Collection<int, stdClass>|null  $weighings  id, corrects_id, station_id, line_id, verdict, at_s (s since 1970), received_at;
      *   where they are at hand already
      * @return array<int, StationState> by station id; those where something happened
      */
@@ -29,33 +29,36 @@ final class StationStates
         if ($only !== null) {
             $events->where('station_id', $only->id);
         }
-        $weighings ??= DB::table('weighings')->join(
-            'lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id',
-        )->where('lab_lines.lab_id', $lab->id)
+        $weighings ??= DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')
+            ->where('lab_lines.lab_id', $lab->id)
             ->when($only, fn ($query) => $query->where('weighings.station_id', $only?->id))
-            ->whereNotExists(
-                fn ($query) => $query->select(DB::raw(1))->from('weighings as later')->whereColumn('later.corrects_id', 'weighings.id'),
-            )
-            ->orderBy('weighings.created_at')->get(
-                [
-                    'weighings.station_id', 'weighings.lab_line_id as line_id', 'weighings.verdict',
-                    DB::raw('UNIX_TIMESTAMP(weighings.created_at) AS at_s'),
-                ],
-            );
-        /** @var array<int, list<StationEvent>> $all */
+            ->get([
+                'weighings.id', 'corrects_id', 'weighings.station_id', 'weighings.lab_line_id as line_id', 'weighings.verdict', 'received_at',
+                DB::raw('UNIX_TIMESTAMP(weighings.created_at) AS at_s'),
+            ]);
+        /** @var array<int, list<array{string, StationEvent}>> $all with when each was received */
         $all = [];
+        /** @var array<int, int> $corrected */
+        $corrected = [];
         foreach ($events->get() as $event) {
-            $all[$event->station_id][] = $event->toCore();
+            $all[$event->station_id][] = [$event->received_at, $event->toCore()];
         }
+        $wrong = $weighings->pluck('corrects_id')->filter()->flip();
         foreach ($weighings as $row) {
             /** @var stdClass $row */
-            $all[$row->station_id][] = StationEvent::weighing($row->line_id, (float) $row->at_s, Verdict::from($row->verdict));
+            if ($wrong->has($row->id)) {
+                $corrected[$row->station_id] = 1 + ($corrected[$row->station_id] ?? 0);
+            } else {
+                $all[$row->station_id][] = [
+                    $row->received_at, StationEvent::weighing($row->line_id, (float) $row->at_s, Verdict::from($row->verdict)),
+                ];
+            }
         }
 
         $states = [];
         foreach ($all as $station => $happened) {
-            usort($happened, static fn (StationEvent $a, StationEvent $b): int => $a->at <=> $b->at);
-            $states[$station] = StationState::after($happened);
+            usort($happened, static fn (array $a, array $b): int => [$a[0], $a[1]->at] <=> [$b[0], $b[1]->at]);
+            $states[$station] = StationState::after(array_column($happened, 1), $corrected[$station] ?? 0);
         }
 
         return $states;
@@ -65,7 +68,7 @@ final class StationStates
     public static function before(Weighing $weighing): array
     {
         $happened = $weighing->line->lab->events()->where('station_id', $weighing->station_id)
-            ->where('created_at', '<=', $weighing->created_at->format('Y-m-d H:i:s.v'))->get();
+            ->where('received_at', '<=', $weighing->received_at ?? '9999-12-31')->get();
 
         return array_keys(
             StationState::after(array_values($happened->map(fn (LabEvent $event): StationEvent => $event->toCore())->all()))->dropped,

@@ -4,43 +4,66 @@ declare(strict_types=1);
 
 namespace App\Live;
 
+use App\Http\Views\Lab\BoardChange;
+use App\Http\Views\View;
+use App\Http\Views\Weigh\StationChange;
+use App\Labs\StationStates;
 use App\Models\Lab;
 use App\Models\Section;
+use App\Models\Station;
+use Hovik\Core\Lab\EventKind;
 
 /**
- * Small facts about a lab or a class, published to whoever may listen. A convenience: a page is right after a reload without it, so a
- * fact that cannot be published is logged and forgotten.
+ * Small facts about a class, a station or a lab, published to whoever may listen. What happens at a station carries what changed
+ * ({@see StationChange}, {@see BoardChange}), so that nobody has to ask again; after any other fact, and after a gap, screens ask.
+ * A convenience: a page is right after a reload without it, so a fact that cannot be published is logged and forgotten.
  */
 final class Live
 {
-    /** What happens at one station and changes what others can do: the common shelf. */
-    private const EVERYBODYS = ['taken', 'returned'];
-
-    /**
-     * To the teacher's board; and to the station it is about, or to all of them.
-     *
-     * @param  array<string, int|string>  $fact
-     */
-    public static function tell(Lab $lab, string $what, array $fact = []): void
+    /** To the teacher's board and to everybody of the class, whatever is open there; to one station alone, where it is about one. */
+    public static function tell(Lab $lab, string $what, ?Station $only = null): void
     {
-        $isOneStations = isset($fact['station']) && ! in_array($fact['kind'] ?? '', self::EVERYBODYS, true);
-        self::publish("labs/$lab->id/".($isOneStations ? "stations/{$fact['station']}" : 'everyone'), ['what' => $what] + $fact);
+        $fact = ['what' => $what] + ($only === null ? [] : ['station' => $only->id]);
+        self::publish("labs/$lab->id", $fact);
+        self::publish($only === null ? "sections/$lab->section_id" : "stations/$only->id", $fact);
     }
 
-    /** Who sits where has changed: a late joiner, somebody moved, another station. Matters to a lab that is open. */
+    /**
+     * Something happened at a station; null: a line was weighed. What stands on the shared shelf concerns all stations, and what the
+     * tools at hand are is said in the reader's language: those are asked for.
+     */
+    public static function happened(Lab $lab, Station $station, ?EventKind $kind = null): void
+    {
+        $fact = ['what' => $kind === null ? 'weighing-stored' : 'happened', 'kind' => $kind?->value, 'station' => $station->id];
+        defer(static fn () => rescue(static function () use ($lab, $station, $kind, $fact): void {
+            $state = StationStates::at($lab, $station);
+            $isInWords = $kind?->changesWhatIsAtHand() === true;
+            app(Publisher::class)->publish(
+                "labs/$lab->id", self::told($fact, $isInWords || $state->dropped !== [] ? null : BoardChange::of($lab, $station)),
+            );
+            app(Publisher::class)->publish(
+                $kind?->isOnTheShelf() === true ? "sections/$lab->section_id" : "stations/$station->id",
+                self::told($fact, $isInWords ? null : StationChange::of($lab, $station, $state)),
+            );
+        }));
+    }
+
+    /** A reading of the weigh-in table's scale, for the tablet that has a line open. */
+    public static function tellReading(Station $station, string $grams, string $report): void
+    {
+        self::publish("stations/$station->id", ['what' => 'reading', 'grams' => $grams, 'report' => $report]);
+    }
+
+    /** Who sits where has changed: a late joiner, somebody moved, another station. */
     public static function tellSeats(Section $section): void
     {
-        if ($section->openLab !== null) {
-            self::tell($section->openLab, 'seats-changed');
-        }
+        self::tellAll($section, 'seats-changed');
     }
 
     /** Steps or cautions are said otherwise. */
     public static function tellWords(Section $section): void
     {
-        if ($section->openLab !== null) {
-            self::tell($section->openLab, 'words-changed');
-        }
+        self::tellAll($section, 'words-changed');
     }
 
     /** To a class's students and its teacher, lab or no lab. */
@@ -49,8 +72,22 @@ final class Live
         self::publish("sections/$section->id", ['what' => $what]);
     }
 
+    private static function tellAll(Section $section, string $what): void
+    {
+        self::tellClass($section, $what);
+        if ($section->openLab !== null) {
+            self::publish("labs/{$section->openLab->id}", ['what' => $what]);
+        }
+    }
+
+    /** @param  array<string, int|string|null>  $fact */
+    private static function told(array $fact, ?View $change): string
+    {
+        return json_encode($fact + ['change' => $change], JSON_THROW_ON_ERROR);
+    }
+
     /**
-     * Published after the answer has gone out, so nobody waits for it. What is for a lab's stations reaches its board, too.
+     * Published after the answer has gone out, so nobody waits for it.
      *
      * @param  array<string, int|string>  $fact
      */

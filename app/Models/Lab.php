@@ -115,10 +115,10 @@ final class Lab extends Model
         return $this->hasMany(LabLine::class)->orderByRaw('position % ?', [FrozenLine::SWAPPED])->orderBy('position');
     }
 
-    /** @return HasMany<LabEvent, $this> in the order in which they were stored */
+    /** @return HasMany<LabEvent, $this> in the order in which the server received them */
     public function events(): HasMany
     {
-        return $this->hasMany(LabEvent::class)->orderBy('created_at')->orderBy('id');
+        return $this->hasMany(LabEvent::class)->orderBy('received_at')->orderBy('created_at')->orderBy('id');
     }
 
     /** How its class's teacher changed a station's list: what is set up before, never what is cleaned after. */

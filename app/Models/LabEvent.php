@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property EventKind $kind
  * @property array<string, string|int> $detail
  * @property Carbon $created_at
+ * @property-read string $received_at  by the database's clock, in UTC to the microsecond; set by it
  * @property-read Lab $lab
  */
 final class LabEvent extends Model
@@ -47,6 +48,7 @@ final class LabEvent extends Model
 
     public function toCore(): StationEvent
     {
-        return StationEvent::event($this->kind, $this->id, $this->lab_line_id, (float) $this->created_at->format('U.v'), $this->detail);
+        return StationEvent::event($this->kind, $this->id, $this->lab_line_id, (float) $this->created_at->format('U.v'), $this->detail,
+            $this->student_id);
     }
 }

@@ -72,7 +72,7 @@ final class RecordWeighing
             $weighing->setRelations(
                 ['line' => $line, 'station' => $station, 'student' => $student, 'scale' => $scale, 'earlier' => $earlier],
             );
-            Live::tell($line->lab, 'weighing-stored', ['line' => $line->id, 'station' => $station->id]);
+            Live::happened($line->lab, $station);
 
             return $weighing;
         }

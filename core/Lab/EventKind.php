@@ -40,6 +40,9 @@ enum EventKind: string
     case Note = 'note';
     /** A cup was weighed once more after its food went into the bowl: what stayed in it. */
     case Emptied = 'emptied';
+    /** A device has a line open, or nothing any more: who measures what. */
+    case Measuring = 'measuring';
+    case NotMeasuring = 'not-measuring';
     /** Tools counted back at the end. */
     case Counted = 'counted';
     /** What the teacher just did was a slip of the hand: as if it had not been. */
@@ -74,7 +77,8 @@ enum EventKind: string
     public function isForTeachers(): bool
     {
         return match ($this) {
-            self::Ready, self::NotReady, self::Help, self::Dropped, self::Timer, self::Emptied, self::Foreign => false,
+            self::Ready, self::NotReady, self::Help, self::Dropped, self::Timer, self::Emptied, self::Foreign, self::Measuring,
+            self::NotMeasuring => false,
             default => true,
         };
     }
@@ -88,10 +92,23 @@ enum EventKind: string
         };
     }
 
+    /** Whether other tools, or another supply, are at hand since. */
+    public function changesWhatIsAtHand(): bool
+    {
+        return $this === self::Dropped || $this === self::Washed || $this->isOnTheShelf();
+    }
+
+    /** Whether it concerns the other stations, too. */
+    public function isOnTheShelf(): bool
+    {
+        return $this === self::Taken || $this === self::Returned;
+    }
+
     public function needsLine(): bool
     {
         return match ($this) {
-            self::Checked, self::SentBack, self::Seen, self::Taken, self::Returned, self::Emptied, self::Foreign, self::ForeignOver => true,
+            self::Checked, self::SentBack, self::Seen, self::Taken, self::Returned, self::Emptied, self::Foreign, self::ForeignOver,
+            self::Measuring => true,
             default => false,
         };
     }
@@ -110,6 +127,7 @@ enum EventKind: string
         return match ($this) {
             self::SentBack => ['reason' => self::text($given, 'reason', true)],
             self::Note => ['text' => self::text($given, 'text', true)],
+            self::Measuring, self::NotMeasuring => ['device' => self::text($given, 'device', true)],
             self::Dropped, self::Washed => ['tool' => self::text($given, 'tool', true)],
             self::Timer => [
                 'label' => self::text($given, 'label', false),

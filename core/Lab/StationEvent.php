@@ -14,22 +14,23 @@ final readonly class StationEvent
      * @param  float  $at  s, from any fixed moment
      * @param  array<array-key, mixed>  $detail
      * @param  Verdict|null  $verdict  of a weighing
+     * @param  int|null  $student  who told of it
      */
     private function __construct(
         public ?EventKind $kind, public string $id, public ?int $line, public float $at, public array $detail,
-        public ?Verdict $verdict,
+        public ?Verdict $verdict, public ?int $student,
     ) {
     }
 
     /** @param  array<array-key, mixed>  $detail */
-    public static function event(EventKind $kind, string $id, ?int $line, float $at, array $detail = []): self
+    public static function event(EventKind $kind, string $id, ?int $line, float $at, array $detail = [], ?int $student = null): self
     {
-        return new self($kind, $id, $line, $at, $detail, null);
+        return new self($kind, $id, $line, $at, $detail, null, $student);
     }
 
     public static function weighing(int $line, float $at, Verdict $verdict): self
     {
-        return new self(null, '', $line, $at, [], $verdict);
+        return new self(null, '', $line, $at, [], $verdict, null);
     }
 
     public function text(string $field): string

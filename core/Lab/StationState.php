@@ -52,6 +52,12 @@ final class StationState
 
     public ?float $lastAt = null;
 
+    /** How much had happened: grows with each event and weighing, corrected ones too. What is told with a lower one is older. */
+    public int $heard = 0;
+
+    /** @var array<string, array{line: int, student: int|null, at: float}> who has which line open, by device */
+    public array $measuring = [];
+
     private ?int $lastWeighed = null;
 
     /** @var array<int, int> misses running, by line weighed */
@@ -61,10 +67,14 @@ final class StationState
     {
     }
 
-    /** @param  list<StationEvent>  $all  oldest first */
-    public static function after(array $all): self
+    /**
+     * @param  list<StationEvent>  $all  oldest first
+     * @param  int  $corrected  weighings that others stand for, and that are not among them
+     */
+    public static function after(array $all, int $corrected = 0): self
     {
         $state = new self;
+        $state->heard = count($all) + $corrected;
         $undone = [];
         foreach ($all as $one) {
             if ($one->kind === EventKind::Undone) {
@@ -150,6 +160,7 @@ final class StationState
         $this->lastWeighed = $line;
         $this->misses[$line] = $isMiss ? ($this->misses[$line] ?? 0) + 1 : 0;
         unset($this->sentBack[$line], $this->checked[$line]);
+        $this->measuring = array_filter($this->measuring, static fn (array $one): bool => $one['line'] !== $line);
     }
 
     private function event(EventKind $kind, StationEvent $one): void
@@ -167,12 +178,15 @@ final class StationState
                 'label' => $one->text('label'),
                 'endsAt' => $one->at + 60 * (is_int($one->detail['minutes'] ?? null) ? $one->detail['minutes'] : 0),
             ],
+            EventKind::Measuring => $this->measuring[$one->text('device')] = ['line' => $line, 'student' => $one->student, 'at' => $one->at],
             EventKind::Checked => $this->checked[$line] = true,
             EventKind::Note => $this->notes[] = ['at' => $one->at, 'text' => $one->text('text')],
             EventKind::Counted => $this->isCounted = true,
             default => null,
         };
-        if ($kind === EventKind::Returned) {
+        if ($kind === EventKind::NotMeasuring) {
+            unset($this->measuring[$one->text('device')]);
+        } elseif ($kind === EventKind::Returned) {
             unset($this->out[$line]);
         } elseif ($kind === EventKind::ForeignOver) {
             unset($this->foreign[$line]);

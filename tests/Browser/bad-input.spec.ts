@@ -10,7 +10,7 @@ test("nonsense in the readout gets its message beside it, and the board stays em
     ["abc", "Use numbers only, like 94 or 3.5."],
     ["-5", "A weight cannot be below zero."],
     ["1000000000", "more than any kitchen scale"],
-    ["42.5", "counts in 1 g steps"],
+    ["42.5", "counts by 1 g"],
     ["0", "The scale shows nothing yet."],
     ["5001", "more than this scale can weigh (5000 g)"],
   ] as const) {

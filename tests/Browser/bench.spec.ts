@@ -21,8 +21,8 @@ test("the teacher works the bench by keyboard alone: predict, weigh, see why", a
   await page.getByRole("link", { name: "Open the simulator" }).press("Enter");
   await expect(page.getByRole("heading", { level: 1, name: "Simulator" })).toBeVisible();
   await expect(button(page, "Check this weight")).toBeDisabled();
-  await button(page, "Packed").press("Enter");
-  await expect(button(page, "Packed")).toHaveAttribute("aria-pressed", "true");
+  await page.getByRole("button", { name: "Packed", exact: true }).press("Enter");
+  await expect(page.getByRole("button", { name: "Packed", exact: true })).toHaveAttribute("aria-pressed", "true");
   await button(page, "All steps at once").press("Enter");
   await expect(reads(page)).toHaveText(/shows 1\d\d g/);
   await page.getByRole("button", { name: "Heaped", exact: true }).press("Enter");
@@ -43,7 +43,9 @@ test("200 times each way: spooned stands on the rim, dipped hangs below it", asy
   await button(page, "200 times").click();
   await button(page, "Measure 200 times, each way").click();
   await expect(
-    page.getByRole("img", { name: /By the steps: mean 12\d g, 1\d\d Level. Dipped: mean 13\d g, \d\d Level/ }),
+    page.getByRole("img", {
+      name: /By the steps: average 12\d g, 1\d\d Level. Dipped with the cup: average 13\d g, \d\d Level/,
+    }),
   ).toBeVisible();
   await expect(page.getByRole("row", { name: /^Dipped with the cup/ })).toContainText("±");
   await expectAccessible(page);

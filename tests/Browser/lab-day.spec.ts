@@ -59,8 +59,8 @@ test("a whole small lab: two stations, a simulated scale, a network cut, a line 
   await expect(alder.getByText("2 waiting to send")).toBeVisible();
   await alder.context().setOffline(false);
   await expect(alder.getByText("2 waiting to send")).toBeHidden();
-  await expect(button(teacher, /^Alder, Granulated sugar: Level, 99 g, 1 weighing$/)).toBeVisible();
-  await expect(button(teacher, /^Alder, All-purpose flour: Level, 126 g, 1 weighing$/)).toBeVisible();
+  await expect(button(teacher, /^Alder, Granulated sugar: Level, 99 g, 1 weigh-in$/)).toBeVisible();
+  await expect(button(teacher, /^Alder, All-purpose flour: Level, 126 g, 1 weigh-in$/)).toBeVisible();
 
   // A hand, a check, a line sent back, and released in the end.
   await button(hazel, "All ingredients").click();
@@ -207,7 +207,7 @@ test("a shared supply is one station's at a time; a tool on the floor gives way 
   }
   await button(hazel, "We have it").press("Enter");
   await expect(hazel.getByText("Granulated sugar is here. Bring it back right after use.")).toBeVisible();
-  await expect(alder.getByText("Granulated sugar: another station has it just now.")).toBeVisible();
+  await expect(alder.getByText("Granulated sugar: another station has it right now.")).toBeVisible();
   await expect(button(alder, "We have it")).toBeHidden();
   await button(teacher, /^Hazel$/).click();
   await expect(teacher.getByText("Has out: Granulated sugar")).toBeVisible();

@@ -88,7 +88,8 @@ test("the teacher closes the lab: tablets are told and signed out, and the next 
   await tabletIs(tablet, school, "Birch", /Hair is tied back/);
   const ready = button(tablet, /things? left|We are ready/);
   await expect(ready).toBeDisabled();
-  for (const item of [/Aprons are on/, /Hands are washed/, /bench is clear/]) await button(tablet, item).press("Enter");
+  for (const item of [/Aprons are on/, /Hands are washed/, /counter is clear/])
+    await button(tablet, item).press("Enter");
   await expect(ready).toHaveText("1 thing left");
   await expect(tablet.getByText("Raw flour is not for tasting.", { exact: false })).toBeVisible();
   await expectAccessible(tablet);
@@ -120,10 +121,10 @@ test("the teacher sets practice for the class; a student finds it, with its day,
   await button(teacher, "Assign").click();
   await expect(teacher.getByText("Fill this in.").first()).toBeVisible();
   await teacher.getByRole("checkbox", { name: "Raw egg" }).check();
-  await teacher.getByLabel("By").fill("2020-01-01");
+  await teacher.getByLabel("By", { exact: true }).fill("2020-01-01");
   await button(teacher, "Assign").click();
   await expect(teacher.getByText("Choose today or a later day.")).toBeVisible();
-  await teacher.getByLabel("By").fill("2099-06-01");
+  await teacher.getByLabel("By", { exact: true }).fill("2099-06-01");
   await button(teacher, "Assign").click();
   await expect(teacher.getByRole("listitem").filter({ hasText: "Raw egg" })).toContainText("done, until");
   await expectAccessible(teacher);

@@ -19,7 +19,7 @@ test("paper sheets are typed in by keyboard: down, across, the verdict beside it
   await expect(cell("Birch, Confectioners' sugar").locator("..")).toContainText("Heaped");
   await page.keyboard.press("Enter");
   await page.keyboard.type("60.5");
-  await expect(cell("Hazel, Confectioners' sugar").locator("..")).toContainText("1 g steps");
+  await expect(cell("Hazel, Confectioners' sugar").locator("..")).toContainText("counts by 1 g");
   await expectAccessible(page);
   await page.keyboard.press("Control+z");
   await page.keyboard.press("Control+z");
@@ -29,7 +29,7 @@ test("paper sheets are typed in by keyboard: down, across, the verdict beside it
   await expect(page.getByText("3 weigh-ins saved.")).toBeVisible();
   await expect(cell("Hazel, Confectioners' sugar")).toHaveValue("");
   await page.getByRole("link", { name: "The board" }).click();
-  await expect(button(page, /^Hazel, Confectioners' sugar: Level, 60 g, 1 weighing$/)).toBeVisible();
+  await expect(button(page, /^Hazel, Confectioners' sugar: Level, 60 g, 1 weigh-in$/)).toBeVisible();
 });
 
 test("a sheet is typed as it was written: several tries, whose they are, on the scale that can judge it", async ({
@@ -66,7 +66,7 @@ test("a sheet is typed as it was written: several tries, whose they are, on the 
   await page.reload();
   await expect(cell).toHaveValue("");
   await page.getByRole("link", { name: "The board" }).click();
-  await button(page, /^Linden, Ground cardamom: Level, 3.1 g, 2 weighings$/).click();
+  await button(page, /^Linden, Ground cardamom: Level, 3.1 g, 2 weigh-ins$/).click();
   await expect(page.getByRole("complementary")).toContainText("Kaito");
 });
 

@@ -33,7 +33,7 @@ test("from a pasted recipe to printed cards and an open lab, by keyboard alone",
 
   await expect(page.getByRole("heading", { level: 1, name: "Oat squares" })).toBeVisible();
   await expect(page.getByText("1 ingredient cannot be measured yet")).toBeVisible();
-  await press(page, /^8 fl oz in the jug/);
+  await press(page, /^8 fl oz in the liquid measuring cup/);
   await expect(page.getByText("Nothing left to decide.")).toBeVisible();
   await expect(page.getByRole("heading", { name: "To decide" })).toBeFocused();
 
@@ -93,7 +93,7 @@ test("a change makes a version with its note, and what cannot be read stays in s
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
   await teacherSignsIn(page, school);
   await page.getByRole("link", { name: "Prepare" }).click();
-  await page.getByRole("link", { name: /Ginger pear loaf 8 lines/ }).click();
+  await page.getByRole("link", { name: /Ginger pear loaf 8 ingredients/ }).click();
   await expect(page.getByText("2 ingredients cannot be measured yet")).toBeVisible();
   await expect(page.locator(".part-unread", { hasText: "pears" })).toBeVisible();
   await button(page, "Change the recipe").click();
@@ -150,7 +150,7 @@ test("from nothing to printed cards for eight lines: under 25 interactions and t
   await click("Prepare", "link");
   await fill("Paste a recipe", RECIPE);
   await click("Read the recipe");
-  await click(/^8 fl oz in the jug/);
+  await click(/^8 fl oz in the liquid measuring cup/);
   await expect(page.getByText("Nothing left to decide.")).toBeVisible();
   await page.getByRole("combobox", { name: "Class" }).selectOption({ label: "Foods 5" });
   count++;

@@ -22,7 +22,7 @@ test("a new class: roster looked at and taken, seats by keyboard, codes, house m
   await expect(page.getByLabel("Station of Ilka")).toBeVisible();
 
   await page.getByLabel("Another station").fill("Aspen");
-  await button(page, "Add").click();
+  await page.getByRole("button", { name: "Add", exact: true }).click();
   await expect(page.getByRole("heading", { name: "Aspen" })).toBeVisible();
   const seat = page.getByLabel("Station of Ilka");
   await seat.focus();
@@ -80,7 +80,7 @@ test("the pantry is searched by any name, takes our own figure with a reason, an
   await button(page, "Confectioners' sugar").click();
   await page.getByLabel("Grams in a US cup").fill("lots");
   await button(page, "Use our weight").click();
-  await expect(page.getByText("Use digits only")).toBeVisible();
+  await expect(page.getByText("Use numbers only")).toBeVisible();
   await page.getByLabel("Grams in a US cup").fill("117");
   await page.getByLabel("Why").fill("Ours is ground coarser.");
   await button(page, "Use our weight").click();

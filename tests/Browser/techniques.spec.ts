@@ -61,7 +61,7 @@ test("the teacher opens it from wherever a technique is named, and it keeps stil
   await expectAccessible(page);
   const moving = () =>
     page.evaluate(() => document.getAnimations().filter((one) => one.playState === "running").length);
-  await button(page, /Sweep a straight edge/).click();
+  await button(page, /Level it with a straight edge/).click();
   expect(await moving()).toBe(0); // these tests ask for reduced motion
   await page.emulateMedia({ reducedMotion: "no-preference" });
   await button(page, "Show it again").click();

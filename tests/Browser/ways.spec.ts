@@ -27,7 +27,7 @@ test("another way is allowed by keyboard, and offered on a tablet to whoever mea
   await setUp(alder);
   await button(alder, "Tavi").click();
   await alder.locator(".todo-row", { hasText: "Granulated sugar" }).click();
-  await expect(alder.getByText(/^Fetch/)).toBeVisible();
+  await expect(alder.getByText(/^Get/)).toBeVisible();
   await expect(alder.getByText("How do you measure it?")).toHaveCount(0);
 
   await teacher.goto("/class");
@@ -89,7 +89,7 @@ test("a sentence is said better by keyboard, and a station that has it open says
   await teacher.goto("/practise/techniques");
   await teacher.getByRole("link", { name: "Our words" }).press("Enter");
   await teacher.getByLabel("Find a sentence").fill("over paper");
-  const change = button(teacher, "Change: Hold the tool over paper or the bin");
+  const change = button(teacher, "Change: Hold it over paper or the container");
   await tabTo(change);
   await change.press("Enter");
   await teacher.getByLabel("Say it so").fill(" ");
@@ -97,7 +97,7 @@ test("a sentence is said better by keyboard, and a station that has it open says
   await expect(teacher.getByText("Write what it should say, or put it back.")).toBeVisible();
   await teacher.getByLabel("Say it so").fill("Over paper, always");
   await teacher.keyboard.press("Enter");
-  await expect(teacher.getByText("It was: Hold the tool over paper or the bin")).toBeVisible();
+  await expect(teacher.getByText("It was: Hold it over paper or the container")).toBeVisible();
   await expectAccessible(teacher);
   await expect(button(birch, "Over paper, always")).toBeVisible();
   await button(teacher, "Undo my change: Over paper, always").press("Enter");

@@ -37,7 +37,7 @@ test("a weigh-in typed in one browser shows on the other's board within 2 s, wit
   await typeOnKeypad(tablet, "43");
   await button(tablet, "Check this weight").click();
   await expect(tablet.getByRole("heading", { level: 1, name: "Level" })).toBeVisible();
-  await expect(button(teacher, /^Hazel, Butter: Level, 43.0 g, 1 weighing$/)).toBeVisible({ timeout: 2000 });
+  await expect(button(teacher, /^Hazel, Butter: Level, 43.0 g, 1 weigh-in$/)).toBeVisible({ timeout: 2000 });
   expect(await teacher.evaluate(() => (window as unknown as { stayed?: boolean }).stayed)).toBe(true);
 });
 
@@ -59,7 +59,7 @@ test("a student joins on a phone and goes from amount to verdict; no target befo
   await expectLargeTargets(phone);
   await button(phone, "Measure the honey").tap();
   await expect(phone.getByRole("heading", { level: 1, name: "2 tbsp" })).toBeVisible();
-  await expect(phone.getByText("Fetch the 1 tbsp spoon")).toBeVisible();
+  await expect(phone.getByText("Get the 1 tbsp measuring spoon")).toBeVisible();
   await expectLargeTargets(phone);
   for (let step = 0; step < 5; step++) await button(phone, "Done, next step").tap();
   await toScale(phone);

@@ -31,7 +31,7 @@ it('names every route there is, and no other', function () {
         ->filter(fn (Route $route) => str_starts_with($route->uri(), 'api/')
                 && ! in_array(
                     $route->uri(),
-                    ['api/{unknown}', 'api/labs/{lab}/live', 'api/labs/{lab}/stations/{station}/live', 'api/sections/{section}/live'],
+                    ['api/{unknown}', 'api/labs/{lab}/live', 'api/sections/{section}/stations/{station}/live', 'api/sections/{section}/live'],
                     true,
                 ))
         ->flatMap(

@@ -365,7 +365,7 @@ $routes = static function (): array {
             'PUT', 'api/weighings/{new}', WEIGHS,
             [fn (Tests\SchoolTestCase $test): array => ['grams' => '219', 'ticked' => []] + $entry($test)],
         ],
-        ['GET', 'api/labs/{lab}/stations/{station}/live', AT_THIS_STATION, []],
+        ['GET', 'api/sections/{section}/stations/{station}/live', AT_THIS_STATION, []],
         ['PUT', 'api/events/{event}', AT_WORK, ['id' => NEW_ULID, 'kind' => 'help']],
         [
             'PUT', 'api/work/checks/{kind}', AT_WORK,

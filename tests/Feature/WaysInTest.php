@@ -71,8 +71,8 @@ describe('a station\'s stream', function () {
     beforeEach(function () {
         $this->lab = $this->openLab();
         [$this->hazel, $this->rowan] = $this->lab->section->stations->all();
-        $this->listen = fn (int $station, ?int $lab = null) => $this->getJson(
-            '/api/labs/'.($lab ?? $this->lab->id)."/stations/$station/live",
+        $this->listen = fn (int $station, ?int $section = null) => $this->getJson(
+            '/api/sections/'.($section ?? $this->lab->section_id)."/stations/$station/live",
         );
     });
 
@@ -89,12 +89,12 @@ describe('a station\'s stream', function () {
         ($this->listen)($this->hazel->id)->assertUnauthorized();
     });
 
-    it('is another class\'s only for that class, and none where there is no such lab', function () {
+    it('is another class\'s only for that class, and none where there is no such class', function () {
         $other = $this->openLab($this->section('Foods 2'));
         $this->asStation($this->hazel);
-        ($this->listen)($this->hazel->id, $other->id)->assertForbidden();
+        ($this->listen)($this->hazel->id, $other->section_id)->assertForbidden();
         ($this->listen)($this->hazel->id, 999999)->assertNotFound();
-        $this->getJson("/api/labs/{$this->lab->id}/stations/hazel/live")->assertNotFound();
+        $this->getJson("/api/sections/{$this->lab->section_id}/stations/hazel/live")->assertNotFound();
         $this->asNobody()->asStudent($other->section->stations[0]->students[0]);
         ($this->listen)($this->hazel->id)->assertForbidden();
     });

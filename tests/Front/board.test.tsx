@@ -54,6 +54,8 @@ const station = (id: number, name: string, more: Partial<Station> = {}): Station
   turns: [],
   set_up: true,
   clean_up: false,
+  heard: 0,
+  measuring: [],
   ready_at: null,
   help_at: null,
   left: [7, 8],

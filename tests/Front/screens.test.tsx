@@ -7,13 +7,13 @@ import ChoiceField from "../../resources/js/practice/ChoiceField";
 import NumberField from "../../resources/js/practice/NumberField";
 import OrderField from "../../resources/js/practice/OrderField";
 import type { Question } from "../../resources/js/practice/practice";
-import { useLive } from "../../resources/js/shell/live";
+import { useAskingAgain, useLive } from "../../resources/js/shell/live";
 import { forgetSession } from "../../resources/js/shell/session";
 import { applyTheme, chooseTheme, isDark } from "../../resources/js/shell/theme";
 import { hook, newQueries, render, settle } from "./render";
 
 function Listens({ to }: { to: string }) {
-  useLive(to, "/api/work");
+  useLive(to, () => undefined);
   return null;
 }
 
@@ -181,7 +181,7 @@ describe("the live stream", () => {
   const listening = (stream: string | undefined, but?: string) => {
     const queries = newQueries();
     const asked = vi.spyOn(queries, "invalidateQueries").mockResolvedValue();
-    const live = hook(() => useLive(stream, "/api/work", but), queries);
+    const live = hook(() => useLive(stream, useAskingAgain("/api/work", but)), queries);
     return { live, asked, source: () => Stream.all.at(-1) as Stream };
   };
 

@@ -7,7 +7,9 @@ namespace App\Http\Contract;
 use App\Http\FileAnswer;
 use App\Http\Requests\ApiRequest;
 use App\Http\Views\Answer;
+use App\Http\Views\Lab\BoardChange;
 use App\Http\Views\View;
+use App\Http\Views\Weigh\StationChange;
 use BackedEnum;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Response as NoContent;
@@ -60,6 +62,9 @@ final class Contract
         429 => ['TooMany', 'Too many tries.'],
     ];
 
+    /** What the streams tell of. */
+    private const STREAMED = [StationChange::class, BoardChange::class];
+
     private readonly Schemas $schemas;
 
     private readonly Inputs $inputs;
@@ -80,6 +85,7 @@ final class Contract
                 $paths['/'.$route->uri()][$method] = $this->operation($route, $method);
             }
         }
+        array_map($this->schemas->ofClass(...), self::STREAMED);
         ksort($paths);
         $openapi = new OpenApi([
             'openapi' => '3.1.0',

@@ -2146,6 +2146,11 @@ export interface components {
             grams: number;
             decimals: number;
             corrected: boolean;
+            /**
+             * @description it stands for a wrong entry, which this one corrected
+             * @enum {string|null}
+             */
+            put_right: "teacher" | "student" | null;
         };
         /** @description How a station's bake came out, and which of its own weights could have led there. */
         BakeLog: {
@@ -2178,6 +2183,13 @@ export interface components {
             /** @description steps of the directions that the teacher does, or is there for */
             adults: components["schemas"]["StepOfDirections"][];
             /** @description every attempt, by line, station and attempt */
+            weighings: components["schemas"]["BoardWeighing"][];
+            totals: components["schemas"]["BoardTotals"];
+        };
+        /** @description What changes of a board when something happens at one station, as its stream tells it: that station whole, with all its weighings. */
+        BoardChange: {
+            station: components["schemas"]["BoardStation"];
+            /** @description of the station, by line and attempt */
             weighings: components["schemas"]["BoardWeighing"][];
             totals: components["schemas"]["BoardTotals"];
         };
@@ -2241,6 +2253,10 @@ export interface components {
             /** @description its check is recorded */
             set_up: boolean;
             clean_up: boolean;
+            /** @description how much had happened here; what the stream tells with a lower one is older */
+            heard: number;
+            /** @description who has which line open, by device */
+            measuring: components["schemas"]["MeasuringNow"][];
             /** @description s since 1970: it asked for its check */
             ready_at: number | null;
             /** @description s since 1970: its hand went up */
@@ -2632,6 +2648,14 @@ export interface components {
             next: string;
             guessed: boolean;
         };
+        /** @description What changes of a station's line while it works; the fields of `StationLine`. */
+        LineChange: {
+            id: number;
+            foreign: boolean;
+            sent_back: string | null;
+            checked: boolean;
+            attempts: components["schemas"]["Attempt"][];
+        };
         LineChoice: {
             label: string;
             grams: number | null;
@@ -2699,6 +2723,16 @@ export interface components {
         /** @description Something new, by its id. */
         MadeByName: {
             id: string;
+        };
+        /** @description A device that has a line open. */
+        MeasuringNow: {
+            /** @description a name it gave itself */
+            device: string;
+            line: number;
+            /** @description null: nobody said */
+            student: string | null;
+            /** @description s since 1970 */
+            at: number;
         };
         MethodChoice: {
             /** @enum {string} */
@@ -3502,6 +3536,22 @@ export interface components {
             /** @description somebody new; or a new password for somebody who is here */
             is_new: boolean;
         };
+        /**
+         * @description What changes of a station's work while it works, as its stream tells it: the fields of `StationWork`, whole, so that one with a
+         *     higher `heard` stands for all before it. Nothing in it is said in a language but what people typed.
+         */
+        StationChange: {
+            heard: number;
+            in_between: boolean;
+            ready: boolean;
+            can_be_ready: boolean;
+            released: boolean;
+            help: boolean;
+            timers: components["schemas"]["RunningTimer"][];
+            measuring: components["schemas"]["MeasuringNow"][];
+            todo: number[];
+            lines: components["schemas"]["LineChange"][];
+        };
         /** @description What a station ticks through. */
         StationChecks: {
             lab_id: number;
@@ -3589,6 +3639,9 @@ export interface components {
             kind: "student" | "station";
             name: string;
             section: string;
+            section_id: number;
+            /** @description the lab that this tablet signed in for was closed; it goes on when that one is opened again */
+            rests: boolean;
             station_id: number | null;
             station: string | null;
             /** @description who may be measuring: all of a station, or the student alone */
@@ -3613,6 +3666,10 @@ export interface components {
             timers: components["schemas"]["RunningTimer"][];
             /** @description tools by id */
             dropped: string[];
+            /** @description how much had happened at the station; what the stream tells with a lower one is older */
+            heard: number;
+            /** @description who has which line open, by device */
+            measuring: components["schemas"]["MeasuringNow"][];
             /** @description lines in the order planned for this station */
             order: number[];
             /** @description lines to measure yet, or again, in the order to take them */
@@ -4357,7 +4414,7 @@ export interface operations {
             content: {
                 "application/json": {
                     /** @enum {string} */
-                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "foreign" | "foreign-over" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "emptied" | "counted" | "undone";
+                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "foreign" | "foreign-over" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "emptied" | "measuring" | "not-measuring" | "counted" | "undone";
                     line_id?: number | null;
                     station_id?: number | null;
                     student_id?: number | null;
@@ -4671,7 +4728,7 @@ export interface operations {
             content: {
                 "application/json": {
                     /** @enum {string} */
-                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "foreign" | "foreign-over" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "emptied" | "counted" | "undone";
+                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "foreign" | "foreign-over" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "emptied" | "measuring" | "not-measuring" | "counted" | "undone";
                     line_id?: number | null;
                     station_id?: number | null;
                     student_id?: number | null;

@@ -1,19 +1,25 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useParams } from "react-router";
 import Loading from "../shell/Loading";
 import { useLive } from "../shell/live";
 import ProblemNote from "../shell/ProblemNote";
-import { boardOf } from "./board";
+import { type Board, type BoardChange, boardOf, withChange } from "./board";
 import Cups from "./Cups";
 import { Desk } from "./desk";
 
 /** A lab as it happens. */
 export default function BoardScreen() {
   const { lab = "" } = useParams();
-  const live = useLive(`/live/labs/${lab}`, "/api/labs/{lab}/board");
+  const queries = useQueryClient();
+  const query = boardOf(Number(lab));
+  const live = useLive(`/live/labs/${lab}`, (fact) => {
+    if (fact?.change)
+      queries.setQueryData<Board>(query.queryKey, (was) => was && withChange(was, fact.change as BoardChange));
+    else void queries.invalidateQueries({ queryKey: query.queryKey });
+  });
   const board = useQuery({
-    ...boardOf(Number(lab)),
-    refetchInterval: live === "live" ? 30_000 : 5000,
+    ...query,
+    refetchInterval: live === "live" ? 120_000 : 5000,
     refetchIntervalInBackground: true,
   });
   if (board.data) {

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { $api } from "../api/query";
-import { type LiveState, useLive } from "../shell/live";
+import { type LiveState, useAskingAgain, useLive } from "../shell/live";
 
 const POLL_MS = 5000;
 
@@ -14,7 +14,8 @@ export function useAsked() {
     { refetchInterval: live === "polling" ? POLL_MS : false },
   );
   // That somebody else has answered is for the wall alone.
-  const now = useLive(asked.data && `/live/sections/${asked.data.section_id}`, "/api/class-question", "answered");
+  const hear = useAskingAgain("/api/class-question", "answered");
+  const now = useLive(asked.data && `/live/sections/${asked.data.section_id}`, hear);
   if (now !== live) setLive(now);
   return asked;
 }

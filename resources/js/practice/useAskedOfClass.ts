@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { $api, type Body, useRefresh, useSend } from "../api/query";
-import { type LiveState, useLive } from "../shell/live";
+import { type LiveState, useAskingAgain, useLive } from "../shell/live";
 
 const PATH = "/api/sections/{section}/class-question";
 export type Setup = Body<"post", typeof PATH>;
@@ -19,7 +19,8 @@ export function useAskedOfClass(section: number | undefined) {
     refetchInterval: live === "polling" ? POLL_MS : (false as const),
   });
   const asked = useQuery(query);
-  const state = useLive(section === undefined ? undefined : `/live/sections/${section}`, PATH);
+  const hear = useAskingAgain(PATH);
+  const state = useLive(section === undefined ? undefined : `/live/sections/${section}`, hear);
   if (state !== live) setLive(state);
   const keep = { onSuccess: (told: unknown) => refresh.keep(query, told) };
   const asking = useSend("post", PATH, keep);

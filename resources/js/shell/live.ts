@@ -1,33 +1,41 @@
 import { useQueryClient } from "@tanstack/react-query";
 import type { PathsWithMethod } from "openapi-typescript-helpers";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { paths } from "../api/schema";
-import { tellReading } from "./readings";
 
 export type LiveState = "live" | "polling";
 
+/** What a stream tells: a word for what happened, and what goes with it. `change` is what changed of the page, where nobody has to ask. */
+export type Fact = {
+  what: string;
+  kind?: string | null;
+  station?: number;
+  change?: unknown;
+  grams?: string;
+  report?: string;
+};
+
 /**
- * Listens to a stream of small facts and has what changed fetched again. While the stream is away it says so, and the caller
- * polls; the browser itself keeps trying to reconnect. Without a stream to listen to it polls. A fact of the name `but` changes nothing here.
+ * Listens to a stream of small facts. Nothing in place of a fact: the stream is there (again), and what happened meanwhile is unknown.
+ * While the stream is away it says so, and the caller polls; the browser itself keeps trying to reconnect. Without a stream it polls.
  */
-export function useLive(stream: string | undefined, changes: PathsWithMethod<paths, "get">, but?: string): LiveState {
-  const queries = useQueryClient();
+export function useLive(stream: string | undefined, hear: (fact?: Fact) => void): LiveState {
   const [state, setState] = useState<LiveState>("polling");
+  const latest = useRef(hear);
+  useEffect(() => {
+    latest.current = hear;
+  });
   useEffect(() => {
     if (stream === undefined) return;
-    const refetch = () => queries.invalidateQueries({ queryKey: ["get", changes] });
     let source: EventSource;
     let again: ReturnType<typeof setTimeout>;
     const listen = () => {
       source = new EventSource(stream);
       source.onopen = () => {
         setState("live");
-        refetch(); // what happened while nobody listened
+        latest.current();
       };
-      source.onmessage = ({ data }) => {
-        const fact = JSON.parse(data);
-        if (!tellReading(fact) && fact.what !== but) refetch();
-      };
+      source.onmessage = ({ data }) => latest.current(JSON.parse(data));
       source.onerror = () => {
         setState("polling");
         if (source.readyState === EventSource.CLOSED) again = setTimeout(listen, 5000); // refused: ask again later
@@ -38,6 +46,14 @@ export function useLive(stream: string | undefined, changes: PathsWithMethod<pat
       clearTimeout(again);
       source.close();
     };
-  }, [stream, changes, but, queries]);
+  }, [stream]);
   return state;
+}
+
+/** Has this asked for again whenever something is heard, but for a fact of the name `but`. */
+export function useAskingAgain(path: PathsWithMethod<paths, "get">, but?: string) {
+  const queries = useQueryClient();
+  return (fact?: Fact) => {
+    if (fact?.what !== but || but === undefined) void queries.invalidateQueries({ queryKey: ["get", path] });
+  };
 }

@@ -5,6 +5,7 @@ import KitchenFraction from "../kit/KitchenFraction";
 import ToolRow from "../kit/ToolRow";
 import VerdictGlyph from "../kit/VerdictGlyph";
 import TechniqueLink from "../technique/TechniqueLink";
+import AlsoOpen from "./AlsoOpen";
 import Counting from "./Counting";
 import { countKind, toCount } from "./counting";
 import { useDraft } from "./draft";
@@ -35,6 +36,7 @@ export default function Measuring({ line: planned }: { line: Line }) {
       <StationHead kitchen={kitchen} line={line} />
       <main className="measure">
         <section>
+          <AlsoOpen line={line} />
           {line.sent_back !== null && <p className="sent-back">{t("gate.sentBack", { why: line.sent_back })}</p>}
           {line.foreign && <p className="sent-back">{t("shelf.foreign")}</p>}
           <p className="eyebrow">{line.name}</p>

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { useLocation, useNavigate } from "react-router";
+import { Link, useLocation, useNavigate } from "react-router";
 import FieldProblem from "../kit/FieldProblem";
 import NamesToTap from "../kit/NamesToTap";
 import VerdictGlyph from "../kit/VerdictGlyph";
@@ -79,16 +79,25 @@ export default function MyKitchen() {
         </StationHead>
         <main className="door">
           <VerdictGlyph verdict="none" size={150} hidden />
-          <h1>{t(kitchen.station === null ? "kitchen.noStation" : "kitchen.noLab")}</h1>
+          <h1>
+            {t(kitchen.station === null ? "kitchen.noStation" : kitchen.rests ? "kitchen.closed" : "kitchen.noLab")}
+          </h1>
           <p className="text-[1.25rem]">
             {t(
               kitchen.station === null
                 ? "kitchen.noStationHint"
-                : kitchen.set_up
-                  ? "check.waiting"
-                  : "kitchen.noLabHint",
+                : kitchen.rests
+                  ? "kitchen.closedHint"
+                  : kitchen.set_up
+                    ? "check.waiting"
+                    : "kitchen.noLabHint",
             )}
           </p>
+          {kitchen.rests && (
+            <Link className="quiet" to="/station">
+              {t("kitchen.anotherLab")}
+            </Link>
+          )}
           {toSetUp && (
             <button type="button" className="btn btn-now to-set-up" onClick={() => setUp(true)}>
               {t("check.toSetUp")}

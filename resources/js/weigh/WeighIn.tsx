@@ -9,6 +9,7 @@ import NamesToTap from "../kit/NamesToTap";
 import { shown } from "../kit/numbers";
 import ReadScale from "../scale/ReadScale";
 import { sources } from "../scale/sources";
+import AlsoOpen from "./AlsoOpen";
 import BeforeScale from "./BeforeScale";
 import CupSlots from "./CupSlots";
 import { useChoice, useChosenId, useDraft } from "./draft";
@@ -89,6 +90,7 @@ export default function WeighIn({ line: planned }: { line: Line }) {
       <form className="contents" onSubmit={check} noValidate>
         <main className="weigh">
           <section>
+            <AlsoOpen line={line} />
             <p className="eyebrow">{line.name}</p>
             <h1 className={`w-amt ${line.amount.length > 11 ? "long" : ""}`}>
               <KitchenFraction>{line.weigh_out ?? line.amount}</KitchenFraction>

@@ -1,4 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
+import { replaceEqualDeep, useQuery } from "@tanstack/react-query";
 import { useOutletContext } from "react-router";
 import type { Schemas } from "../api/client";
 import { $api } from "../api/query";
@@ -15,8 +15,38 @@ export type Result = Schemas["WeighingResult"];
 const LIVE_MS = 120_000;
 const ALONE_MS = 5000;
 
-/** Where what is to do is kept. */
-export const workQuery = $api.queryOptions("get", "/api/work");
+type Change = Schemas["StationChange"];
+
+/** Where what is to do is kept. An answer that was on its way while the stream told of more is older than what stands there. */
+export const workQuery = $api.queryOptions(
+  "get",
+  "/api/work",
+  {},
+  { structuralSharing: (was, fresh) => replaceEqualDeep(was, notOlder(was as Kitchen | undefined, fresh as Kitchen)) },
+);
+
+/** What is to do after what the stream told: all that changes, whole, so what came before it may be missed and what is older is not taken. */
+export function withChange(kitchen: Kitchen, change: Change): Kitchen {
+  if (kitchen.lab === null || kitchen.gate === null || change.heard < kitchen.heard) return kitchen;
+  const { ready, can_be_ready, released, lines, ...rest } = change;
+  const of = new Map(lines.map((line) => [line.id, line]));
+  return {
+    ...kitchen,
+    ...rest,
+    gate: { ready, can_be_ready, released, directions: released ? kitchen.gate.directions : null },
+    lines: kitchen.lines.map((line) => ({ ...line, ...of.get(line.id) })),
+  };
+}
+
+/** The recipe's directions are not in a change: whoever may read them now asks. */
+export const wantsDirections = ({ gate }: Kitchen) => gate?.released === true && gate.directions === null;
+
+const notOlder = (was: Kitchen | undefined, fresh: Kitchen): Kitchen => {
+  const isSame = was?.lab && was.gate && was.lab.id === fresh.lab?.id && was.station_id === fresh.station_id;
+  if (!isSame || !was.gate || was.heard <= fresh.heard) return fresh;
+  const { heard, in_between, help, timers, measuring, todo, lines, gate } = was;
+  return withChange(fresh, { ...gate, heard, in_between, help, timers, measuring, todo, lines });
+};
 
 /** What this student or station has to do. Asked again now and then, so that an opened lab appears by itself. */
 export const useKitchenQuery = (live: LiveState) =>

@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { Problem } from "../api/client";
 import { useRefresh } from "../api/query";
 import { post } from "../outbox/outbox";
+import { sentFromHere } from "./device";
 import { type Draft, dropDraft } from "./draft";
 import { type Line, ownerOf, type Result, useIsLive, useKitchen, weighingQuery } from "./kitchen";
 import { readingOf } from "./readings";
@@ -22,6 +23,7 @@ export function useWeighIn(line: Line, draft: Draft) {
   }) => {
     setPending(true);
     setProblem(undefined);
+    sentFromHere.add(draft.id);
     const sent = await post({
       id: draft.id,
       url: `/api/weighings/${draft.id}`,

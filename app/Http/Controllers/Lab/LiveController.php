@@ -20,12 +20,12 @@ final class LiveController extends Controller
         return response()->noContent();
     }
 
-    /** A station's tablet, and its students, hear of their own station. */
-    public function station(Request $request, Lab $lab, int $station): Response
+    /** A station's tablet, and its students, hear of their own station and of their class: while no lab is open, too. */
+    public function station(Request $request, Section $section, int $station): Response
     {
         $actor = $request->user();
         $own = $actor instanceof Station ? $actor->id : ($actor instanceof Student ? $actor->station_id : null);
-        abort_unless($own === $station, 403);
+        abort_unless($own === $station && $actor->section_id === $section->id, 403);
 
         return response()->noContent();
     }

@@ -15,9 +15,9 @@ final class ReadingController extends Controller
     /** A computer at the weighing table read a scale for a station whose tablet cannot: the tablet is told, and weighs in with it. */
     public function store(ReadingRequest $request, Lab $lab): Response
     {
-        Live::tell($lab, 'reading', [
-            'station' => $request->station($lab)->id, 'grams' => $request->grams(), 'report' => $request->string('report')->toString(),
-        ]);
+        Live::tellReading(
+            $request->station($lab), $request->grams(), $request->string('report')->toString(),
+        );
 
         return response()->noContent();
     }

@@ -30,7 +30,7 @@ final class ScaleCheckController extends Controller
             'passed' => $passed,
             'day' => Carbon::now($lab->section->kitchen->school->time_zone)->toDateString(),
         ]);
-        Live::tell($lab, 'scale-checked', ['scale' => $scale->id]);
+        Live::tell($lab, 'scale-checked');
 
         return new ScaleChecked($passed);
     }

@@ -23,7 +23,7 @@ final class TurnController extends Controller
         } else {
             LabTurn::query()->updateOrCreate($at, ['student_id' => $student->id]);
         }
-        Live::tell($lab, 'turns-changed', ['station' => $station->id]);
+        Live::tell($lab, 'turns-changed', $station);
 
         return response()->noContent();
     }

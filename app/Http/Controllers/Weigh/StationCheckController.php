@@ -41,7 +41,7 @@ final class StationCheckController extends Controller
         ]);
         $lab->unsetRelation('checks'); // read again: it is there now
         if ($stored > 0) {
-            Live::tell($lab, 'station-checked', ['station' => $station->id, 'kind' => $kind->value]);
+            Live::tell($lab, 'station-checked', $station);
         }
 
         return new StoredAtStation($request->string('id')->toString(), StationWork::of($actor));

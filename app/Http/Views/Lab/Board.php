@@ -11,7 +11,6 @@ use App\Models\Lab;
 use App\Models\Scale;
 use App\Models\ScaleCheck;
 use Hovik\Core\Recipe\Directions\DoneBy;
-use stdClass;
 
 /** Stations by ingredients, with every weighing. */
 final readonly class Board extends View
@@ -44,8 +43,7 @@ final readonly class Board extends View
         $section = $lab->section;
         $today = ScaleCheck::today($section->kitchen);
         $rows = BoardWeighing::rows($lab);
-        $corrected = $rows->pluck('corrects_id')->filter()->flip();
-        $weighings = BoardWeighing::all($rows, $lab, $corrected);
+        $weighings = BoardWeighing::all($rows, $lab);
 
         return new self(
             lab: BoardLab::of($lab),
@@ -56,7 +54,7 @@ final readonly class Board extends View
             lines: $runs ? LabWords::board($lab) : array_map(
                 static fn (BoardLine $line): BoardLine => $line->withoutTarget(), LabWords::board($lab),
             ),
-            stations: BoardStation::all($lab, $rows->reject(fn (stdClass $row): bool => $corrected->has($row->id))),
+            stations: BoardStation::all($lab, $rows),
             scales: array_values($section->kitchen->workingScales()->map(
                 fn (Scale $scale): BoardScale => new BoardScale(
                     $scale->id, $scale->name, isset($today[$scale->id]), $today[$scale->id] ?? false,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Views\Lab;
 
 use App\Http\Views\View;
+use App\Http\Views\Weigh\MeasuringNow;
 use App\Labs\LabWords;
 use App\Labs\StationStates;
 use App\Labs\StationTurns;
@@ -12,6 +13,7 @@ use App\Models\Lab;
 use App\Models\Station;
 use App\Models\Student;
 use Hovik\Core\Lab\StationState;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use stdClass;
 
@@ -23,6 +25,8 @@ final readonly class BoardStation extends View
      * @param  list<BoardMember>  $members
      * @param  list<BoardTurn>  $turns  whose turn a line is, where the class goes by name
      * @param  bool  $set_up  its check is recorded
+     * @param  int  $heard  how much had happened here; what the stream tells with a lower one is older
+     * @param  list<MeasuringNow>  $measuring  who has which line open, by device
      * @param  float|null  $ready_at  s since 1970: it asked for its check
      * @param  float|null  $help_at  s since 1970: its hand went up
      * @param  list<int>  $left  lines to be measured yet, or again
@@ -44,6 +48,8 @@ final readonly class BoardStation extends View
         public array $turns,
         public bool $set_up,
         public bool $clean_up,
+        public int $heard,
+        public array $measuring,
         public ?float $ready_at,
         public ?float $help_at,
         public array $left,
@@ -63,20 +69,21 @@ final readonly class BoardStation extends View
     }
 
     /**
-     * @param  Collection<int, stdClass>  $weighings  that count
+     * @param  Collection<int, stdClass>  $weighings  of the board, or of the one station
      * @return list<self>
      */
-    public static function all(Lab $lab, Collection $weighings): array
+    public static function all(Lab $lab, Collection $weighings, ?Station $only = null): array
     {
         $checks = $lab->checks()->toBase()->get(['station_id', 'kind'])->map(
             fn (stdClass $check): string => "$check->station_id $check->kind",
         )->flip();
-        $states = StationStates::of($lab, null, $weighings->values());
+        $states = StationStates::of($lab, $only, $weighings);
         $lines = LabWords::board($lab); // kept in memory: the lines themselves are large
 
         $turns = StationTurns::of($lab);
         $today = now($lab->section->kitchen->school->time_zone)->toDateString();
-        $stations = $lab->section->stations()->with('students:id,station_id,name,roster_number,away_on')->get(['id', 'name', 'section_id']);
+        $stations = $lab->section->stations()->with('students:id,station_id,name,roster_number,away_on')
+            ->when($only, fn (Builder $query) => $query->whereKey($only?->id))->get(['id', 'name', 'section_id']);
 
         return array_values($stations->map(function (Station $station) use ($checks, $states, $lines, $lab, $turns, $today): self {
             $id = $station->id;
@@ -113,6 +120,8 @@ final readonly class BoardStation extends View
             turns: $turns,
             set_up: $isSetUp,
             clean_up: $isClean,
+            heard: $state->heard,
+            measuring: MeasuringNow::all($state, $station->students),
             ready_at: $state->readySince,
             help_at: $state->helpSince,
             left: $state->left($lines),

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Views\Lab;
 
 use App\Http\Views\View;
+use App\Models\Lab;
 use Hovik\Core\Weighing\Verdict;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 
 /** Cells by their latest verdict. */
 final readonly class BoardTotals extends View
@@ -16,6 +19,19 @@ final readonly class BoardTotals extends View
         public int $shy,
         public int $too_close,
     ) {
+    }
+
+    /** The same, counted by the database. */
+    public static function stored(Lab $lab): self
+    {
+        $counts = DB::table('weighings as w')->join('lab_lines', 'lab_lines.id', '=', 'w.lab_line_id')->where('lab_lines.lab_id', $lab->id)
+            ->whereNotExists(fn (Builder $later) => $later->select(DB::raw(1))->from('weighings as later')
+                ->whereColumn('later.lab_line_id', 'w.lab_line_id')->whereColumn('later.station_id', 'w.station_id')
+                ->whereColumn('later.attempt', '>', 'w.attempt'))
+            ->groupBy('w.verdict')->pluck(DB::raw('COUNT(*)'), 'w.verdict');
+        $count = static fn (Verdict $verdict): int => (int) ($counts[$verdict->value] ?? 0);
+
+        return new self($count(Verdict::Level), $count(Verdict::Heaped), $count(Verdict::Shy), $count(Verdict::TooClose));
     }
 
     /** @param  list<BoardWeighing>  $weighings  in order of attempt within a cell */

@@ -7,10 +7,12 @@ namespace App\Http\Views\Lab;
 use App\Http\Views\View;
 use App\Labs\LabWords;
 use App\Models\Lab;
+use App\Models\Station;
 use App\Words\Said;
 use Hovik\Core\Drawer\Scale;
 use Hovik\Core\Safety\StationChecklist;
 use Hovik\Core\Words\Phrase;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -53,6 +55,7 @@ final readonly class BoardWeighing extends View
         'weighings.id', 'weighings.lab_line_id as line_id', 'weighings.station_id', 'students.name as student', 'attempt',
         'verdict', 'grams',
         'readability_g', 'error_g', 'error_pct', 'scale_u_g', 'weighings.source', 'scale_checked', 'together', 'predicted', 'corrects_id',
+        'weighings.received_at',
     ];
 
     /**
@@ -60,13 +63,15 @@ final readonly class BoardWeighing extends View
      *
      * @return Collection<int, stdClass>
      */
-    public static function rows(Lab $lab): Collection
+    public static function rows(Lab $lab, ?Station $only = null): Collection
     {
         return DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')
             ->join('students', 'students.id', '=', 'weighings.student_id')
             ->leftJoin('station_checks', fn (JoinClause $set) => $set->on('station_checks.station_id', '=', 'weighings.station_id')
                 ->where('station_checks.lab_id', $lab->id)->where('station_checks.kind', StationChecklist::SetUp->value))
-            ->where('lab_lines.lab_id', $lab->id)->orderBy('lab_lines.position')->orderBy('weighings.attempt')
+            ->where('lab_lines.lab_id', $lab->id)
+            ->when($only, fn (Builder $query) => $query->where('weighings.station_id', $only?->id))
+            ->orderBy('lab_lines.position')->orderBy('weighings.attempt')
             ->get([
                 ...self::COLUMNS,
                 DB::raw('UNIX_TIMESTAMP(weighings.created_at) AS at_s'),
@@ -77,11 +82,11 @@ final readonly class BoardWeighing extends View
 
     /**
      * @param  Collection<int, stdClass>  $rows
-     * @param  Collection<string, int>  $corrected  by id
      * @return list<self>
      */
-    public static function all(Collection $rows, Lab $lab, Collection $corrected): array
+    public static function all(Collection $rows, Lab $lab): array
     {
+        $corrected = $rows->pluck('corrects_id')->filter()->flip();
         $targets = LabWords::targets($lab);
         $decimals = $rows->keyBy('readability_g')->map(
             fn (stdClass $row): int => min(2, (new Scale((float) $row->readability_g))->decimals()),

@@ -16,6 +16,7 @@ final readonly class Attempt extends View
 {
     /**
      * @param  'level'|'heaped'|'shy'|'too-close'  $verdict
+     * @param  'teacher'|'student'|null  $put_right  it stands for a wrong entry, which this one corrected
      * @param  float  $tolerances  the error in tolerances, signed; for drawing
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class Attempt extends View
         public float $grams,
         public int $decimals,
         public bool $corrected,
+        public ?string $put_right,
     ) {
     }
 
@@ -40,7 +42,7 @@ final readonly class Attempt extends View
             )->orderBy('weighings.attempt')
             ->get(
                 [
-                    'weighings.id', 'lab_line_id', 'attempt', 'verdict', 'grams', 'readability_g', 'error_g', 'corrects_id',
+                    'weighings.id', 'lab_line_id', 'attempt', 'verdict', 'grams', 'readability_g', 'error_g', 'corrects_id', 'weighings.teacher_id',
                     'students.name as student',
                 ],
             );
@@ -57,6 +59,7 @@ final readonly class Attempt extends View
                 grams: (float) $row->grams,
                 decimals: min(2, (new Scale((float) $row->readability_g))->decimals()),
                 corrected: $corrected->has($row->id),
+                put_right: $row->corrects_id === null ? null : ($row->teacher_id === null ? 'student' : 'teacher'),
             );
         }
 

@@ -22,6 +22,7 @@ final readonly class StationWork extends View
 {
     /**
      * @param  'student'|'station'  $kind
+     * @param  bool  $rests  the lab that this tablet signed in for was closed; it goes on when that one is opened again
      * @param  list<Person>  $students  who may be measuring: all of a station, or the student alone
      * @param  LabName|null  $lab  null while no lab is open
      * @param  list<OtherWay>  $ways  that may be gone here: the student's own; at a station, what anybody of the class may
@@ -29,6 +30,8 @@ final readonly class StationWork extends View
      * @param  bool  $in_between  all that the first of two periods asks for is measured
      * @param  list<RunningTimer>  $timers
      * @param  list<string>  $dropped  tools by id
+     * @param  int  $heard  how much had happened at the station; what the stream tells with a lower one is older
+     * @param  list<MeasuringNow>  $measuring  who has which line open, by device
      * @param  list<int>  $order  lines in the order planned for this station
      * @param  list<int>  $todo  lines to measure yet, or again, in the order to take them
      * @param  list<StationScale>  $scales
@@ -38,6 +41,8 @@ final readonly class StationWork extends View
         public string $kind,
         public string $name,
         public string $section,
+        public int $section_id,
+        public bool $rests,
         public ?int $station_id,
         public ?string $station,
         public array $students,
@@ -53,6 +58,8 @@ final readonly class StationWork extends View
         public bool $help,
         public array $timers,
         public array $dropped,
+        public int $heard,
+        public array $measuring,
         public array $order,
         public array $todo,
         public array $scales,
@@ -60,11 +67,12 @@ final readonly class StationWork extends View
     ) {
     }
 
-    public static function of(Student|Station $actor): self
+    /** @param  bool  $rests  the lab that the tablet signed in for was closed */
+    public static function of(Student|Station $actor, bool $rests = false): self
     {
         $station = $actor instanceof Station ? $actor : $actor->station;
         $section = $actor->section;
-        $lab = $station === null ? null : $section->openLab;
+        $lab = $station === null || $rests ? null : $section->openLab;
         // What others have taken from the shelf matters only where something stands on it.
         $frozen = $lab === null ? [] : LabWords::at($lab, $station);
         $states = $lab === null ? [] : StationStates::of($lab, LabWords::hasShelf($frozen) ? null : $station);
@@ -79,12 +87,14 @@ final readonly class StationWork extends View
             kind: $actor instanceof Station ? 'station' : 'student',
             name: $actor->name,
             section: $section->name,
+            section_id: $section->id,
+            rests: $rests,
             station_id: $station?->id,
             station: $station?->name,
             students: $actor instanceof Station ? array_values($actor->students->map(Person::of(...))->all()) : [Person::of($actor)],
             lab: $lab === null ? null : new LabName($lab->id, $lab->title),
-            set_up: $station === null ? null : StationChecks::of($station, StationChecklist::SetUp),
-            clean_up: $station === null ? null : StationChecks::of($station, StationChecklist::CleanUp),
+            set_up: $station === null || $rests ? null : StationChecks::of($station, StationChecklist::SetUp),
+            clean_up: $station === null || $rests ? null : StationChecks::of($station, StationChecklist::CleanUp),
             paused: $lab?->paused_at !== null,
             asks_prediction: $section->asks_prediction,
             ways: $ways,
@@ -94,6 +104,8 @@ final readonly class StationWork extends View
             help: $own->helpSince !== null,
             timers: RunningTimer::all($own),
             dropped: array_keys($own->dropped),
+            heard: $own->heard,
+            measuring: $station === null ? [] : MeasuringNow::all($own, $station->students),
             order: $order,
             todo: $own->todo($now),
             scales: $lab === null ? [] : StationScale::all($section->kitchen),
