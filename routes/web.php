@@ -31,6 +31,7 @@ use App\Http\Controllers\Join\StationSessionController;
 use App\Http\Controllers\Join\StudentSessionController;
 use App\Http\Controllers\Lab\BoardController;
 use App\Http\Controllers\Lab\CorrectionController;
+use App\Http\Controllers\Lab\GateController;
 use App\Http\Controllers\Lab\LabCausesController;
 use App\Http\Controllers\Lab\LabStateController;
 use App\Http\Controllers\Lab\LiveController;
@@ -150,6 +151,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('labs/{lab}/scale-checks', [ScaleCheckController::class, 'store'])->can('run', 'lab');
         Route::put('labs/{lab}/events/{event}', [TeacherEventController::class, 'update'])->can('watch', 'lab');
         Route::post('labs/{lab}/readings', [ReadingController::class, 'store'])->can('watch', 'lab');
+        Route::get('labs/{lab}/stations/{station}/gate', [GateController::class, 'show'])->withoutScopedBindings()->can('watch', 'lab');
         Route::put('labs/{lab}/turns', [TurnController::class, 'update'])->can('run', 'lab');
         Route::get('labs/{lab}/live', [LiveController::class, 'show'])->can('watch', 'lab');
         Route::get('labs/{lab}/period', [PeriodController::class, 'show'])->can('watch', 'lab');

@@ -55,6 +55,13 @@ final class RecordEvent
     }
 
     /** @param  array<string, string|int>  $detail */
+    private function weighingOf(SentEvent $event, array $detail): Weighing
+    {
+        return Weighing::query()->where('station_id', $event->station->id)->where('lab_line_id', $event->line?->id)
+            ->find($detail['weighing']) ?? throw InvalidInput::because('detail.weighing', Phrase::of('refusal.no-such-weighing'));
+    }
+
+    /** @param  array<string, string|int>  $detail */
     private function refuseWhatCannotBe(SentEvent $event, array $detail): void
     {
         [$lab, $station] = [$event->lab, $event->station];
@@ -74,11 +81,19 @@ final class RecordEvent
             throw new Refusal('refusal.not-all-weighed');
         }
         if ($event->kind === EventKind::Emptied) {
-            $weighing = Weighing::query()->where('station_id', $station->id)->where('lab_line_id', $event->line?->id)
-                ->find($detail['weighing']);
-            $cup = $weighing->cups[(int) $detail['cup'] - 1]
+            $cup = $this->weighingOf($event, $detail)->cups[(int) $detail['cup'] - 1]
                 ?? throw InvalidInput::because('detail.cup', Phrase::of('refusal.no-such-cup'));
             $cup->leftG((float) $detail['grams'], 'detail.grams');
+        }
+        if ($event->kind === EventKind::TakenBack) {
+            $weighing = $this->weighingOf($event, $detail);
+            $age = $weighing->created_at->diffInSeconds(now(), true);
+            if (! $weighing->isLatest() || $age > EventKind::TAKEN_BACK_WITHIN_S + EventKind::SLOW_NETWORK_S) {
+                throw new Refusal('refusal.too-late-to-take-back');
+            }
+        }
+        if ($event->kind === EventKind::FirstTry) {
+            $this->weighingOf($event, $detail);
         }
         if ($event->kind === EventKind::Taken) {
             foreach (StationStates::of($lab) as $id => $state) {

@@ -50,7 +50,7 @@ final class StationStates
                 $corrected[$row->station_id] = 1 + ($corrected[$row->station_id] ?? 0);
             } else {
                 $all[$row->station_id][] = [
-                    $row->received_at, StationEvent::weighing($row->line_id, (float) $row->at_s, Verdict::from($row->verdict)),
+                    $row->received_at, StationEvent::weighing($row->line_id, (float) $row->at_s, Verdict::from($row->verdict), $row->id),
                 ];
             }
         }

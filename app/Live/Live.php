@@ -34,6 +34,7 @@ final class Live
      */
     public static function happened(Lab $lab, Station $station, ?EventKind $kind = null): void
     {
+        $station = $station->withoutRelations(); // who sits there now, not when the request began
         $fact = ['what' => $kind === null ? 'weighing-stored' : 'happened', 'kind' => $kind?->value, 'station' => $station->id];
         defer(static fn () => rescue(static function () use ($lab, $station, $kind, $fact): void {
             $state = StationStates::at($lab, $station);

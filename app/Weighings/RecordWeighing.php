@@ -6,6 +6,7 @@ namespace App\Weighings;
 
 use App\Exceptions\Refusal;
 use App\Live\Live;
+use App\Models\LabEvent;
 use App\Models\Scale;
 use App\Models\Student;
 use App\Models\Weighing;
@@ -54,7 +55,6 @@ final class RecordWeighing
             'left_out' => $weighIn->leftOut,
             'way' => $weighIn->way,
             'weighed_out' => $measured->isWeighedOut(),
-            'corrects_id' => $weighIn->correctsId,
             'teacher_id' => $weighIn->correctedBy?->id,
         ];
         for ($try = 1; $try <= self::TRIES; $try++) {
@@ -65,7 +65,10 @@ final class RecordWeighing
                 return $this->asBefore($same, $student, $scale, $reading->grams);
             }
             try {
-                $weighing = Weighing::query()->create(['attempt' => 1 + ($earlier->last()->attempt ?? 0)] + $stored);
+                $weighing = Weighing::query()->create([
+                    'attempt' => 1 + ($earlier->last()->attempt ?? 0),
+                    'corrects_id' => $weighIn->correctsId ?? $this->takenBack($earlier->last()),
+                ] + $stored);
             } catch (UniqueConstraintViolationException) {
                 continue; // the id, or the attempt number, was taken meanwhile: look again
             }
@@ -78,6 +81,12 @@ final class RecordWeighing
         }
 
         throw new Refusal('refusal.id-reused'); // every time: so the id stands for another line
+    }
+
+    /** What was typed wrong, said so, and now stands for it. */
+    private function takenBack(?Weighing $last): ?string
+    {
+        return $last !== null && Weighing::query()->whereKey($last->id)->whereRaw(LabEvent::TAKEN_BACK)->exists() ? $last->id : null;
     }
 
     private function asBefore(Weighing $same, Student $student, Scale $scale, float $grams): Weighing

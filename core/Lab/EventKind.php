@@ -40,6 +40,10 @@ enum EventKind: string
     case Note = 'note';
     /** A cup was weighed once more after its food went into the bowl: what stayed in it. */
     case Emptied = 'emptied';
+    /** A student typed a weight wrong and says so at once: the entry stays, struck through, and the line is to be weighed. */
+    case TakenBack = 'taken-back';
+    /** The teacher lets what was typed after a result count as the first try. */
+    case FirstTry = 'first-try';
     /** A device has a line open, or nothing any more: who measures what. */
     case Measuring = 'measuring';
     case NotMeasuring = 'not-measuring';
@@ -53,7 +57,14 @@ enum EventKind: string
     /** s; a screen offers to undo for eight of them, a slow network may take the rest. */
     public const UNDONE_WITHIN_S = 60.0;
 
+    /** s in which a student may take a weight back; a slow network may take some of them. */
+    public const TAKEN_BACK_WITHIN_S = 10.0;
+
+    public const SLOW_NETWORK_S = 5.0;
+
     private const LONGEST = 300;
+
+    private const MOST_LINES = 200;
 
     private const LONGEST_TIMER_MIN = 240;
 
@@ -68,7 +79,7 @@ enum EventKind: string
     {
         return match ($this) {
             self::Checked, self::SentBack, self::Released, self::ClosedAgain, self::Seen, self::Note, self::Counted, self::Undone,
-            self::ForeignOver => false,
+            self::ForeignOver, self::FirstTry => false,
             default => true,
         };
     }
@@ -78,7 +89,7 @@ enum EventKind: string
     {
         return match ($this) {
             self::Ready, self::NotReady, self::Help, self::Dropped, self::Timer, self::Emptied, self::Foreign, self::Measuring,
-            self::NotMeasuring => false,
+            self::NotMeasuring, self::TakenBack => false,
             default => true,
         };
     }
@@ -108,7 +119,7 @@ enum EventKind: string
     {
         return match ($this) {
             self::Checked, self::SentBack, self::Seen, self::Taken, self::Returned, self::Emptied, self::Foreign, self::ForeignOver,
-            self::Measuring => true,
+            self::Measuring, self::TakenBack, self::FirstTry => true,
             default => false,
         };
     }
@@ -125,8 +136,11 @@ enum EventKind: string
     public function detail(array $given, array $steps): array
     {
         return match ($this) {
+            // How many lines were open when they were let go all the same.
+            self::Released => isset($given['open']) ? ['open' => self::whole($given, 'open', self::MOST_LINES)] : [],
             self::SentBack => ['reason' => self::text($given, 'reason', true)],
             self::Note => ['text' => self::text($given, 'text', true)],
+            self::TakenBack, self::FirstTry => ['weighing' => strtoupper(self::text($given, 'weighing', true))],
             self::Measuring, self::NotMeasuring => ['device' => self::text($given, 'device', true)],
             self::Dropped, self::Washed => ['tool' => self::text($given, 'tool', true)],
             self::Timer => [

@@ -28,9 +28,10 @@ final readonly class StationEvent
         return new self($kind, $id, $line, $at, $detail, null, $student);
     }
 
-    public static function weighing(int $line, float $at, Verdict $verdict): self
+    /** @param  string  $id  of the weighing */
+    public static function weighing(int $line, float $at, Verdict $verdict, string $id = ''): self
     {
-        return new self(null, '', $line, $at, [], $verdict, null);
+        return new self(null, $id, $line, $at, [], $verdict, null);
     }
 
     public function text(string $field): string

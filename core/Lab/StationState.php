@@ -55,6 +55,12 @@ final class StationState
     /** How much had happened: grows with each event and weighing, corrected ones too. What is told with a lower one is older. */
     public int $heard = 0;
 
+    /** @var array<string, true> weighings, by id, that were typed wrong and taken back */
+    public array $takenBack = [];
+
+    /** @var array<string, true> weighings, by id, that the teacher lets count as the first try */
+    public array $firstTry = [];
+
     /** @var array<string, array{line: int, student: int|null, at: float}> who has which line open, by device */
     public array $measuring = [];
 
@@ -80,9 +86,12 @@ final class StationState
             if ($one->kind === EventKind::Undone) {
                 $undone[$one->text('event')] = true;
             }
+            if ($one->kind === EventKind::TakenBack) {
+                $state->takenBack[$one->text('weighing')] = true;
+            }
         }
         foreach ($all as $one) {
-            if (! isset($undone[$one->id])) {
+            if (! isset($undone[$one->id]) && ! isset($state->takenBack[$one->id])) {
                 $state->take($one);
             }
         }
@@ -179,6 +188,7 @@ final class StationState
                 'endsAt' => $one->at + 60 * (is_int($one->detail['minutes'] ?? null) ? $one->detail['minutes'] : 0),
             ],
             EventKind::Measuring => $this->measuring[$one->text('device')] = ['line' => $line, 'student' => $one->student, 'at' => $one->at],
+            EventKind::FirstTry => $this->firstTry[$one->text('weighing')] = true,
             EventKind::Checked => $this->checked[$line] = true,
             EventKind::Note => $this->notes[] = ['at' => $one->at, 'text' => $one->text('text')],
             EventKind::Counted => $this->isCounted = true,

@@ -23,8 +23,12 @@ final class Doubt
     /** The question to ask; null where the entry is stored as it is. */
     public static function about(Target $target, ScaleReading $reading): ?Phrase
     {
-        $isFar = $reading->grams > self::TIMES * $target->grams + self::HEAVY_BOWL_G || $reading->grams < self::PART * $target->grams;
+        return self::isFar($target, $reading->grams) ? Phrase::of('reading.doubt', ['grams' => $reading->kept()]) : null;
+    }
 
-        return $isFar ? Phrase::of('reading.doubt', ['grams' => $reading->kept()]) : null;
+    /** Whether no usual slip explains so much, or so little. */
+    public static function isFar(Target $target, float $grams): bool
+    {
+        return $grams > self::TIMES * $target->grams + self::HEAVY_BOWL_G || $grams < self::PART * $target->grams;
     }
 }

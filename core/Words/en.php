@@ -420,4 +420,19 @@ return $ingredients + [
     'period.saves-teacher' => 'A second person who checks would save {minutes} min.',
     'period.saves' => 'One more ({name}) would save {minutes} min.',
     'reason.came-with-lab' => 'Came with the lab “{title}”.',
+
+    // The teacher's check before mixing
+    'gate.still' => 'Still open: {what}.',
+    'gate.off' => '{food} {off}',
+    'gate.over' => '{grams} g over',
+    'gate.under' => '{grams} g under',
+    'gate.short.foreign' => 'something fell into: {food}',
+    'gate.short.not-weighed' => 'not weighed: {food}',
+    'gate.reason.miss' => '{off}: measure it again.',
+    'gate.reason.too-close' => 'Too close to tell: weigh it on a finer scale.',
+    'gate.reason.unchecked' => 'That scale was not checked today: weigh it on another one.',
+    'gate.reason.practice' => 'That was the practice scale: weigh it on a real one.',
+    'gate.reason.not-weighed' => 'It is not weighed yet.',
+    'gate.reason.foreign' => 'Something fell into it: measure it again.',
+    'gate.reason.sent-back' => 'Measure it again.',
 ];

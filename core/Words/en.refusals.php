@@ -149,6 +149,8 @@ return [
     'refusal.stations-only' => 'Only the station does that.',
     'refusal.teachers-only' => 'Only your teacher does that.',
     'refusal.too-heavy' => 'That is more than any kitchen scale can weigh.',
+    'refusal.no-such-weighing' => 'That is no weigh-in of this ingredient here.',
+    'refusal.too-late-to-take-back' => 'More than ten seconds have passed. Ask your teacher to correct it.',
     'refusal.too-late-to-undo' => 'It is too late to undo that.',
     'refusal.too-many' => 'Too many tries. Wait {seconds} seconds, then try again.',
     'refusal.too-much' => 'That amount is too large for a kitchen.',

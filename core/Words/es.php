@@ -417,4 +417,19 @@ return $ingredients + [
     'period.saves-teacher' => 'Otra persona que revise ahorraría {minutes} min.',
     'period.saves' => 'Con una unidad más ({name}) se ahorran {minutes} min.',
     'reason.came-with-lab' => 'Vino con el laboratorio “{title}”.',
+
+    // The teacher's check before mixing
+    'gate.still' => 'Falta ver: {what}.',
+    'gate.off' => '{food} {off}',
+    'gate.over' => '{grams} g de más',
+    'gate.under' => '{grams} g de menos',
+    'gate.short.foreign' => 'cayó algo en: {food}',
+    'gate.short.not-weighed' => 'sin pesar: {food}',
+    'gate.reason.miss' => '{off}: mídelo otra vez.',
+    'gate.reason.too-close' => 'No se distingue: pésalo en una báscula más fina.',
+    'gate.reason.unchecked' => 'Esa báscula no se comprobó hoy: pésalo en otra.',
+    'gate.reason.practice' => 'Era la báscula de práctica: pésalo en una de verdad.',
+    'gate.reason.not-weighed' => 'Todavía no se ha pesado.',
+    'gate.reason.foreign' => 'Cayó algo dentro: mídelo otra vez.',
+    'gate.reason.sent-back' => 'Mídelo otra vez.',
 ];

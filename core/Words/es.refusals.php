@@ -149,6 +149,8 @@ return [
     'refusal.stations-only' => 'Eso lo hace la estación.',
     'refusal.teachers-only' => 'Eso lo hace tu docente.',
     'refusal.too-heavy' => 'Es más de lo que puede pesar una báscula de cocina.',
+    'refusal.no-such-weighing' => 'Eso no es un pesaje de este ingrediente aquí.',
+    'refusal.too-late-to-take-back' => 'Ya pasaron más de diez segundos. Pídele a tu docente que lo corrija.',
     'refusal.too-late-to-undo' => 'Eso ya no se puede deshacer.',
     'refusal.too-many' => 'Demasiados intentos. Espera {seconds} segundos y prueba otra vez.',
     'refusal.too-much' => 'Esa cantidad es demasiado grande para una cocina.',

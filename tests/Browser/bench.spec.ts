@@ -29,7 +29,7 @@ test("the teacher works the bench by keyboard alone: predict, weigh, see why", a
   await button(page, "Check this weight").press("Enter");
   await expect(page.getByText("You said Heaped. That is what it is.")).toBeVisible();
   await expect(page.locator(".cause").first()).toContainText("Pressed it down");
-  await expect(page.getByText(/it gets dry, tough and dense/)).toBeVisible();
+  await expect(page.getByText(/it turns dry, tough and dense/)).toBeVisible();
   await expectAccessible(page);
   await button(page, "Weigh another one").press("Enter");
   await expect(page.getByLabel("Weigh-in no.")).toHaveValue("2");

@@ -72,7 +72,7 @@ test("a whole small lab: two stations, a simulated scale, a network cut, a line 
   await expect(hazel.getByRole("heading", { level: 1, name: "Heaped" })).toBeVisible();
   await button(hazel, "All ingredients").click();
   await button(hazel, "Ready for check").click();
-  await expect(hazel.getByText("Your teacher is on the way.").first()).toBeVisible();
+  await expect(hazel.getByText("Your teacher is coming.").first()).toBeVisible();
 
   await button(teacher, /^Hazel, Granulated sugar: Heaped/).click();
   await expect(teacher.getByText("What may have happened")).toBeVisible();
@@ -99,7 +99,7 @@ test("a whole small lab: two stations, a simulated scale, a network cut, a line 
   await expect(teacher.getByText("Hazel may mix now.")).toBeVisible();
   await expectAccessible(teacher);
   await teacher.keyboard.press("z"); // a slip: it stands as before
-  await expect(hazel.getByText("Your teacher is on the way.").first()).toBeVisible();
+  await expect(hazel.getByText("Your teacher is coming.").first()).toBeVisible();
   await expect(hazel.getByText("Mix it all.")).toBeHidden();
   await expect(button(teacher, /^Hazel: ready for check/)).toBeVisible();
   await teacher.keyboard.press("a");
@@ -210,7 +210,7 @@ test("a shared supply is one station's at a time; a tool on the floor gives way 
   await expect(alder.getByText("Granulated sugar: another station has it right now.")).toBeVisible();
   await expect(button(alder, "We have it")).toBeHidden();
   await button(teacher, /^Hazel$/).click();
-  await expect(teacher.getByText("Has out: Granulated sugar")).toBeVisible();
+  await expect(teacher.getByText("Has from the shelf: Granulated sugar")).toBeVisible();
 
   await button(hazel, "We dropped a tool").press("Enter");
   await expect(hazel.locator(".fetching")).toContainText(
@@ -226,7 +226,7 @@ test("a shared supply is one station's at a time; a tool on the floor gives way 
 
   await button(hazel, "We put it back").press("Enter");
   await expect(button(alder, "We have it")).toBeVisible();
-  await expect(teacher.getByText("Has out: Granulated sugar")).toBeHidden();
+  await expect(teacher.getByText("Has from the shelf: Granulated sugar")).toBeHidden();
 
   await hazel.goBack();
   await weighIn(hazel, "All-purpose flour", "125");

@@ -126,7 +126,7 @@ test("the teacher sets practice for the class; a student finds it, with its day,
   await expect(teacher.getByText("Choose today or a later day.")).toBeVisible();
   await teacher.getByLabel("By", { exact: true }).fill("2099-06-01");
   await button(teacher, "Assign").click();
-  await expect(teacher.getByRole("listitem").filter({ hasText: "Raw egg" })).toContainText("done, until");
+  await expect(teacher.getByRole("listitem").filter({ hasText: "Raw egg" })).toContainText("done, by");
   await expectAccessible(teacher);
 
   const phone = await someone(browser, { viewport: PHONE });

@@ -66,7 +66,7 @@ test("from a pasted recipe to printed cards and an open lab, by keyboard alone",
   await expect(page.locator(".paper-page").first()).toContainText("Rolled oats");
   await expectAccessible(page);
   await press(page, "Back");
-  await press(page, "Cover and label");
+  await press(page, "Archive");
   await expect(page.getByRole("heading", { level: 1, name: "Prepare" })).toBeVisible();
 });
 

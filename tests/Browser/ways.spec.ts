@@ -100,6 +100,6 @@ test("a sentence is said better by keyboard, and a station that has it open says
   await expect(teacher.getByText("It was: Hold it over paper or the container")).toBeVisible();
   await expectAccessible(teacher);
   await expect(button(birch, "Over paper, always")).toBeVisible();
-  await button(teacher, "Undo my change: Over paper, always").press("Enter");
+  await button(teacher, "Use Hovik's words again: Over paper, always").press("Enter");
   await expect(button(birch, "Hold it over paper or the container")).toBeVisible();
 });

@@ -6,6 +6,9 @@ use Hovik\Core\InvalidInput;
 use Hovik\Core\Lab\EventKind;
 use Hovik\Core\Lab\StationEvent;
 use Hovik\Core\Lab\StationState;
+use Hovik\Core\Weighing\FirstTry;
+use Hovik\Core\Weighing\Target;
+use Hovik\Core\Weighing\Tolerance;
 use Hovik\Core\Weighing\Verdict;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -181,7 +184,9 @@ it('stands after any slip that is undone exactly as if it had not been, whatever
             ...array_slice($all, 0, $at), $slip, ...array_slice($all, $at),
             $event(EventKind::Undone, null, 99, ['event' => 'SLIP'], 'UNDO'),
         ];
-        expect(StationState::after($with))->toEqual(StationState::after($all));
+        $state = StationState::after($with);
+        $state->heard -= 2; // the slip and its undoing have been heard of
+        expect($state)->toEqual(StationState::after($all));
     }
 });
 
@@ -203,4 +208,35 @@ it('has left what was never weighed or was sent back last, over any course of a 
         );
         expect(StationState::after($all)->left([1, 2, 3, 4]))->toBe($left);
     }
+});
+
+describe('what was typed wrong', function () use ($event) {
+    $weighed = fn (int $line, string $id) => StationEvent::weighing($line, 10.0, Verdict::Heaped, $id);
+
+    it('is as if it had not been weighed, though it has been heard of', function () use ($event, $weighed) {
+        $state = StationState::after([
+            $weighed(1, 'A'), $weighed(2, 'B'), $event(EventKind::TakenBack, 2, detail: ['weighing' => 'B']),
+        ], corrected: 1);
+        expect($state->left([1, 2]))->toBe([2])->and($state->heard)->toBe(4)->and(array_keys($state->takenBack))->toBe(['B'])
+            ->and($state->todo([1, 2]))->toBe([2]);
+    });
+
+    it('is the first try where no scale could have shown it, or where the teacher says so', function () {
+        $target = Target::of(100.0, Tolerance::of(8.0, 1.0));
+        expect(FirstTry::isRetyped($target, 239.0, false))->toBeFalse()->and(FirstTry::isRetyped($target, 239.0, true))->toBeTrue()
+            ->and(FirstTry::isRetyped($target, 4999.0, false))->toBeTrue()->and(FirstTry::isRetyped($target, 1.0, false))->toBeTrue();
+    });
+});
+
+describe('who measures what', function () use ($event) {
+    $opens = fn (string $device, int $line) => $event(EventKind::Measuring, $line, detail: ['device' => $device]);
+
+    it('is known by device, until it is weighed or left', function () use ($event, $opens) {
+        $open = [$opens('a', 1), $opens('b', 1), $opens('c', 2)];
+        $lines = fn (array $all): array => array_map(fn (array $one): int => $one['line'], StationState::after($all)->measuring);
+        expect($lines($open))->toBe(['a' => 1, 'b' => 1, 'c' => 2])
+            ->and($lines([...$open, $opens('a', 2)]))->toBe(['a' => 2, 'b' => 1, 'c' => 2])
+            ->and($lines([...$open, StationEvent::weighing(1, 9.0, Verdict::Level)]))->toBe(['c' => 2])
+            ->and($lines([...$open, $event(EventKind::NotMeasuring, detail: ['device' => 'c'])]))->toBe(['a' => 1, 'b' => 1]);
+    });
 });

@@ -118,15 +118,22 @@ it('knows one kind of person a browser, and forgets them on leaving', function (
     $this->getJson('/api/session')->assertJson(['kind' => 'nobody', 'name' => null]);
 });
 
-it('signs a station\'s tablet out once its lab is closed', function () {
+it('lets a station\'s tablet rest once its lab is closed, and go on when that one is opened again', function () {
     $lab = $this->openLab();
     $station = $lab->section->stations->first();
     $this->postJson('/api/station/session', ['code' => $station->code])->assertOk();
     $this->getJson('/api/work')->assertOk();
     $this->travel(2)->seconds();
     $lab->update(['state' => 'closed', 'closed_at' => now()]);
-    $this->getJson('/api/work')->assertUnauthorized();
-    $this->getJson('/api/session')->assertJson(['kind' => 'nobody']);
+    $stream = "/api/sections/$lab->section_id/stations/$station->id/live";
+    $this->getJson('/api/work')->assertOk()->assertJson(['rests' => true, 'lab' => null, 'lines' => [], 'set_up' => null]);
+    $this->getJson($stream)->assertNoContent();
+    $this->putJson('/api/events/01JDF8Z9X3M5N7P9Q1R3S5T7V9', ['kind' => 'help'])->assertUnauthorized();
+    $another = $this->openLab($lab->section); // for which its card is scanned again
+    $this->getJson('/api/work')->assertOk()->assertJson(['rests' => true, 'lab' => null]);
+    $another->delete();
+    $lab->update(['state' => 'open', 'closed_at' => null]);
+    $this->getJson('/api/work')->assertOk()->assertJson(['rests' => false])->assertJsonPath('lab.id', $lab->id);
 });
 
 it('asks every change for the page\'s token', function () {

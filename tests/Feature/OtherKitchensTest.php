@@ -211,6 +211,6 @@ it('says on the lab\'s page why it is no plainer plan, and what would help', fun
         ->and($milk['notes'])->toBe(['Too much for one pour: the top line of the 2-cup liquid measuring cup is 2 cups.']);
     $spanish = $this->getJson("/api/labs/{$board['lab']['id']}/sheet", ['Accept-Language' => 'es'])->json('lines.0.notes');
     expect($spanish)->toBe([
-        '8 medidas se cuentan mal con facilidad: pesar 250 g es más seguro.', 'Con la medida de 1 taza sería sencillo.',
+        '8 medidas se cuentan mal con facilidad: pesar 250 g es más seguro.', 'Con la taza medidora de 1 taza sería sencillo.',
     ]);
 });

@@ -61,7 +61,7 @@ it('tells open labs, so that nobody has to load a page again', function () {
         $told[] = [$channel, json_decode($fact, true)['what']];
     });
     ($this->say)('step.loosen.role.flour', 'Fluff it up')->assertNoContent();
-    expect($told)->toBe([["labs/{$this->open->id}/everyone", 'words-changed']]);
+    expect($told)->toBe([["sections/{$this->open->section_id}", 'words-changed'], ["labs/{$this->open->id}", 'words-changed']]);
 });
 
 it('keeps the figure in its place, and refuses what would lose it', function () {

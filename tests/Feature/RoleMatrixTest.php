@@ -40,6 +40,8 @@ const READS = ['ok' => ['owner', 'co-teacher', 'helper', 'aide', ...STUDENT, ...
 const ATTEND = ['ok' => ['owner', 'co-teacher', 'student', 'classmate'], 403 => [...ADULT, 'other student']];
 const INSIDE = ['ok' => [...ADULT, ...STUDENT, ...STATION]];
 const AT_WORK = ['ok' => [...STUDENT, ...STATION]];
+const AT_WORK_OR_RESTING = ['ok' => [...STUDENT, ...STATION, 'station after its lab']];
+const AT_ITS_STREAM = ['ok' => ['student', 'station'], 403 => [...STUDENT, ...STATION, 'station after its lab']];
 const AT_THIS_STATION = ['ok' => ['student', 'station'], 403 => [...STUDENT, ...STATION]];
 const WEIGHS = ['ok' => ['student', 'classmate', 'station'], 403 => [...STUDENT, ...STATION]];
 const STUDENTS_OWN = ['ok' => STUDENT];
@@ -212,7 +214,8 @@ $routes = static function (): array {
         ['GET', 'api/slips/{code}', EVERYBODY, []], ['POST', 'api/slips/{code}', EVERYBODY, ['password' => 'x']], ['POST', 'api/teacher/session', EVERYBODY, []],
 
         // A lab
-        ['GET', 'api/labs/{lab}/board', WATCH, []], ['GET', 'api/labs/{lab}/live', WATCH, []], ['GET', 'api/labs/{lab}/period', WATCH, []],
+        ['GET', 'api/labs/{lab}/board', WATCH, []], ['GET', 'api/labs/{lab}/live', WATCH, []],
+        ['GET', 'api/labs/{lab}/stations/{station}/gate', WATCH, []], ['GET', 'api/labs/{lab}/period', WATCH, []],
         ['GET', 'api/labs/{lab}/weighings/{weighing}/causes', WATCH, []],
         ['POST', 'api/labs/{prepared}/open', RUN, []], ['POST', 'api/labs/{lab}/close', RUN, []], ['POST', 'api/labs/{lab}/pause', RUN, []],
         ['POST', 'api/labs/{lab}/resume', RUN, []], ['POST', 'api/labs/{lab}/reopen', RUN, []], ['POST', 'api/labs/{lab}/copy', RUN, []],
@@ -357,7 +360,7 @@ $routes = static function (): array {
         ['POST', 'api/work/portions', AT_WORK, [fn (Tests\SchoolTestCase $test): array => [
             'total_g' => '600', 'count' => 12, 'pieces' => [], 'scale_id' => $test->class->kitchen->scales->first()->id,
         ]]],
-        ['GET', 'api/work', AT_WORK, []], ['GET', 'api/bake', AT_WORK, []], ['PUT', 'api/bake/{fault}', AT_WORK, []],
+        ['GET', 'api/work', AT_WORK_OR_RESTING, []], ['GET', 'api/bake', AT_WORK, []], ['PUT', 'api/bake/{fault}', AT_WORK, []],
         ['DELETE', 'api/bake/{fault}', AT_WORK, []], ['GET', 'api/weighings/{weighing}', AT_THIS_STATION, []],
         ['GET', 'api/weighings/{weighing}/causes', AT_THIS_STATION, []],
         ['PUT', 'api/weighings/{weighing}/guess', AT_THIS_STATION, ['cause' => 'heaped']],
@@ -365,7 +368,7 @@ $routes = static function (): array {
             'PUT', 'api/weighings/{new}', WEIGHS,
             [fn (Tests\SchoolTestCase $test): array => ['grams' => '219', 'ticked' => []] + $entry($test)],
         ],
-        ['GET', 'api/sections/{section}/stations/{station}/live', AT_THIS_STATION, []],
+        ['GET', 'api/sections/{section}/stations/{station}/live', AT_ITS_STREAM, []],
         ['PUT', 'api/events/{event}', AT_WORK, ['id' => NEW_ULID, 'kind' => 'help']],
         [
             'PUT', 'api/work/checks/{kind}', AT_WORK,

@@ -148,16 +148,27 @@ it('keeps weighings for good: the database refuses to change one', function () {
 });
 
 it('tells whoever listens, after the answer', function () {
-    $told = json_encode(['what' => 'weighing-stored', 'line' => $this->flour->id, 'station' => $this->station->id]);
-    $publisher = $this->mock(Publisher::class);
-    // The board hears what its stations hear; no other station does.
-    $publisher->shouldReceive('publish')->once()->with("labs/{$this->lab->id}/stations/{$this->station->id}", $told);
+    $told = [];
+    $this->mock(Publisher::class)->shouldReceive('publish')->andReturnUsing(function (string $channel, string $fact) use (&$told): void {
+        $told[$channel] = json_decode($fact, true);
+    });
     $this->weigh($this->flour)->assertCreated();
+    // The board and the station; no other station. What changed goes with it, as both would have it if they asked.
+    expect(array_keys($told))->toBe(["labs/{$this->lab->id}", "stations/{$this->station->id}"]);
+    $work = $this->getJson('/api/work')->json();
+    $change = $told["stations/{$this->station->id}"]['change'];
+    $lines = array_map(fn (array $line): array => array_intersect_key($line, $change['lines'][0]), $work['lines']);
+    expect($change['lines'])->toEqual($lines)->and($change['heard'])->toBe(1)->toBe($work['heard'])
+        ->and($change['todo'])->toBe($work['todo'])->and($change['can_be_ready'])->toBe($work['gate']['can_be_ready']);
+    $board = $this->asNobody()->asTeacher($this->lab->section->teacher)->getJson("/api/labs/{$this->lab->id}/board")->json();
+    $change = $told["labs/{$this->lab->id}"]['change'];
+    expect($change['station'])->toEqual($board['stations'][0])->and($change['weighings'])->toEqual($board['weighings'])
+        ->and($change['totals'])->toEqual($board['totals']);
 });
 
 it('stores what is weighed when nobody can be told', function () {
     config(['hovik.live_socket' => '/nowhere/live.sock']);
-    Log::shouldReceive('warning')->once()->with('Could not publish a live fact', Mockery::any());
+    Log::shouldReceive('warning')->twice()->with('Could not publish a live fact', Mockery::any());
     $this->weigh($this->flour)->assertCreated();
     expect($this->stored())->toBe(1);
 });
@@ -226,4 +237,41 @@ it('works out equal portions, and keeps nothing of them', function () {
         unset($wrong['f']);
         $this->postJson('/api/work/portions', $wrong + $given)->assertUnprocessable()->assertJsonValidationErrors($field);
     }
+});
+
+describe('a weight typed wrong', function () {
+    beforeEach(function () {
+        $this->weigh($this->flour, ['grams' => '293'])->assertCreated()->assertJsonPath('source', 'typed');
+        $this->back = fn (array $more = []) => $this->putJson('/api/events/01JDF8Z9X3M5N7P9Q1R3S5T7E1', [
+            'kind' => 'taken-back', 'line_id' => $this->flour->id, 'detail' => ['weighing' => '01JDF8Z9X3M5N7P9Q1R3S5T7V9'], ...$more,
+        ]);
+        $this->board = fn () => $this->asNobody()->asTeacher($this->lab->section->teacher)
+            ->getJson("/api/labs/{$this->lab->id}/board")->json('weighings');
+    });
+
+    it('is taken back at once: it stays, struck through, and what is typed again says so', function () {
+        ($this->back)()->assertOk()->assertJsonPath('work.lines.0.attempts.0.corrected', true)
+            ->assertJsonPath('work.todo', $this->getJson('/api/work')->json('order') ?: [$this->flour->id, $this->lab->lines->last()->id]);
+        $this->weigh($this->flour, ['grams' => '239'], '01JDF8Z9X3M5N7P9Q1R3S5T7VA')->assertCreated()->assertJsonPath('gain', null);
+        $this->getJson('/api/work')->assertJsonPath('lines.0.attempts.1.put_right', 'student');
+        [$wrong, $again] = ($this->board)();
+        expect($wrong)->toMatchArray(['grams' => 293, 'corrected' => true])
+            ->and($again)->toMatchArray(['grams' => 239, 'corrected' => false, 'put_right' => 'student', 'first_try' => false]);
+        $this->putJson("/api/labs/{$this->lab->id}/events/01JDF8Z9X3M5N7P9Q1R3S5T7E2", [
+            'kind' => 'first-try', 'line_id' => $this->flour->id, 'station_id' => $this->station->id,
+            'detail' => ['weighing' => '01JDF8Z9X3M5N7P9Q1R3S5T7VA'],
+        ])->assertNoContent();
+        expect(($this->board)()[1]['first_try'])->toBeTrue();
+    });
+
+    it('cannot be taken back later, from elsewhere, or once it was weighed again', function () {
+        $this->travel(16)->seconds();
+        ($this->back)()->assertStatus(409);
+        $this->travelBack();
+        ($this->back)(['detail' => ['weighing' => '01JDF8Z9X3M5N7P9Q1R3S5T7ZZ']])->assertUnprocessable()->assertJsonValidationErrors('detail.weighing');
+        ($this->back)(['line_id' => $this->lab->lines->last()->id])->assertUnprocessable();
+        $this->weigh($this->flour, ['grams' => '239'], '01JDF8Z9X3M5N7P9Q1R3S5T7VA')->assertCreated();
+        ($this->back)()->assertStatus(409);
+        expect(array_column(($this->board)(), 'put_right'))->toBe([null, null]);
+    });
 });

@@ -75,6 +75,8 @@ const station = (id: number, name: string, more: Partial<Station> = {}): Station
 });
 const weighing = (id: string, station_id: number, more: Partial<Weighing> = {}): Weighing => ({
   before_set_up: false,
+  put_right: null,
+  first_try: false,
   id,
   line_id: 7,
   station_id,

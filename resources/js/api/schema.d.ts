@@ -659,6 +659,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/labs/{lab}/stations/{station}/gate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A station before it mixes: what wants a look first, and what mixing now would mean */
+        get: operations["gateShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labs/{lab}/turns": {
         parameters: {
             query?: never;
@@ -2315,10 +2332,17 @@ export interface components {
             together: number;
             /** @enum {string|null} */
             predicted: "level" | "heaped" | "shy" | null;
-            /** @description a wrong entry, kept; a later one stands for it */
+            /** @description a wrong entry, kept: a later one stands for it, or it was taken back */
             corrected: boolean;
             /** @description it came before the station had set up: stored all the same, and told */
             before_set_up: boolean;
+            /**
+             * @description it stands for a wrong entry; by the student: typed again after the result
+             * @enum {string|null}
+             */
+            put_right: "teacher" | "student" | null;
+            /** @description typed again, and it counts as the first try all the same */
+            first_try: boolean;
         };
         /** @description Lines on which careful work would be Level too seldom, and the one thing that helps all of them. */
         CarefulGroup: {
@@ -2505,6 +2529,33 @@ export interface components {
             released: boolean;
             /** @description null until released */
             directions: components["schemas"]["StepOfDirections"][] | null;
+        };
+        /** @description What a teacher sees of a station before it mixes: what wants a look first, then what is fine, and what mixing now would mean. */
+        GateLook: {
+            /** @description in the order to look at them */
+            rows: components["schemas"]["GateRow"][];
+            /** @description lines that are Level, or accepted */
+            fine: number[];
+            /** @description lines that the dough would have wrong, or not at all */
+            open: number[];
+            /** @description those in words; null: nothing is open */
+            still: string | null;
+            /** @description what that does to the bake */
+            then: string[];
+        };
+        /** @description A line that wants a look at the teacher's check. */
+        GateRow: {
+            line_id: number;
+            /** @enum {string} */
+            why: "foreign" | "miss" | "too-close" | "unchecked" | "practice" | "not-weighed" | "sent-back";
+            /** @description what may have happened, most likely */
+            cause: string | null;
+            /** @description how to tell */
+            tell: string | null;
+            /** @description the scale that could tell, by name */
+            finer: string | null;
+            /** @description for sending it back, as the station reads it */
+            reason: string;
         };
         HandlingOffered: {
             preparation: string[];
@@ -3920,6 +3971,8 @@ export interface components {
             cups: components["schemas"]["WeighedCup"][];
             /** @description on the scale instead of measured */
             weighed_out: boolean;
+            /** @enum {string} */
+            source: "typed" | "scale" | "practice" | "paper";
         };
         /** @description A phrase that a kitchen may say in its own words. */
         Wording: {
@@ -4414,7 +4467,7 @@ export interface operations {
             content: {
                 "application/json": {
                     /** @enum {string} */
-                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "foreign" | "foreign-over" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "emptied" | "measuring" | "not-measuring" | "counted" | "undone";
+                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "foreign" | "foreign-over" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "emptied" | "taken-back" | "first-try" | "measuring" | "not-measuring" | "counted" | "undone";
                     line_id?: number | null;
                     station_id?: number | null;
                     student_id?: number | null;
@@ -4728,7 +4781,7 @@ export interface operations {
             content: {
                 "application/json": {
                     /** @enum {string} */
-                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "foreign" | "foreign-over" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "emptied" | "measuring" | "not-measuring" | "counted" | "undone";
+                    kind: "ready" | "not-ready" | "help" | "help-over" | "taken" | "returned" | "dropped" | "washed" | "foreign" | "foreign-over" | "timer" | "timer-over" | "checked" | "sent-back" | "released" | "closed-again" | "seen" | "note" | "emptied" | "taken-back" | "first-try" | "measuring" | "not-measuring" | "counted" | "undone";
                     line_id?: number | null;
                     station_id?: number | null;
                     student_id?: number | null;
@@ -5337,6 +5390,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LabPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    gateShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+                station: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GateLook"];
                 };
             };
             401: components["responses"]["SignedOut"];

@@ -5,6 +5,7 @@ import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import SendButton from "../kit/SendButton";
 import { emptied } from "../kit/sent";
+import TakeOut from "../kit/TakeOut";
 import { type Class, useClassRefresh } from "./class";
 
 type Role = Body<"post", "/api/sections/{section}/colleagues">["role"];
@@ -31,13 +32,15 @@ export default function Colleagues({ one }: { one: Class }) {
             <span>
               {colleague.name}, {t(`class.${colleague.role}`)}
             </span>
-            <button
-              type="button"
+            <TakeOut
               className="quiet !min-h-8"
-              onClick={() => leaving.send({ params: { path: { ...path, colleague: colleague.id } } })}
+              label={t("class.letGo", { name: colleague.name })}
+              question={t("lab.takeOutSure", { name: colleague.name })}
+              gone={t("lab.isOut", { name: colleague.name })}
+              take={() => leaving.send({ params: { path: { ...path, colleague: colleague.id } } })}
             >
               {t("lab.takeOut")}
-            </button>
+            </TakeOut>
           </li>
         ))}
       </ul>

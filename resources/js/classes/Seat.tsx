@@ -1,6 +1,7 @@
 import { useTranslation } from "react-i18next";
 import { useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
+import TakeOut from "../kit/TakeOut";
 import Bowl from "./Bowl";
 import { type Class, useClassRefresh } from "./class";
 import StudentPin from "./StudentPin";
@@ -37,14 +38,15 @@ export default function Seat({ one, station, change }: Props) {
       <h3>
         {station?.name ?? t("class.noSeat")}
         {station && here.length === 0 && (
-          <button
-            type="button"
+          <TakeOut
             className="quiet"
-            aria-label={t("class.dropStation", { name: station.name })}
-            onClick={() => dropping.send({ params: { path: { section: one.id, station: station.id } } })}
+            label={t("class.dropStation", { name: station.name })}
+            question={t("lab.takeOutSure", { name: station.name })}
+            gone={t("lab.isOut", { name: station.name })}
+            take={() => dropping.send({ params: { path: { section: one.id, station: station.id } } })}
           >
             {t("lab.takeOut")}
-          </button>
+          </TakeOut>
         )}
       </h3>
       <FieldProblem>{dropping.says}</FieldProblem>

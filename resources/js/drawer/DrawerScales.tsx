@@ -6,6 +6,7 @@ import FieldProblem from "../kit/FieldProblem";
 import { shown } from "../kit/numbers";
 import SendButton from "../kit/SendButton";
 import { emptied } from "../kit/sent";
+import TakeOut from "../kit/TakeOut";
 import { useDay } from "../kit/useDay";
 import { type Drawer, useDrawerRefresh } from "./drawer";
 
@@ -58,14 +59,15 @@ export default function DrawerScales({ drawer }: { drawer: Drawer }) {
             >
               {t("drawer.broken")}
             </button>
-            <button
-              type="button"
+            <TakeOut
               className="quiet !min-h-8"
-              aria-label={t("drawer.dropScale", { name: scale.name })}
-              onClick={() => dropping.send({ params: { path: { scale: scale.id } } })}
+              label={t("drawer.dropScale", { name: scale.name })}
+              question={t("lab.takeOutSure", { name: scale.name })}
+              gone={t("lab.isOut", { name: scale.name })}
+              take={() => dropping.send({ params: { path: { scale: scale.id } } })}
             >
               {t("lab.takeOut")}
-            </button>
+            </TakeOut>
           </li>
         ))}
       </ul>

@@ -9,17 +9,23 @@ import ScaleChecks from "./ScaleChecks";
 import SecondPeriod from "./SecondPeriod";
 import StationPanel from "./StationPanel";
 
-type Props = { board: Board; station: Station | undefined; line: BoardLine | undefined; weighings: Weighing[] };
+type Props = {
+  board: Board;
+  station: Station | undefined;
+  line: BoardLine | undefined;
+  weighings: Weighing[];
+  openGate: (station: number) => void;
+};
 
 /** Beside the cups: one station's one ingredient, the whole station, or what the day asks for. */
-export default function BoardSide({ board, station, line, weighings }: Props) {
+export default function BoardSide({ board, station, line, weighings, openGate }: Props) {
   const { t } = useTranslation();
   return (
     <aside className="side" aria-label={t("board.attempts")}>
       {station && line ? (
         <CellPanel board={board} station={station} line={line} weighings={weighings} />
       ) : station ? (
-        <StationPanel key={station.id} board={board} station={station} />
+        <StationPanel key={station.id} board={board} station={station} openGate={openGate} />
       ) : (
         <>
           <p>{board.weighings.length === 0 ? t("board.empty") : t("board.pick")}</p>

@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import { shown } from "../kit/numbers";
 import VerdictGlyph, { type Verdict } from "../kit/VerdictGlyph";
 import Tally from "./Tally";
+import WaitedFor from "./WaitedFor";
 
 export type Place = { row: number; column: number };
 export type CellActs = {
@@ -27,6 +28,9 @@ type Props = Place & {
   isHere: boolean;
   isOpened: boolean;
   isLarge: boolean;
+  /** Somebody measures it now: since when, in s since 1970, and who. */
+  since: number | undefined;
+  who: string | undefined;
   acts: CellActs;
 };
 
@@ -55,6 +59,14 @@ export default memo(function Cell(props: Props) {
       onClick={() => !props.isNotHere && acts.open({ row, column })}
     >
       {props.isNotHere && <span className="not-here">–</span>}
+      {props.since !== undefined && !verdict && (
+        <span className="now">
+          <VerdictGlyph verdict="now" size={props.isLarge ? 66 : 54} hidden />
+          <span className="g">
+            {props.who ?? t("board.measuringNow")} <WaitedFor since={props.since} />
+          </span>
+        </span>
+      )}
       {verdict && (
         <>
           <VerdictGlyph verdict={verdict} tolerances={props.tolerances} size={props.isLarge ? 66 : 54} hidden />

@@ -5,6 +5,7 @@ import { shown, signed } from "../kit/numbers";
 import VerdictGlyph from "../kit/VerdictGlyph";
 import TechniqueLink from "../technique/TechniqueLink";
 import type { Board, BoardLine, Station, Weighing } from "./board";
+import { useDesk } from "./desk";
 import LinePanel from "./LinePanel";
 
 type Props = { board: Board; station: Station; line: BoardLine; weighings: Weighing[] };
@@ -12,7 +13,8 @@ type Props = { board: Board; station: Station; line: BoardLine; weighings: Weigh
 /** One station's weighings of one ingredient, and how its target came about. */
 export default function CellPanel({ board, station, line, weighings }: Props) {
   const { t, i18n } = useTranslation();
-  const last = weighings[weighings.length - 1];
+  const { say } = useDesk();
+  const last = weighings.findLast((one) => !one.corrected);
   const clock = new Intl.DateTimeFormat(i18n.language, { timeStyle: "short", timeZone: board.time_zone });
   return (
     <>
@@ -49,7 +51,7 @@ export default function CellPanel({ board, station, line, weighings }: Props) {
                 verdict: last.verdict,
                 uncertaintyG: last.scale_u_g,
               }}
-              earlier={weighings.slice(0, -1).filter((one) => !one.corrected)}
+              earlier={weighings.filter((one) => !one.corrected && one !== last)}
             />
           )}
         </div>
@@ -67,6 +69,25 @@ export default function CellPanel({ board, station, line, weighings }: Props) {
                 <span>
                   <strong className="num">{shown(one.grams, one.decimals, i18n.language)} g</strong> {one.student}
                   {one.corrected && <span className="soft"> {t("board.corrected")}</span>}
+                  {one.put_right === "student" && (
+                    <span className="soft"> {t(one.first_try ? "board.retypedFirst" : "board.retyped")}</span>
+                  )}
+                  {one.put_right === "student" && !one.first_try && board.runs && board.lab.state === "open" && (
+                    <button
+                      type="button"
+                      className="quiet underline"
+                      onClick={() =>
+                        say({
+                          kind: "first-try",
+                          station_id: station.id,
+                          line_id: line.id,
+                          detail: { weighing: one.id },
+                        })
+                      }
+                    >
+                      {t("board.letCount")}
+                    </button>
+                  )}
                   {one.together > 1 && <span className="soft"> {t("board.together", { count: one.together })}</span>}
                   {one.source === "practice" && <span className="soft"> {t("board.practice")}</span>}
                   {!one.scale_checked && <span className="soft"> {t("board.unchecked")}</span>}

@@ -6,6 +6,8 @@ import BoardHead from "./BoardHead";
 import BoardSide from "./BoardSide";
 import { type Board, byCell, cellKey, isAt } from "./board";
 import Cell from "./Cell";
+import GatePanel from "./GatePanel";
+import GateStations from "./GateStations";
 import StationHeading from "./StationHeading";
 import Tally from "./Tally";
 import UndoBar from "./UndoBar";
@@ -16,15 +18,24 @@ import Waiting from "./Waiting";
 export default function Cups({ board, live }: { board: Board; live: "live" | "polling" }) {
   const { t, i18n } = useTranslation();
   const cells = useMemo(() => byCell(board), [board]);
-  const { place, opened, projected, project, grid, acts, openStation, openWhole } = useCups(board);
+  const { place, opened, projected, project, grid, acts, openWaiting, openWhole, gate, openGate, closeGate } =
+    useCups(board);
   const station = opened && board.stations[opened.row];
   const line = opened && board.lines[opened.column];
 
   return (
     <main className={projected ? "contents on-wall" : "contents"}>
       <BoardHead board={board} live={live} projected={projected} project={project} />
-      {!projected && <Waiting board={board} onOpen={(one) => openStation(one.id)} />}
-      <div className="board-wrap">
+      {!projected && !gate && (
+        <Waiting board={board} onOpen={(one) => openWhole(board.stations.indexOf(one))} onWaiting={openWaiting} />
+      )}
+      {gate && (
+        <div className="gate-wrap">
+          <GateStations board={board} at={gate} go={(one) => openGate(one.id)} close={closeGate} />
+          <GatePanel key={gate.id} board={board} station={gate} />
+        </div>
+      )}
+      <div className="board-wrap" hidden={gate !== undefined}>
         <div className="board-l">
           <table
             className="board"
@@ -43,7 +54,8 @@ export default function Cups({ board, live }: { board: Board; live: "live" | "po
                     <span className="a">
                       <KitchenFraction>{one.amount}</KitchenFraction>
                     </span>
-                    {one.target_g !== null && one.tolerance_g !== null && (
+                    {/* On the wall nobody reads a target before the weight is in. */}
+                    {!projected && one.target_g !== null && one.tolerance_g !== null && (
                       <span className="t num soft">
                         {shown(one.target_g, one.decimals, i18n.language)} ±
                         {shown(one.tolerance_g, one.tolerance_decimals, i18n.language)} g
@@ -59,7 +71,7 @@ export default function Cups({ board, live }: { board: Board; live: "live" | "po
                   <StationHeading board={board} station={one} projected={projected} open={() => openWhole(row)} />
                   {board.lines.map((of, column) => {
                     const weighings = cells.get(cellKey(one.id, of.id)) ?? [];
-                    const last = weighings[weighings.length - 1];
+                    const last = weighings.findLast((one) => !one.corrected);
                     return (
                       <td key={of.id}>
                         <Cell
@@ -79,6 +91,12 @@ export default function Cups({ board, live }: { board: Board; live: "live" | "po
                           isHere={place.row === row && place.column === column}
                           isOpened={opened?.row === row && opened.column === column}
                           isLarge={projected}
+                          since={one.measuring.find((now) => now.line === of.id)?.at}
+                          who={
+                            projected
+                              ? undefined
+                              : (one.measuring.find((now) => now.line === of.id)?.student ?? undefined)
+                          }
                           acts={acts}
                         />
                       </td>
@@ -106,6 +124,7 @@ export default function Cups({ board, live }: { board: Board; live: "live" | "po
             board={board}
             station={station}
             line={line}
+            openGate={openGate}
             weighings={(station && line && cells.get(cellKey(station.id, line.id))) ?? []}
           />
         )}

@@ -1,26 +1,25 @@
-import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useRefresh, useSend } from "../api/query";
+import AskOnce from "../kit/AskOnce";
 import FieldProblem from "../kit/FieldProblem";
 import SendButton from "../kit/SendButton";
 import type { Board } from "./board";
+import { useDesk } from "./desk";
 
-/** Pause, go on, close, open again. Closing signs the tablets out, so it asks once more, in the same place. */
+/** Pause, go on, close, open again. Closing stops everybody, so it asks once, and can be undone for eight seconds. */
 export default function LabKeys({ board }: { board: Board }) {
   const { t } = useTranslation();
   const refresh = useRefresh();
-  const [sure, setSure] = useState(false);
-  const after = {
-    onSettled: () => {
-      setSure(false); // opened again, it asks again
-      return refresh.all();
-    },
-  };
+  const { done } = useDesk();
+  const after = { onSettled: () => refresh.all() };
   const pausing = useSend("post", "/api/labs/{lab}/pause", after);
   const resuming = useSend("post", "/api/labs/{lab}/resume", after);
-  const closing = useSend("post", "/api/labs/{lab}/close", after);
-  const reopening = useSend("post", "/api/labs/{lab}/reopen", after);
   const lab = { params: { path: { lab: board.lab.id } } };
+  const reopening = useSend("post", "/api/labs/{lab}/reopen", after);
+  const closing = useSend("post", "/api/labs/{lab}/close", {
+    ...after,
+    onSuccess: () => done({ says: "closed", undo: () => reopening.send(lab) }),
+  });
   const { paused } = board.lab;
   return (
     <>
@@ -34,15 +33,14 @@ export default function LabKeys({ board }: { board: Board }) {
           >
             {t(paused ? "board.resume" : "board.pause")}
           </SendButton>
-          <SendButton
-            type="button"
-            className={`btn ${sure ? "btn-now" : "btn-outline"}`}
+          <AskOnce
+            question={t("board.closeSure")}
+            yes={t("board.closeYes")}
             isPending={closing.isPending}
-            onClick={() => (sure ? closing.send(lab) : setSure(true))}
-            onBlur={() => setSure(false)}
+            onYes={() => closing.send(lab)}
           >
-            {t(sure ? "board.closeSure" : "board.close")}
-          </SendButton>
+            {t("board.close")}
+          </AskOnce>
         </>
       )}
       {board.lab.state === "closed" && (

@@ -22,6 +22,15 @@ export default function StationHeading({ board, station: one, projected, open }:
       {one.help_at !== null && <span className="tag-now">{t("board.hand")}</span>}
       {one.released && <span className="tag-done">{t("board.isReleased")}</span>}
       {one.ready_at !== null && <span className="tag-now">{t("board.isReady")}</span>}
+      {!projected && one.measuring.length > 0 && (
+        <span className="station-who">
+          {one.measuring
+            .map((now) =>
+              [now.student, board.lines.find((line) => line.id === now.line)?.name].filter(Boolean).join(": "),
+            )
+            .join(" · ")}
+        </span>
+      )}
       {!projected && <span className="soft station-who">{one.students.join(", ")}</span>}
       {board.lab.state === "open" && !one.set_up && <span className="tag-now">{t("board.notSetUp")}</span>}
       {one.clean_up && <span className="soft station-who">{t("board.cleanUp")}</span>}

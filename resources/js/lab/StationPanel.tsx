@@ -7,12 +7,12 @@ import type { Board, Station } from "./board";
 import { useDesk } from "./desk";
 import WhoMeasures from "./WhoMeasures";
 
-type Props = { board: Board; station: Station };
+type Props = { board: Board; station: Station; openGate: (station: number) => void };
 
 /** A station as a whole: its hand, its check, what is still to do, what it has out, notes. */
-export default function StationPanel({ board, station }: Props) {
+export default function StationPanel({ board, station, openGate }: Props) {
   const { t, i18n } = useTranslation();
-  const { say, problem, isPending } = useDesk();
+  const { say, problem } = useDesk();
   const [note, setNote] = useState("");
   const clock = new Intl.DateTimeFormat(i18n.language, { timeStyle: "short", timeZone: board.time_zone });
   const at = { station_id: station.id };
@@ -46,10 +46,9 @@ export default function StationPanel({ board, station }: Props) {
             <button
               type="button"
               className={`btn ${station.ready_at === null ? "btn-outline" : "btn-primary"}`}
-              aria-busy={isPending}
-              onClick={() => say({ kind: "released", ...at })}
+              onClick={() => openGate(station.id)}
             >
-              {t("board.release")} <kbd className="kbd">A</kbd>
+              {t("gate.open")}
             </button>
           )}
           {station.help_at !== null && (

@@ -2,10 +2,12 @@ import { useTranslation } from "react-i18next";
 import { useNow } from "../kit/useNow";
 import type { Board, Station } from "./board";
 
-type Props = { board: Board; onOpen: (station: Station) => void };
+export type Waits = { station: Station; since: number; what: "readyFor" | "handUp" };
+
+type Props = { board: Board; onOpen: (station: Station) => void; onWaiting: (waits: Waits) => void };
 
 /** Who waits: hands and checks by how long they have waited, then who is stuck. */
-export default function Waiting({ board, onOpen }: Props) {
+export default function Waiting({ board, onOpen, onWaiting }: Props) {
   const { t } = useTranslation();
   const now = useNow(10_000);
   const waiting = inOrder(board);
@@ -17,13 +19,16 @@ export default function Waiting({ board, onOpen }: Props) {
   const line = (id: number | null) => board.lines.find((one) => one.id === id)?.name ?? "";
   return (
     <ul className="waiting" aria-label={t("board.waiting")}>
-      {waiting.map(({ station, since, what }) => (
-        <li key={`${station.id} ${what}`}>
-          <button type="button" className="btn btn-now" onClick={() => onOpen(station)}>
-            {t(`board.${what}`, { station: station.name, count: Math.max(0, Math.floor((now - since) / 60)) })}
-          </button>
-        </li>
-      ))}
+      {waiting.map((waits) => {
+        const { station, since, what } = waits;
+        return (
+          <li key={`${station.id} ${what}`}>
+            <button type="button" className="btn btn-now" onClick={() => onWaiting(waits)}>
+              {t(`board.${what}`, { station: station.name, count: Math.max(0, Math.floor((now - since) / 60)) })}
+            </button>
+          </li>
+        );
+      })}
       {stuck.map((station) => (
         <li key={station.id}>
           <button type="button" className="btn btn-outline" onClick={() => onOpen(station)}>
@@ -41,7 +46,7 @@ export default function Waiting({ board, onOpen }: Props) {
 }
 
 /** Longest wait first; H goes through them. */
-export const inOrder = (board: Board) =>
+export const inOrder = (board: Board): Waits[] =>
   board.stations
     .flatMap((station) => [
       ...(station.ready_at === null ? [] : [{ station, since: station.ready_at, what: "readyFor" as const }]),

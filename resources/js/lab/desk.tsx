@@ -1,33 +1,38 @@
-import { createContext, type ReactNode, useContext, useEffect, useState } from "react";
+import { createContext, type ReactNode, useContext } from "react";
 import { ulid } from "ulid";
 import { type Body, useRefresh, useSend } from "../api/query";
+import { useUndoable } from "../kit/useUndoable";
 
 type Event = Body<"put", "/api/labs/{lab}/events/{event}">;
-type Done = { id: string; event: Event };
+/** What was done last: written down at a station, or to the whole lab; and the way back. */
+type Done = { event?: Event; says: string; undo: () => void };
 
 const UNDOABLE: Event["kind"][] = ["checked", "sent-back", "released", "closed-again"];
-const UNDO_MS = 8000;
 
 function useWriting(lab: number) {
   const refresh = useRefresh();
-  const [last, setLast] = useState<Done>();
+  const [last, done] = useUndoable<Done>();
   const saying = useSend("put", "/api/labs/{lab}/events/{event}", {
     onSuccess: (_, { params, body }) =>
-      setLast(UNDOABLE.includes(body.kind) ? { id: params.path.event, event: body } : undefined),
+      done(
+        UNDOABLE.includes(body.kind)
+          ? { event: body, says: body.kind, undo: () => undo(body.station_id ?? null, params.path.event) }
+          : undefined,
+      ),
     onSettled: () => refresh.of("/api/labs/{lab}/board"),
   });
-  useEffect(() => {
-    if (!last) return;
-    const over = setTimeout(() => setLast(undefined), UNDO_MS);
-    return () => clearTimeout(over);
-  }, [last]);
   const say = (event: Event) => saying.send({ params: { path: { lab, event: ulid() } }, body: event });
+  const undo = (station_id: number | null, event: string) => say({ kind: "undone", station_id, detail: { event } });
   return {
     say,
+    done,
     isPending: saying.isPending,
     problem: saying.says,
-    last: last?.event,
-    undo: () => last && say({ kind: "undone", station_id: last.event.station_id ?? null, detail: { event: last.id } }),
+    last,
+    undo: () => {
+      last?.undo();
+      done(undefined);
+    },
   };
 }
 

@@ -3,7 +3,7 @@ import { isDark } from "../shell/theme";
 import type { Board } from "./board";
 import type { CellActs, Place } from "./Cell";
 import { isTyping, useDesk } from "./desk";
-import { inOrder } from "./Waiting";
+import { inOrder, type Waits } from "./Waiting";
 
 /** Dark, without names, large: for the wall. Ends with the page. */
 function useProjection(): [boolean, () => void] {
@@ -27,6 +27,7 @@ export function useCups(board: Board) {
   const [projected, project] = useProjection();
   const [place, setPlace] = useState<Place>({ row: 0, column: 0 });
   const [opened, setOpened] = useState<Place>();
+  const [gateOf, setGate] = useState<number>();
   const grid = useRef<HTMLTableElement>(null);
 
   const focus = ({ row, column }: Place) => {
@@ -64,13 +65,31 @@ export function useCups(board: Board) {
     }),
     [],
   );
-  const { say, undo } = useDesk();
+  const { undo } = useDesk();
+  const gate = projected ? undefined : board.stations.find((one) => one.id === gateOf);
+  const openGate = (id: number) => {
+    setGate(id);
+    requestAnimationFrame(() => document.getElementById("gate-of")?.focus());
+  };
+  const closeGate = () => {
+    setGate(undefined);
+    requestAnimationFrame(() =>
+      grid.current?.querySelector<HTMLElement>(`[data-cell="${place.row}/${place.column}"]`)?.focus(),
+    );
+  };
   const openStation = (id: number) =>
     setOpened({ row: board.stations.findIndex((one) => one.id === id), column: WHOLE });
+  /** Who asked for a check is looked at whole; a hand opens the station beside the cups. */
+  const openWaiting = ({ station, what }: Waits) => {
+    if (what === "readyFor") return openGate(station.id);
+    setGate(undefined);
+    openStation(station.id);
+  };
   useEffect(() => {
     const hear = (event: globalThis.KeyboardEvent) => {
       if (event.key === "Escape") {
-        setOpened(undefined);
+        if (gate) closeGate();
+        else setOpened(undefined);
         if (document.activeElement instanceof HTMLElement && isTyping(event)) document.activeElement.blur();
       }
       if (isTyping(event)) return;
@@ -79,17 +98,15 @@ export function useCups(board: Board) {
       if (key === "z") undo();
       if (key === "h") {
         const waiting = inOrder(board);
-        const at = waiting.findIndex(({ station }) => opened && board.stations[opened.row]?.id === station.id);
-        const next = waiting[(at + 1) % waiting.length];
-        if (next) openStation(next.station.id);
+        const here = gate?.id ?? (opened && board.stations[opened.row]?.id);
+        const next = waiting[(waiting.findIndex(({ station }) => station.id === here) + 1) % waiting.length];
+        if (next) openWaiting(next);
       }
-      const whole = opened?.column === WHOLE && board.stations[opened.row];
-      if (key === "a" && whole && board.lab.state === "open") say({ kind: "released", station_id: whole.id });
     };
     window.addEventListener("keydown", hear);
     return () => window.removeEventListener("keydown", hear);
   });
 
   const openWhole = (row: number) => setOpened({ row, column: WHOLE });
-  return { place, opened, projected, project, grid, acts, openStation, openWhole };
+  return { place, opened, projected, project, grid, acts, openWaiting, openWhole, gate, openGate, closeGate };
 }

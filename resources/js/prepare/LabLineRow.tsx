@@ -4,6 +4,7 @@ import { type Body, useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
+import TakeOut from "../kit/TakeOut";
 import ToolRow from "../kit/ToolRow";
 import TechniqueLink from "../technique/TechniqueLink";
 import { useSheetRefresh } from "./lab";
@@ -155,14 +156,15 @@ export default function LabLineRow({ lab, line, stations, frozen }: Props) {
               {t("lab.shared")}
             </label>
             {!frozen && (
-              <button
-                type="button"
+              <TakeOut
                 className="quiet !min-h-8 !px-0 text-[0.875rem]"
-                aria-label={t("lab.takeOutLine", { name: line.name })}
-                onClick={() => taking.send({ params: { path } })}
+                label={t("lab.takeOutLine", { name: line.name })}
+                question={t("lab.takeOutSure", { name: line.name })}
+                gone={t("lab.isOut", { name: line.name })}
+                take={() => taking.send({ params: { path } })}
               >
                 {t("lab.takeOut")}
-              </button>
+              </TakeOut>
             )}
             {!frozen && stations.length > 0 && <Swaps lab={lab} line={line} stations={stations} />}
             <FieldProblem>{judging.says ?? taking.says}</FieldProblem>

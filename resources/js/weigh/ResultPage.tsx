@@ -12,6 +12,7 @@ import { weighAgain } from "./draft";
 import EmptiedCup from "./EmptiedCup";
 import { nextLine, type Result, useKitchen } from "./kitchen";
 import StationHead from "./StationHead";
+import TakeBack from "./TakeBack";
 
 /** "22 g over", in the scale's own decimals. */
 function useErrorText(result: Result): string {
@@ -82,6 +83,7 @@ export default function ResultPage({ result }: { result: Result }) {
               </span>
             </p>
           </div>
+          <TakeBack result={result} />
           <p role="status" className="unseen">
             {t("result.said", {
               verdict: t(`verdict.${verdict}`),

@@ -11,5 +11,5 @@ export function deviceName(): string {
   return name;
 }
 
-/** Weigh-ins that went off from here: nobody is told of their own. */
-export const sentFromHere = new Set<string>();
+/** Weigh-ins that went off from here, and when, in ms since 1970: nobody is told of their own. */
+export const sentFromHere = new Map<string, number>();

@@ -65,8 +65,12 @@ export function useDraft(line: number): [Draft, (change: Change) => void] {
 }
 
 /** A weigh-in of what was measured before: the same steps, another scale. */
-export const weighAgain = (kitchen: Kitchen, line: number, ticked: string[], scale: number) =>
-  store(localStorage, placeOf(kitchen) + line, JSON.stringify({ ...empty(), ticked, scale }));
+export const weighAgain = (kitchen: Kitchen, line: number, ticked: string[], scale?: number) =>
+  store(
+    localStorage,
+    placeOf(kitchen) + line,
+    JSON.stringify({ ...empty(), ticked, ...(scale !== undefined && { scale }) }),
+  );
 
 export const dropDraft = (kitchen: Kitchen, line: number) => store(localStorage, placeOf(kitchen) + line, null);
 

@@ -73,8 +73,8 @@ export const useIsLive = () => useOutletContext<InKitchen>().isLive;
 export const ownerOf = (kitchen: Kitchen) =>
   `${kitchen.kind} ${kitchen.kind === "station" ? kitchen.station_id : kitchen.students[0]?.id}`;
 
-/** The last that counts: a wrong entry has a later one in its place. */
-export const latest = (line: Line) => line.attempts[line.attempts.length - 1];
+/** The last that counts: a wrong entry has a later one in its place, or was taken back. */
+export const latest = (line: Line) => line.attempts.findLast((one) => !one.corrected);
 
 /** Weigh-ins of a line that are still on this device. */
 export const keptOf = (line: Line, kept: Kept[]) =>

@@ -4,7 +4,7 @@ import { type Kitchen, type Line, latest } from "./kitchen";
 export type News = { id: string; values?: Record<string, string | number>; verdict?: string };
 
 /** Who hears it: the weigh-ins that were sent from this device, and the line that is open on it. */
-export type Hearer = { own: ReadonlySet<string>; open: number | undefined };
+export type Hearer = { own: ReadonlyMap<string, unknown>; open: number | undefined };
 
 /** What others did, from how it was to how it is: once, however it became known. */
 export function news(was: Kitchen, now: Kitchen, hearer: Hearer): News[] {

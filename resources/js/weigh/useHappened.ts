@@ -25,6 +25,7 @@ export function useHappened() {
     });
     if (sent.state === "sent") refresh.keep(workQuery, (sent.answer as Schemas["StoredAtStation"]).work, sent.at);
     if (sent.state === "refused") setProblem(Object.values(sent.problem.fields)[0]?.[0] ?? sent.problem.message);
+    return sent.state !== "refused";
   };
   return { happened, problem };
 }

@@ -23,7 +23,7 @@ export function useWeighIn(line: Line, draft: Draft) {
   }) => {
     setPending(true);
     setProblem(undefined);
-    sentFromHere.add(draft.id);
+    sentFromHere.set(draft.id, Date.now()); // its news may come before its answer
     const sent = await post({
       id: draft.id,
       url: `/api/weighings/${draft.id}`,
@@ -45,6 +45,7 @@ export function useWeighIn(line: Line, draft: Draft) {
       // A doubtful number is asked about while somebody looks; what waited for the network is stored as it is.
       ...(!choice.sure && { watched: { ask: true } }),
     });
+    if (sent.state === "sent") sentFromHere.set(draft.id, Date.now());
     setPending(false);
     if (sent.state === "refused") {
       setProblem(sent.problem);

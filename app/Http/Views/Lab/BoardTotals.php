@@ -6,6 +6,7 @@ namespace App\Http\Views\Lab;
 
 use App\Http\Views\View;
 use App\Models\Lab;
+use App\Models\LabEvent;
 use Hovik\Core\Weighing\Verdict;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -24,11 +25,13 @@ final readonly class BoardTotals extends View
     /** The same, counted by the database. */
     public static function stored(Lab $lab): self
     {
-        $counts = DB::table('weighings as w')->join('lab_lines', 'lab_lines.id', '=', 'w.lab_line_id')->where('lab_lines.lab_id', $lab->id)
+        $counts = DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')
+            ->where('lab_lines.lab_id', $lab->id)->whereRaw('NOT '.LabEvent::TAKEN_BACK)
             ->whereNotExists(fn (Builder $later) => $later->select(DB::raw(1))->from('weighings as later')
-                ->whereColumn('later.lab_line_id', 'w.lab_line_id')->whereColumn('later.station_id', 'w.station_id')
-                ->whereColumn('later.attempt', '>', 'w.attempt'))
-            ->groupBy('w.verdict')->pluck(DB::raw('COUNT(*)'), 'w.verdict');
+                ->whereColumn('later.lab_line_id', 'weighings.lab_line_id')->whereColumn('later.station_id', 'weighings.station_id')
+                ->whereColumn('later.attempt', '>', 'weighings.attempt')
+                ->whereRaw('NOT '.str_replace('weighings.', 'later.', LabEvent::TAKEN_BACK)))
+            ->groupBy('weighings.verdict')->pluck(DB::raw('COUNT(*)'), 'weighings.verdict');
         $count = static fn (Verdict $verdict): int => (int) ($counts[$verdict->value] ?? 0);
 
         return new self($count(Verdict::Level), $count(Verdict::Heaped), $count(Verdict::Shy), $count(Verdict::TooClose));
@@ -39,7 +42,9 @@ final readonly class BoardTotals extends View
     {
         $latest = [];
         foreach ($weighings as $weighing) {
-            $latest["$weighing->line_id/$weighing->station_id"] = $weighing->verdict;
+            if (! $weighing->corrected) {
+                $latest["$weighing->line_id/$weighing->station_id"] = $weighing->verdict;
+            }
         }
         $counts = array_count_values($latest);
         $count = static fn (Verdict $verdict): int => $counts[$verdict->value] ?? 0;

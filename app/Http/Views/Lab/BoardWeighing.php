@@ -7,10 +7,12 @@ namespace App\Http\Views\Lab;
 use App\Http\Views\View;
 use App\Labs\LabWords;
 use App\Models\Lab;
+use App\Models\LabEvent;
 use App\Models\Station;
 use App\Words\Said;
 use Hovik\Core\Drawer\Scale;
 use Hovik\Core\Safety\StationChecklist;
+use Hovik\Core\Weighing\FirstTry;
 use Hovik\Core\Words\Phrase;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
@@ -26,7 +28,9 @@ final readonly class BoardWeighing extends View
      * @param  'typed'|'scale'|'practice'|'paper'  $source
      * @param  'level'|'heaped'|'shy'|null  $predicted
      * @param  bool  $before_set_up  it came before the station had set up: stored all the same, and told
-     * @param  bool  $corrected  a wrong entry, kept; a later one stands for it
+     * @param  bool  $corrected  a wrong entry, kept: a later one stands for it, or it was taken back
+     * @param  'teacher'|'student'|null  $put_right  it stands for a wrong entry; by the student: typed again after the result
+     * @param  bool  $first_try  typed again, and it counts as the first try all the same
      */
     public function __construct(
         public string $id,
@@ -48,6 +52,8 @@ final readonly class BoardWeighing extends View
         public ?string $predicted,
         public bool $corrected,
         public bool $before_set_up,
+        public ?string $put_right,
+        public bool $first_try,
     ) {
     }
 
@@ -55,7 +61,7 @@ final readonly class BoardWeighing extends View
         'weighings.id', 'weighings.lab_line_id as line_id', 'weighings.station_id', 'students.name as student', 'attempt',
         'verdict', 'grams',
         'readability_g', 'error_g', 'error_pct', 'scale_u_g', 'weighings.source', 'scale_checked', 'together', 'predicted', 'corrects_id',
-        'weighings.received_at',
+        'weighings.received_at', 'weighings.teacher_id',
     ];
 
     /**
@@ -75,6 +81,8 @@ final readonly class BoardWeighing extends View
             ->get([
                 ...self::COLUMNS,
                 DB::raw('UNIX_TIMESTAMP(weighings.created_at) AS at_s'),
+                DB::raw(LabEvent::TAKEN_BACK.' AS taken_back'),
+                DB::raw(LabEvent::FIRST_TRY.' AS let_count'),
                 DB::raw('station_checks.id IS NULL OR station_checks.created_at > weighings.created_at AS before_set_up'),
                 DB::raw("DATE_FORMAT(weighings.created_at, '%Y-%m-%dT%H:%i:%s.%fZ') AS at"),
             ]);
@@ -91,10 +99,12 @@ final readonly class BoardWeighing extends View
         $decimals = $rows->keyBy('readability_g')->map(
             fn (stdClass $row): int => min(2, (new Scale((float) $row->readability_g))->decimals()),
         );
+        $byId = $rows->keyBy('id');
         $all = [];
         $former = Said::phrase(Phrase::of('student.former'));
         foreach ($rows as $row) {
             $errorG = (float) $row->error_g;
+            $putRight = $row->corrects_id === null ? null : ($row->teacher_id === null ? 'student' : 'teacher');
             $all[] = new self(
                 id: $row->id,
                 line_id: $row->line_id,
@@ -113,8 +123,12 @@ final readonly class BoardWeighing extends View
                 scale_checked: (bool) $row->scale_checked,
                 together: $row->together,
                 predicted: $row->predicted,
-                corrected: $corrected->has($row->id),
+                corrected: $corrected->has($row->id) || (bool) $row->taken_back,
                 before_set_up: (bool) $row->before_set_up && $row->source !== 'paper',
+                put_right: $putRight,
+                first_try: $putRight === 'student' && FirstTry::isRetyped(
+                    $targets[$row->line_id], (float) ($byId[$row->corrects_id]->grams ?? 0), (bool) $row->let_count,
+                ),
             );
         }
 

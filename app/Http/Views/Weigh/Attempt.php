@@ -7,6 +7,7 @@ namespace App\Http\Views\Weigh;
 use App\Http\Views\View;
 use App\Labs\LabWords;
 use App\Models\Lab;
+use App\Models\LabEvent;
 use App\Models\Station;
 use Hovik\Core\Drawer\Scale;
 use Illuminate\Support\Facades\DB;
@@ -43,7 +44,7 @@ final readonly class Attempt extends View
             ->get(
                 [
                     'weighings.id', 'lab_line_id', 'attempt', 'verdict', 'grams', 'readability_g', 'error_g', 'corrects_id', 'weighings.teacher_id',
-                    'students.name as student',
+                    'students.name as student', DB::raw(LabEvent::TAKEN_BACK.' AS taken_back'),
                 ],
             );
         $corrected = $rows->pluck('corrects_id')->filter()->flip();
@@ -58,7 +59,7 @@ final readonly class Attempt extends View
                 student: $row->student,
                 grams: (float) $row->grams,
                 decimals: min(2, (new Scale((float) $row->readability_g))->decimals()),
-                corrected: $corrected->has($row->id),
+                corrected: $corrected->has($row->id) || (bool) $row->taken_back,
                 put_right: $row->corrects_id === null ? null : ($row->teacher_id === null ? 'student' : 'teacher'),
             );
         }

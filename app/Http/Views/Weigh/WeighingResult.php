@@ -12,6 +12,7 @@ use Hovik\Core\Pantry\Family;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\Explanation;
 use Hovik\Core\Weighing\Gain;
+use Hovik\Core\Weighing\ReadingSource;
 use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrase;
 
@@ -61,6 +62,7 @@ final readonly class WeighingResult extends View
         public array $working,
         public array $cups,
         public bool $weighed_out,
+        public ReadingSource $source,
     ) {
     }
 
@@ -107,6 +109,7 @@ final readonly class WeighingResult extends View
             working: [...$working['how'], ...array_map(Said::phrase(...), Explanation::of($judged)), ...$working['source']],
             cups: WeighedCup::all($weighing),
             weighed_out: $weighing->measured()->isWeighedOut(),
+            source: $weighing->source,
         );
     }
 }
