@@ -6,6 +6,13 @@ import { type Browser, type BrowserContext, test as base, expect, type Locator, 
 export const PHONE = { width: 390, height: 844 };
 export const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name });
 
+/** Answers what asks once: it is deaf to a double click for half a second, so it is tapped until it has heard. */
+export const sure = (yes: Locator) =>
+  expect(async () => {
+    await yes.click({ timeout: 2000 });
+    await expect(yes).toBeHidden({ timeout: 300 });
+  }).toPass({ timeout: 10_000 });
+
 const people: BrowserContext[] = [];
 
 /** A browser of its own: another person, another machine. Gone home when the test is over. */

@@ -1,4 +1,4 @@
-import { button, expect, expectAccessible, someone, teacherSignsIn, test } from "./school";
+import { button, expect, expectAccessible, someone, sure, teacherSignsIn, test } from "./school";
 
 test("a new class: roster looked at and taken, seats by keyboard, codes, house method", async ({ browser, school }) => {
   test.setTimeout(120_000);
@@ -22,7 +22,7 @@ test("a new class: roster looked at and taken, seats by keyboard, codes, house m
   await expect(page.getByLabel("Station of Ilka")).toBeVisible();
 
   await page.getByLabel("Another station").fill("Aspen");
-  await page.getByRole("button", { name: "Add", exact: true }).click();
+  await page.getByLabel("Another station").press("Enter");
   await expect(page.getByRole("heading", { name: "Aspen" })).toBeVisible();
   const seat = page.getByLabel("Station of Ilka");
   await seat.focus();
@@ -61,9 +61,12 @@ test("the drawer counts tools and scales, and keeps a scale that has weighed", a
   await page.getByRole("complementary").getByRole("button", { name: "Add" }).click();
   await expect(button(page, "Remove Spare")).toBeVisible();
   await button(page, "Remove Table left").click();
-  await expect(page.getByText("Something was weighed on this scale. It stays.")).toBeVisible();
+  await sure(button(page, "Yes, remove it"));
+  await expect(page.getByText("Something was weighed on this scale. It stays.")).toBeVisible({ timeout: 15_000 });
   await button(page, "Remove Spare").click();
-  await expect(button(page, "Remove Spare")).toBeHidden();
+  await sure(button(page, "Yes, remove it"));
+  await expect(page.getByText("Spare is removed.")).toBeVisible();
+  await expect(page.getByText("Spare", { exact: true })).toBeHidden({ timeout: 15_000 });
   await cup.getByRole("button", { name: "One less" }).click();
   await expect(cup.locator("output")).toHaveText("0");
   await expectAccessible(page);

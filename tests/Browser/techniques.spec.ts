@@ -44,7 +44,7 @@ test("the library fits a phone and speaks Spanish", async ({ browser, school }) 
   await expect(page.getByRole("heading", { level: 1, name: "Polvos finos" })).toBeVisible();
   await expectNoSidewaysScroll(page);
   await expectLargeTargets(page);
-  await page.getByRole("link", { name: "Trabajar con seguridad" }).click();
+  await page.getByRole("link", { name: "Seguridad" }).click();
   await expect(page.getByText("La harina cruda no se prueba.")).toBeVisible();
   await expectNoSidewaysScroll(page);
 });

@@ -216,7 +216,7 @@ it('takes late joiners and students who move as they come, and leaves earlier wo
     $vesna = $this->lab->section->students()->where('name', 'Vesna')->value('id');
     $this->putJson("$class/students/$vesna", ['name' => 'Vesna', 'station_id' => $this->hazel->id])->assertNoContent();
     $publisher->shouldReceive('publish');
-    $this->asNobody()->asStation($this->hazel);
+    $this->asNobody()->asStation($this->hazel->fresh());
     $here = $this->getJson('/api/work');
     expect($here->json('students.*.name'))->toContain('Vesna')->not->toContain($oona->name)->and(
         $here->json('lines.0.attempts.0.student'),

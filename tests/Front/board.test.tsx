@@ -352,18 +352,22 @@ describe("what a teacher does about a line", () => {
 });
 
 describe("what a teacher does about a station", () => {
-  const open = async (one: Station, more: Partial<Board> = {}) => {
-    const screen = await cups(board({ stations: [one, station(2, "Rowan")], ...more }));
+  const GATE = "GET /api/labs/2/stations/1/gate";
+  const open = async (one: Station, more: Partial<Board> = {}, answers = {}) => {
+    const screen = await cups(board({ stations: [one, station(2, "Rowan")], ...more }), answers);
     await screen.press("Hazel");
     return screen;
   };
 
   it("releases it by A or by its button, and can close it again", async () => {
-    const screen = await open(station(1, "Hazel", { ready_at: 100 }));
-    expect(screen.button(/^Let them mix/).className).toContain("btn-primary");
+    const look = { rows: [], fine: [7, 8], open: [], still: null, then: [] };
+    const screen = await open(station(1, "Hazel", { ready_at: 100, left: [] }), {}, { [GATE]: look });
+    await screen.press("Teacher check");
+    await settle();
+    expect(screen.button(/^Let Hazel mix/).className).toContain("btn-primary");
     await press("a");
     await settle();
-    await screen.press(/^Let them mix/);
+    await screen.press(/^Let Hazel mix/);
     expect(events(screen)).toEqual([
       { kind: "released", station_id: 1 },
       { kind: "released", station_id: 1 },
@@ -407,12 +411,43 @@ describe("what a teacher does about a station", () => {
     expect(counted.text()).toContain("Tools are counted back.");
   });
 
+  it("looks at what is open first: one tap sends it back, and mixing all the same is asked once", async () => {
+    const row = { line_id: 7, why: "miss", cause: "Dipped", tell: "Look", finer: null, reason: "20 g over: again." };
+    const look = {
+      rows: [row, { ...row, line_id: 8, why: "not-weighed" }],
+      fine: [],
+      open: [7, 8],
+      still: "Still open.",
+      then: ["It turns dry."],
+    };
+    const screen = await open(
+      station(1, "Hazel", { ready_at: 100 }),
+      { weighings: [weighing("a", 1)] },
+      { [GATE]: look },
+    );
+    await screen.press(/^Hazel: ready/);
+    await settle();
+    expect(screen.all(".gate-row h3")).toEqual(["Bread flour 1 3⁄4 cups"]);
+    expect(screen.all(".gate-foot > div:first-child")[0]).toContain("Still open.It turns dry.Not looked at yet");
+    await screen.press("Send back: Bread flour");
+    await screen.press(/^Let them mix with 2 open/);
+    await screen.press("Yes, let them mix"); // a double click
+    await press("b");
+    await settle();
+    const back = { kind: "sent-back", station_id: 1, line_id: 7, detail: { reason: "20 g over: again." } };
+    expect(events(screen)).toEqual([back, back]);
+    await screen.sure("Yes, let them mix", "Yes, let them mix");
+    expect(events(screen).at(-1)).toEqual({ kind: "released", station_id: 1, detail: { open: 2 } });
+    await press("Escape");
+    expect(screen.place.querySelector(".gate")).toBeNull();
+  });
+
   it("says in words what the server would not write down", async () => {
-    const screen = await cups(board());
+    const screen = await cups(board({ stations: [station(1, "Hazel", { help_at: 900 })] }));
     await screen.press("Hazel");
     const no = refusal({ station_id: "This station left." });
     vi.stubGlobal("fetch", async () => no());
-    await screen.press(/^Let them mix/);
+    await screen.press("Put the hand down");
     expect(screen.wrong()).toEqual(["This station left."]);
     expect(screen.all(".undo p")).toEqual([]);
   });
@@ -444,11 +479,12 @@ describe("who waits", () => {
       "Maple: off target three times, Salt",
       "Elm: timer done oven",
     ]);
-    const side = () => screen.all(".side h2")[0];
+    const side = () => screen.all(".gate h2, .side h2")[0];
     for (const name of ["Rowan", "Hazel", "Alder", "Rowan"]) {
       await press("h");
       expect(side()).toBe(name);
     }
+    await press("Escape");
     await screen.press(/^Maple/);
     expect(side()).toBe("Maple");
   });
@@ -462,15 +498,15 @@ describe("who waits", () => {
 });
 
 describe("the lab as a whole", () => {
-  it("closes at the second tap, and not when somebody looked away in between", async () => {
+  it("closes when it was asked and answered, not by a double click, and can be undone", async () => {
     const screen = await cups(board());
     await screen.press("Close the lab");
+    await screen.press("Yes, close it"); // a double click
     expect(screen.changes()).toEqual([]);
-    act(() => screen.button(/^Close it for everyone/).dispatchEvent(new FocusEvent("focusout", { bubbles: true })));
-    await screen.press("Close the lab");
-    expect(screen.changes()).toEqual([]);
-    await screen.press(/^Close it for everyone/);
+    await screen.sure("Yes, close it", "Yes, close it");
     expect(screen.changes().map(({ asked }) => asked)).toEqual(["POST /api/labs/2/close"]);
+    await screen.press(/^Undo/);
+    expect(screen.changes().map(({ asked }) => asked)).toEqual(["POST /api/labs/2/close", "POST /api/labs/2/reopen"]);
     expect(screen.button("Close the lab")).toBeDefined(); // opened again, it asks again
   });
 

@@ -113,12 +113,13 @@ describe("the drawer", () => {
     screen.type("Name of another scale", "Blue");
     screen.type("How it counts, and up to how much", "fine-01");
     await screen.press("Add");
-    await screen.press("Remove Fine");
+    expect(screen.box("Name of another scale").value).toBe("");
+    await screen.sure("Remove Fine", "Yes, remove it");
+    await screen.again(null);
     expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
       ["POST /api/drawer/scales", { name: "Blue", catalogue_id: "fine-01" }],
       ["DELETE /api/drawer/scales/5", undefined],
     ]);
-    expect(screen.box("Name of another scale").value).toBe("");
   });
 
   it("speaks Spanish, numbers too", async () => {

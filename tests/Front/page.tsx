@@ -96,9 +96,21 @@ export async function page(what: ReactNode, answers: Record<string, Reply> = {},
     );
     return (found ?? expect.fail(`no box '${label}' among: ${all.map(labelOf).join(" · ")}`)) as HTMLInputElement;
   };
+  const press = async (name: string | RegExp) => {
+    act(() => (named("button", name) as HTMLButtonElement).click());
+    await settle();
+  };
   return {
     place,
     sent,
+    press,
+    /** What asks once: asked, and answered when it hears. */
+    sure: async (name: string | RegExp, yes: string) => {
+      await press(name);
+      const later = vi.spyOn(Date, "now").mockReturnValue(Date.now() + 600);
+      await press(yes);
+      later.mockRestore();
+    },
     /** calls that change something */
     changes: () => sent.filter(({ asked }) => !asked.startsWith("GET ")),
     where: () => where,
@@ -115,10 +127,6 @@ export async function page(what: ReactNode, answers: Record<string, Reply> = {},
     },
     tick: async (label: string | RegExp) => {
       act(() => named("label", label).querySelector<HTMLInputElement>("input")?.click());
-      await settle();
-    },
-    press: async (name: string | RegExp) => {
-      act(() => (named("button", name) as HTMLButtonElement).click());
       await settle();
     },
     /** What stands in red, in order. */

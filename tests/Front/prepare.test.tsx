@@ -692,7 +692,13 @@ describe("a line of a lab", () => {
 
   it("is taken out, and stays as it is once frozen", async () => {
     const screen = await page(row(labLine()));
-    await screen.press("Remove Bread flour from the lab");
+    await screen.sure("Remove Bread flour from the lab", "Yes, remove it");
+    await screen.press("Undo");
+    await screen.again(null);
+    expect(screen.changes()).toEqual([]);
+    await screen.again(row(labLine()));
+    await screen.sure("Remove Bread flour from the lab", "Yes, remove it");
+    await screen.again(null);
     expect(screen.changes()).toEqual([{ asked: "DELETE /api/labs/8/items/31", query: {}, body: undefined }]);
     const frozen = await page(row(labLine(), true));
     const off = [...frozen.place.querySelectorAll<HTMLInputElement>("input, select")].map((one) => one.disabled);

@@ -119,7 +119,7 @@ export default function Cups({ board, live }: { board: Board; live: "live" | "po
             </span>
           </p>
         </div>
-        {!projected && (
+        {!projected && !gate && (
           <BoardSide
             board={board}
             station={station}

@@ -21,8 +21,10 @@ export default function GatePanel({ board, station }: { board: Board; station: S
   const cells = byCell(board);
   const weighingsOf = (line: number) => cells.get(cellKey(station.id, line)) ?? [];
   const lineOf = (line: number) => board.lines.find((one) => one.id === line);
-  const rows = look.data?.rows ?? [];
-  const open = rows.filter((row) => look.data?.open.includes(row.line_id));
+  const all = look.data?.rows ?? [];
+  const rows = all.filter((row) => row.why !== "not-weighed");
+  const missing = all.filter((row) => row.why === "not-weighed").map((row) => lineOf(row.line_id)?.name ?? "");
+  const open = all.filter((row) => look.data?.open.includes(row.line_id));
   const sendBack = (row: (typeof rows)[number]) =>
     say({ kind: "sent-back", station_id: station.id, line_id: row.line_id, detail: { reason: row.reason } });
   const back = open.filter((row) => row.why !== "not-weighed");
@@ -74,6 +76,12 @@ export default function GatePanel({ board, station }: { board: Board; station: S
           );
         })}
       </ol>
+      {missing.length > 0 && (
+        <p className="gate-h">
+          <b>{t("gate.why-not-weighed")}:</b>{" "}
+          {new Intl.ListFormat(i18n.language, { type: "conjunction" }).format(missing)}
+        </p>
+      )}
       {look.data && look.data.fine.length > 0 && (
         <>
           <h3 className="gate-h">{t("gate.fine", { count: look.data.fine.length })}</h3>

@@ -71,7 +71,7 @@ final readonly class BoardLine extends View
                 $frozen->steps(),
             ),
             shared: $frozen->shared,
-            amount: Said::amount($frozen->amount),
+            amount: Said::measure($frozen->measure),
             target_g: $target->grams,
             tolerance_g: $target->toleranceG(),
             decimals: $target->decimals(),

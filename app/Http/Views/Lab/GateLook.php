@@ -72,9 +72,7 @@ final readonly class GateLook extends View
             ), $look),
             fine: array_column(array_filter($all, static fn (GateLine $one): bool => $one->why === null), 'line'),
             open: array_column($open, 'line'),
-            still: $open === [] ? null : Said::phrase(Phrase::of('gate.still', ['what' => array_map(
-                static fn (GateLine $one): Phrase => self::inShort($lineOf->get($one->line), $one->why, $last->get($one->line)), $open,
-            )])),
+            still: $open === [] ? null : Said::phrase(Phrase::of('gate.still', ['what' => self::inShort($open, $lineOf, $last)])),
             then: self::then($open, $lineOf, $last),
         );
     }
@@ -119,13 +117,31 @@ final readonly class GateLook extends View
         return Phrase::of($error < 0 ? 'gate.under' : 'gate.over', ['grams' => ShownGrams::of(abs($error))]);
     }
 
-    private static function inShort(?LabLine $line, ?GateWhy $why, ?Weighing $weighing): Phrase
+    /**
+     * Misses one by one, the rest by why.
+     *
+     * @param  list<GateLine>  $open
+     * @param  Collection<int, LabLine>  $lines
+     * @param  Collection<int, Weighing>  $last
+     * @return list<Phrase>
+     */
+    private static function inShort(array $open, Collection $lines, Collection $last): array
     {
-        $food = Phrase::of('ingredient.'.($line->ingredient_id ?? ''));
+        $said = [];
+        $rest = [];
+        foreach ($open as $one) {
+            $food = Phrase::of('ingredient.'.($lines->get($one->line)->ingredient_id ?? ''));
+            if ($one->why === GateWhy::Miss) {
+                $said[] = Phrase::of('gate.off', ['food' => $food, 'off' => self::off($last->get($one->line))]);
+            } else {
+                $rest[$one->why->value ?? ''][] = $food;
+            }
+        }
+        foreach ($rest as $why => $foods) {
+            $said[] = Phrase::of("gate.short.$why", ['food' => $foods]);
+        }
 
-        return $why === GateWhy::Miss
-            ? Phrase::of('gate.off', ['food' => $food, 'off' => self::off($weighing)])
-            : Phrase::of("gate.short.{$why?->value}", ['food' => $food]);
+        return $said;
     }
 
     /**
