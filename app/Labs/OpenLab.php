@@ -30,6 +30,9 @@ final class OpenLab
             if ($section->openLab()->exists()) {
                 throw new Refusal('refusal.another-lab-open');
             }
+            if (! $section->stations()->exists()) {
+                throw new Refusal('refusal.no-stations');
+            }
             $today = now($section->kitchen->school->time_zone)->toDateString();
             $section->forgetWhoWasAway($today);
             $plan = LabPlan::now($lab);

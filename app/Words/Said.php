@@ -94,7 +94,7 @@ final class Said
         $said = $fill->toMark === null
             ? self::phrase(Phrase::of('fill.tool', ['size' => $tool->size ?? $tool->nominal]))
             : self::phrase(Phrase::of("fill.mark.{$tool->kind->value}", [
-                'mark' => $fill->toMark->amount ?? $fill->toMark->text, 'size' => $tool->sized(),
+                'mark' => $fill->toMark->sized(), 'size' => $tool->sized(),
             ]));
 
         return $fill->count === 1 ? $said : self::phrase(Phrase::of('fill.times', ['count' => $fill->count, 'size' => $said]));

@@ -7,6 +7,7 @@ namespace Hovik\Core\Drawer;
 use Brick\Math\BigRational;
 use Hovik\Core\JsonInput;
 use Hovik\Core\Quantity\Amount;
+use Hovik\Core\Words\Phrase;
 
 /**
  * A line on a tool's wall or wrapper: its lettering, `3/4 cup`, the volume below it in mL, exact, and the same as an amount (null
@@ -20,6 +21,12 @@ final readonly class Mark
     public function __construct(public string $text, public BigRational $ml, public ?Amount $amount)
     {
         $this->about = $ml->toFloat();
+    }
+
+    /** `2-cup`, `1/2 cup`: before the word for a line. */
+    public function sized(): Phrase|string
+    {
+        return Tool::sizeBefore($this->amount, $this->text);
     }
 
     /** @return array{text: string, ml: string, amount: array{number: string, unit: string}|null} to be stored */

@@ -115,12 +115,18 @@ final readonly class Tool
     /** `2-cup`, `1/2 cup`: its size before its name; as stamped where that is no amount of ours. */
     public function sized(): Phrase|string
     {
-        if ($this->size === null || $this->size->unit !== Unit::Cup) {
-            return $this->size?->phrase() ?? $this->nominal;
-        }
-        $isWhole = $this->size->number->simplified()->getDenominator()->isEqualTo(1);
+        return self::sizeBefore($this->size, $this->nominal);
+    }
 
-        return Phrase::of('size.cup', [...$this->size->phrase()->with, 'whole' => $isWhole ? 'yes' : 'no']);
+    /** An amount as it stands before the name of a thing: `the 2-cup line`. */
+    public static function sizeBefore(?Amount $size, string $stamped): Phrase|string
+    {
+        if ($size === null || $size->unit !== Unit::Cup) {
+            return $size?->phrase() ?? $stamped;
+        }
+        $isWhole = $size->number->simplified()->getDenominator()->isEqualTo(1);
+
+        return Phrase::of('size.cup', [...$size->phrase()->with, 'whole' => $isWhole ? 'yes' : 'no']);
     }
 
     /** The mark at exactly this volume, or null. */

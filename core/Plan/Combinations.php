@@ -229,9 +229,9 @@ final readonly class Combinations
         $why = match (true) {
             $count > 1 => Phrase::of('plan.why.fewest', ['count' => $count]),
             $only->tool->kind === ToolKind::ButterWrapper => Phrase::of(
-                'plan.why.wrapper', ['mark' => $only->toMark->amount ?? $only->toMark->text ?? ''],
+                'plan.why.wrapper', ['mark' => $only->toMark?->sized() ?? ''],
             ),
-            $only->toMark !== null => Phrase::of('plan.why.mark', ['mark' => $only->toMark->amount ?? $only->toMark->text]),
+            $only->toMark !== null => Phrase::of('plan.why.mark', ['mark' => $only->toMark->sized()]),
             default => Phrase::of('plan.why.one-fill', ['tool' => $only->tool->called()]),
         };
 

@@ -32,14 +32,13 @@ final readonly class TwoWays
         $width = max((max($all) - min($all)) / self::BINS, $scale->readabilityG);
         $width = ceil($width / $scale->readabilityG - 1e-9) * $scale->readabilityG;
         $from = floor(min($all) / $width) * $width;
-        $bins = [];
-        for ($edge = $from; $edge <= max($all) + 1e-9; $edge += $width) {
-            $isIn = static fn (float $grams): bool => $grams >= $edge - 1e-9 && $grams < $edge + $width - 1e-9;
-            $bins[] = [
-                'from_g' => round($edge, 6), 'to_g' => round($edge + $width, 6), 'one' => count(array_filter($first, $isIn)),
-                'other' => count(array_filter($second, $isIn)),
-            ];
-        }
+        // By number, so that no draw falls between two edges.
+        $binOf = static fn (float $grams): int => (int) floor(($grams - $from) / $width + 1e-6);
+        [$ofFirst, $ofSecond] = array_map(static fn (array $draws): array => array_count_values(array_map($binOf, $draws)), [$first, $second]);
+        $bins = array_map(static fn (int $bin): array => [
+            'from_g' => round($from + $bin * $width, 6), 'to_g' => round($from + ($bin + 1) * $width, 6),
+            'one' => $ofFirst[$bin] ?? 0, 'other' => $ofSecond[$bin] ?? 0,
+        ], range(0, $binOf(max($all))));
 
         return new self(
             $bins, self::summary($first, $bench, $scale), self::summary($second, $bench, $scale),

@@ -14,8 +14,11 @@ use Hovik\Core\Words\Phrase;
  */
 final class Explanation
 {
-    /** @return list<Phrase> */
-    public static function of(Judgement $judgement): array
+    /**
+     * @param  int  $together  how many level measures lay on the scale: what is judged is one of them, what the scale counts by is its own
+     * @return list<Phrase>
+     */
+    public static function of(Judgement $judgement, int $together = 1): array
     {
         $target = $judgement->target;
         [$low, $high] = $judgement->band();
@@ -26,7 +29,7 @@ final class Explanation
                 ? Phrase::of('working.band.floor', [...$band, 'grams' => $target->tolerance->floorG])
                 : Phrase::of('working.band.percent', [...$band, 'percent' => $target->tolerance->percent]),
             Phrase::of('working.scale', [
-                'step' => $judgement->reading->scale->readabilityG,
+                'step' => round($together * $judgement->reading->scale->readabilityG, 4),
                 'grams' => self::round($judgement->reading->grams, self::scaleDecimals($judgement)),
                 'low' => self::round($judgement->reading->grams - $judgement->uncertaintyG, self::scaleDecimals($judgement) + 1),
                 'high' => self::round($judgement->reading->grams + $judgement->uncertaintyG, self::scaleDecimals($judgement) + 1),

@@ -149,6 +149,7 @@ return [
     'refusal.stations-only' => 'Only the station does that.',
     'refusal.teachers-only' => 'Only your teacher does that.',
     'refusal.too-heavy' => 'That is more than any kitchen scale can weigh.',
+    'refusal.no-stations' => 'This class has no stations yet. Add one under Class, then open the lab.',
     'refusal.no-such-weighing' => 'That is no weigh-in of this ingredient here.',
     'refusal.too-late-to-take-back' => 'More than ten seconds have passed. Ask your teacher to correct it.',
     'refusal.too-late-to-undo' => 'It is too late to undo that.',

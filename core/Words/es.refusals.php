@@ -149,6 +149,7 @@ return [
     'refusal.stations-only' => 'Eso lo hace la estación.',
     'refusal.teachers-only' => 'Eso lo hace tu docente.',
     'refusal.too-heavy' => 'Es más de lo que puede pesar una báscula de cocina.',
+    'refusal.no-stations' => 'Esta clase todavía no tiene estaciones. Agrega una en Clase y abre el laboratorio.',
     'refusal.no-such-weighing' => 'Eso no es un pesaje de este ingrediente aquí.',
     'refusal.too-late-to-take-back' => 'Ya pasaron más de diez segundos. Pídele a tu docente que lo corrija.',
     'refusal.too-late-to-undo' => 'Eso ya no se puede deshacer.',

@@ -44,7 +44,7 @@ test("200 times each way: spooned stands on the rim, dipped hangs below it", asy
   await button(page, "Measure 200 times, each way").click();
   await expect(
     page.getByRole("img", {
-      name: /By the steps: average 12\d g, 1\d\d Level. Dipped with the cup: average 13\d g, \d\d Level/,
+      name: /Following the steps: average 12\d g, 1\d\d Level. Dipped with the cup: average 13\d g, \d\d Level/,
     }),
   ).toBeVisible();
   await expect(page.getByRole("row", { name: /^Dipped with the cup/ })).toContainText("±");

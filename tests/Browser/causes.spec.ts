@@ -41,7 +41,7 @@ for (const [where, viewport] of [
     await expect(first).toContainText(/would weigh \d+ to \d+ g/);
     await expect(first).toContainText("Bring your eyes to the line");
     await expect(first.locator("svg")).toHaveCount(1);
-    await expect(page.getByText("Next: Bend down to the line, then top it up.")).toBeVisible();
+    await expect(page.getByText("Next: Bend down to the line, then add a little.")).toBeVisible();
     await expect(page.getByText("With so little liquid it gets dry and cracks.")).toBeVisible();
     await expectNoSidewaysScroll(page);
     await expectLargeTargets(page);

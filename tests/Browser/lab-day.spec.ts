@@ -102,7 +102,7 @@ test("a whole small lab: two stations, a simulated scale, a network cut, a line 
   await teacher.keyboard.press("z"); // a slip: it stands as before
   await expect(hazel.getByText("Your teacher is coming.").first()).toBeVisible();
   await expect(hazel.getByText("Mix it all.")).toBeHidden();
-  await expect(button(teacher, /^Hazel: ready for check/)).toBeVisible();
+  await expect(teacher.locator(".gate").getByText(/^ready for check/)).toBeVisible();
   await teacher.keyboard.press("a");
   await expect(hazel.getByText("Mix it all.")).toBeVisible();
   await expect(alder.getByText("Mix it all.")).toBeHidden();
@@ -215,7 +215,7 @@ test("a shared supply is one station's at a time; a tool on the floor gives way 
 
   await button(hazel, "We dropped a tool").press("Enter");
   await expect(hazel.locator(".fetching")).toContainText(
-    /On the floor: the 1⁄2 cup measure\. Use these tools until it is washed/,
+    /It fell: the 1⁄2 cup measuring cup\. Use these tools until it is washed/,
   );
   await expect(hazel.getByRole("img", { name: /^the 1\/4 cup measure/ })).toBeVisible();
   await expect(hazel.getByText("Fill 1 of 2")).toBeVisible();

@@ -102,7 +102,7 @@ test("the teacher closes the lab: tablets are told and rest, and the next lab op
   await tablet.reload();
   await expect(tablet.getByRole("heading", { name: "What to measure" })).toBeVisible();
   await button(tablet, "Clean up").click();
-  for (const item of [/Tools are washed/, /scale is wiped/, /Shared things/, /waste is sorted/, /Bench and floor/])
+  for (const item of [/Tools are washed/, /scale is wiped/, /Shared things/, /waste is sorted/, /Counter and floor/])
     await button(tablet, item).click();
   await button(tablet, "All clean").click();
   await expect(teacher.getByText("cleaned up")).toBeVisible();
@@ -136,7 +136,7 @@ test("the teacher sets practice for the class; a student finds it, with its day,
   await button(phone, "Bram Alder").click();
   await typeOnKeypad(phone, school.pin);
   await button(phone, "Join as Bram").click();
-  await expect(phone.getByText(/Set by your teacher: 1 thing to show by/)).toBeVisible();
+  await expect(phone.getByText(/From your teacher: 1 skill to practice by/)).toBeVisible();
   await phone.getByRole("link", { name: "Practice" }).first().click();
   await expect(phone.getByRole("heading", { level: 1, name: /What do you do|not safe/ })).toBeVisible();
   await expectNoSidewaysScroll(phone);

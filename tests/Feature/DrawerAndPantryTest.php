@@ -195,13 +195,13 @@ it('plans only with tools in use, to marks that can be read, and with sets of th
     $own('liquid-measure-us-2-cup', []);
     $lab = $this->lab($section, [['granulated-sugar', '1', 'cup'], ['whole-milk', '1', 'cup']]);
     $sheet = fn () => $this->getJson("/api/labs/$lab->id/sheet")->assertOk();
-    $sheet()->assertJsonPath('lines.0.plan', '1 cup')->assertJsonPath('lines.1.plan', 'the 2-cup liquid measuring cup, to the 1 cup line');
+    $sheet()->assertJsonPath('lines.0.plan', '1 cup')->assertJsonPath('lines.1.plan', 'the 2-cup liquid measuring cup, to the 1-cup line');
     expect($sheet()->json('lines.0.warnings'))->not->toBe([]);
     // Retired: the halves do it. A line worn off: the next way.
     $own('dry-cup-us-1', ['retired' => 1]);
     $own('liquid-measure-us-2-cup', ['worn' => ['1 cup', '8 fl oz']]);
     $sheet()->assertJsonPath('lines.0.plan', '2 × 1/2 cup');
-    expect($sheet()->json('lines.1.plan'))->not->toContain('to the 1 cup line');
+    expect($sheet()->json('lines.1.plan'))->not->toContain('to the 1-cup line');
     // What lies in every station's set is nobody's queue.
     $own('dry-cup-us-1', ['retired' => 0, 'in_set' => 1]);
     $sheet()->assertJsonPath('lines.0.plan', '1 cup')->assertJsonPath('lines.0.warnings', []);

@@ -201,6 +201,17 @@ it('offers the next best tools for the same steps while one lies on the floor, a
         ->and(StationStates::before(Weighing::query()->findOrFail($after)))->toBe([]);
 });
 
+it('orders what happened by what the server received, whatever a clock says', function () {
+    $this->asStation($this->hazel);
+    $this->travel(2)->hours(); // the device's server was ahead then
+    $this->weigh($this->flour, ['grams' => '219'], ($this->ulid)())->assertCreated();
+    $this->travelBack();
+    $this->asNobody()->asTeacher($this->teacher);
+    ($this->say)('sent-back', ['line_id' => $this->flour->id, 'detail' => ['reason' => 'again']])->assertNoContent();
+    $this->asNobody()->asStation($this->hazel);
+    $this->getJson('/api/work')->assertJsonPath('lines.0.sent_back', 'again')->assertJsonPath('todo.0', $this->flour->id);
+});
+
 it('takes late joiners and students who move as they come, and leaves earlier work where it was done', function () {
     $oona = $this->hazel->students()->first();
     $this->asStation($this->hazel);

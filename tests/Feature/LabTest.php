@@ -103,10 +103,15 @@ it('shows the board with every weighing and the latest verdicts counted', functi
         )->assertJsonPath('lines.0.amount', '1 3/4 cups')->assertJsonPath('lines.0.target_g', 218.75);
 });
 
-it('shows a teacher the day, with what needs a hand', function () {
+it('shows a teacher the day, with what needs a hand: of the scales, what the board says', function () {
     $lab = $this->openLab();
     $this->asTeacher($lab->section->teacher)->getJson('/api/today')->assertOk()
-        ->assertJsonPath('unchecked_scales', ['Coarse'])->assertJsonPath('sections.0.labs.0.state', 'open')->assertJsonCount(1, 'sections');
+        ->assertJsonPath('unchecked_scales', ['Bench', 'Coarse'])->assertJsonPath('sections.0.labs.0.state', 'open')->assertJsonCount(1, 'sections');
+    $scale = $lab->section->kitchen->scales->firstWhere('name', 'Bench');
+    $this->postJson("/api/labs/$lab->id/scale-checks", ['scale_id' => $scale->id, 'nominal_g' => '200', 'reading_g' => '200'])->assertOk();
+    $this->getJson('/api/today')->assertJsonPath('unchecked_scales', ['Coarse']);
+    $board = $this->getJson("/api/labs/$lab->id/board")->json('scales');
+    expect(array_column(array_filter($board, fn (array $one): bool => ! $one['checked']), 'name'))->toBe(['Coarse']);
 });
 
 it('keeps a lab to its own teacher', function (string $method, string $path) {

@@ -207,7 +207,7 @@ it('says on the lab\'s page why it is no plainer plan, and what would help', fun
     [$flour, $milk] = $this->getJson("/api/labs/{$board['lab']['id']}/sheet")->json('lines');
     expect($flour['plan'])->toBe('8 × 1/4 cup')->and($flour['notes'])->toBe([
         '8 fills are easy to miscount: weighing 250 g is safer.', 'With the 1-cup measuring cup it would be plain.',
-    ])->and($milk['plan'])->toBe('2 × the 2-cup liquid measuring cup, to the 2 cups line + the 2-cup liquid measuring cup, to the 1 cup line')
+    ])->and($milk['plan'])->toBe('2 × the 2-cup liquid measuring cup, to the 2-cup line + the 2-cup liquid measuring cup, to the 1-cup line')
         ->and($milk['notes'])->toBe(['Too much for one pour: the top line of the 2-cup liquid measuring cup is 2 cups.']);
     $spanish = $this->getJson("/api/labs/{$board['lab']['id']}/sheet", ['Accept-Language' => 'es'])->json('lines.0.notes');
     expect($spanish)->toBe([

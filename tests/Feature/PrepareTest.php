@@ -249,13 +249,14 @@ it('puts a recipe away for its own kitchen alone; labs made from it stay', funct
     $this->postJson('/api/recipes/999999/archive')->assertNotFound();
 });
 
-it('opens a lab of a class that has no stations yet: there is nothing to plan', function () {
+it('opens no lab of a class that has no stations yet: nobody could work', function () {
     $section = $this->section('Foods 3');
     $section->students()->update(['station_id' => null]);
     $section->stations()->delete();
     $lab = $this->lab($section->refresh());
-    $this->asNobody()->asTeacher($section->teacher)->postJson("/api/labs/$lab->id/open")->assertSuccessful();
-    $this->getJson("/api/labs/$lab->id/board")->assertOk()->assertJsonCount(0, 'stations')->assertJsonCount(2, 'lines');
+    $this->asNobody()->asTeacher($section->teacher)->postJson("/api/labs/$lab->id/open")->assertStatus(409)
+        ->assertJsonPath('message', 'This class has no stations yet. Add one under Class, then open the lab.');
+    expect($lab->refresh()->lines()->count())->toBe(0);
 });
 
 it('reads the other lines when one asks for a million cups, and lets that one be mended', function () {

@@ -672,9 +672,9 @@ describe("a period", () => {
       [...row.querySelectorAll<HTMLElement>(".bar")].map((bar) => `${bar.title} @${bar.style.top}`),
     );
     expect(rows).toEqual([
-      ["Talk, 0:00 – 4:00 @0px"],
-      ["Flour, 4:00 – 6:40 @0px", "Flour, 5:00 – 7:00 @25px", "Oats, 6:40 – 8:20 @0px"],
-      ["Salt, 4:00 – 5:00 @0px"],
+      ["Talk, minute 0 to 4 @0px"],
+      ["Flour, minute 4 to 6.7 @0px", "Flour, minute 5 to 7 @25px", "Oats, minute 6.7 to 8.3 @0px"],
+      ["Salt, minute 4 to 5 @0px"],
     ]);
     const [first] = [...screen.place.querySelectorAll<HTMLElement>(".bar")];
     expect([first?.style.left, first?.style.width]).toEqual(["0%", "8%"]);

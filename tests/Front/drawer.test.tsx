@@ -67,13 +67,13 @@ describe("the drawer", () => {
     expect(screen.button("Show what we own").getAttribute("aria-pressed")).toBe("true");
   });
 
-  it("counts one more and one less, down to none", async () => {
+  it("counts taps as they come, one more and one less, down to none", async () => {
     const screen = await shown(drawer({ tools: [tool("cup-1"), tool("cup-2/3", { count: 0 })] }));
     await screen.press("One more");
     await screen.press("One less");
     expect(screen.changes()).toEqual([
       { asked: "PUT /api/drawer/tools/cup-1", query: {}, body: { count: 3, place: null } },
-      { asked: "PUT /api/drawer/tools/cup-1", query: {}, body: { count: 1, place: null } },
+      { asked: "PUT /api/drawer/tools/cup-1", query: {}, body: { count: 2, place: null } },
     ]);
     await screen.press("Show every kind of tool");
     const less = [...screen.place.querySelectorAll<HTMLButtonElement>('[aria-label="One less"]')];

@@ -15,9 +15,19 @@ export default function ToolLine({ tool }: { tool: Tool }) {
   const { t } = useTranslation();
   const keeping = useSend("put", "/api/drawer/tools/{id}", useDrawerRefresh());
   const [place, setPlace] = useState(tool.place ?? "");
-  const keep = (count: number, where = place) => keepMore({ count, place: where || null });
+  // Taps count as they come; what is stored follows them.
+  const [count, setCount] = useState(tool.count);
+  const [stored, setStored] = useState(tool.count);
+  if (stored !== tool.count) {
+    setStored(tool.count);
+    if (!keeping.isPending) setCount(tool.count);
+  }
   const keepMore = (more: Partial<Kept>) =>
-    keeping.send({ params: { path: { id: tool.id } }, body: { count: tool.count, place: place || null, ...more } });
+    keeping.send({ params: { path: { id: tool.id } }, body: { count, place: place || null, ...more } });
+  const keep = (to: number) => {
+    setCount(to);
+    keepMore({ count: to });
+  };
   return (
     <li>
       <span className="drawn">
@@ -31,16 +41,11 @@ export default function ToolLine({ tool }: { tool: Tool }) {
         <KitchenFraction>{tool.name}</KitchenFraction>
       </b>
       <fieldset className="counter" aria-label={t("drawer.howMany", { name: tool.name })}>
-        <button
-          type="button"
-          aria-label={t("drawer.oneLess")}
-          disabled={tool.count === 0}
-          onClick={() => keep(tool.count - 1)}
-        >
+        <button type="button" aria-label={t("drawer.oneLess")} disabled={count === 0} onClick={() => keep(count - 1)}>
           −
         </button>
-        <output aria-live="polite">{tool.count}</output>
-        <button type="button" aria-label={t("drawer.oneMore")} onClick={() => keep(tool.count + 1)}>
+        <output aria-live="polite">{count}</output>
+        <button type="button" aria-label={t("drawer.oneMore")} onClick={() => keep(count + 1)}>
           +
         </button>
       </fieldset>
@@ -50,11 +55,11 @@ export default function ToolLine({ tool }: { tool: Tool }) {
         placeholder={t("drawer.shared")}
         value={place}
         maxLength={40}
-        disabled={tool.count === 0}
+        disabled={count === 0}
         onChange={(event) => setPlace(event.target.value)}
-        onBlur={() => place !== (tool.place ?? "") && keep(tool.count)}
+        onBlur={() => place !== (tool.place ?? "") && keep(count)}
       />
-      {tool.count > 0 && <ToolState tool={tool} keep={keepMore} />}
+      {count > 0 && <ToolState tool={tool} keep={keepMore} />}
       <FieldProblem>{keeping.says}</FieldProblem>
     </li>
   );

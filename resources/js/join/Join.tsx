@@ -77,7 +77,7 @@ export default function Join() {
     event.preventDefault();
     joining.mutate(
       { code, student_id: student.id, pin },
-      { onSuccess: () => go("/kitchen"), onError: () => setPin("") },
+      { onSuccess: () => go("/kitchen"), onError: (_, sent) => setPin((now) => (now === sent.pin ? "" : now)) },
     );
   };
   return (

@@ -116,8 +116,10 @@ function jug(fill: Fill, k: number): Drawn {
 
 function stick(fill: Fill, k: number): Drawn {
   const [w, d] = [12 * k, 3.3 * k];
-  const tbsp = w / 8;
-  const cut = Math.round(((fill.mark_ml ?? fill.ml) / fill.ml) * 8);
+  // A stick has eight tablespoons; a block that is marked in grams has five lines, and no volume to cut at.
+  const parts = fill.ml > 0 ? 8 : 5;
+  const tbsp = w / parts;
+  const cut = fill.ml > 0 ? Math.round(((fill.mark_ml ?? fill.ml) / fill.ml) * parts) : 0;
   return {
     width: w,
     depth: d,
@@ -130,7 +132,7 @@ function stick(fill: Fill, k: number): Drawn {
           stroke="currentColor"
           strokeWidth={3}
         />
-        {[1, 2, 3, 4, 5, 6, 7].map((i) => (
+        {Array.from({ length: parts - 1 }, (_, i) => i + 1).map((i) => (
           <path
             key={i}
             d={`M${tbsp * i} 0V${d * (i === cut ? 1 : 0.36)}`}

@@ -26,6 +26,11 @@ export default function PantryPage({ entries }: { entries: Entry[] }) {
             value={sought}
             onChange={(event) => setSought(event.target.value)}
           />
+          {chosen && (
+            <button type="button" className="btn btn-outline" onClick={() => setOpen(undefined)}>
+              {t("pantry.addFood")}
+            </button>
+          )}
         </header>
         <table className="plan-t">
           <thead>

@@ -14,7 +14,11 @@ export default function Timeline({ plan, part, now }: Props) {
       key={`${task.station} ${task.what} ${task.name} ${task.start_s}`}
       className={`bar is-${task.what}`}
       style={{ left: left(task.start_s), width: left(task.end_s - task.start_s), top: row * 25 }}
-      title={`${task.name}, ${minute(task.start_s)} – ${minute(task.end_s)}`}
+      title={t("period.fromTo", {
+        name: task.name,
+        from: Math.round(task.start_s / 6) / 10,
+        to: Math.round(task.end_s / 6) / 10,
+      })}
     >
       <span>{task.what === "weigh" ? "" : task.name}</span>
     </li>
@@ -55,8 +59,6 @@ export default function Timeline({ plan, part, now }: Props) {
     </section>
   );
 }
-
-const minute = (s: number) => `${Math.floor(s / 60)}:${String(s % 60).padStart(2, "0")}`;
 
 /** Puts each task into the first row where nothing is at that time. */
 function inRows(tasks: Task[]): [Task, number][] {

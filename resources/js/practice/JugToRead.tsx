@@ -47,7 +47,7 @@ export default function JugToRead({ figure, inWords }: { figure: Question["figur
           return (
             <g key={mark.text}>
               <path d={`M${x} ${at(mark.ml)}h12`} stroke="currentColor" strokeWidth={1.5} />
-              <text x={x + 15} y={at(mark.ml) + 4} fontSize={13} fill="currentColor" className="num">
+              <text x={x + 15} y={at(mark.ml) + 4} fontSize={13} fill="currentColor" className="num on-water">
                 {mark.text.replace("/", "⁄").replace(" cup", "").replace(" fl oz", "").replace(" mL", "")}
               </text>
             </g>

@@ -29,6 +29,7 @@ export const forgetSession = (queries: QueryClient) =>
 export function useEntering<Input>(enter: (input: Input) => Promise<Session>) {
   const queries = useQueryClient();
   return useMutation({
+    scope: { id: "entering" }, // a second try waits for the first: whose answer came last would be who is in
     mutationFn: async (input: Input) => {
       await queries.cancelQueries();
       return enter(input);

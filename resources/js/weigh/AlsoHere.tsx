@@ -1,7 +1,7 @@
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import AskedBar from "../practice/AskedBar";
-import { useKitchen } from "./kitchen";
+import { latest, useKitchen } from "./kitchen";
 import SetForMe from "./SetForMe";
 
 /** Places beside the measuring: practice for one alone, the bench to try things on, and how the bake came out. */
@@ -24,9 +24,12 @@ export default function AlsoHere() {
         <Link className="quiet" to="simulator">
           {t("kitchen.bench")}
         </Link>
-        <Link className="quiet" to="bake">
-          {t("bake.link")}
-        </Link>
+        {/* Nothing is to be said of a bake of which nothing was weighed. */}
+        {(kitchen.lab === null ? kitchen.kind === "student" : kitchen.lines.some((line) => latest(line))) && (
+          <Link className="quiet" to="bake">
+            {t("bake.link")}
+          </Link>
+        )}
       </p>
     </>
   );

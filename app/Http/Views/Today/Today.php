@@ -6,6 +6,7 @@ namespace App\Http\Views\Today;
 
 use App\Http\Views\View;
 use App\Models\Scale;
+use App\Models\ScaleCheck;
 use App\Models\Section;
 use App\Models\Teacher;
 use Illuminate\Support\Collection;
@@ -29,6 +30,7 @@ final readonly class Today extends View
     public static function of(Teacher $teacher, Collection $sections): self
     {
         $kitchen = $teacher->kitchen;
+        $checked = ScaleCheck::today($kitchen); // as the board has it
 
         return new self(
             time_zone: $kitchen->school->time_zone,
@@ -36,7 +38,7 @@ final readonly class Today extends View
                 fn (Section $section): TodaySection => TodaySection::of($section, Gate::forUser($teacher)->allows('run', $section)),
             )->all()),
             unchecked_scales: ! $teacher->role->teaches() ? null : array_values(
-                $kitchen->workingScales()->filter(fn (Scale $scale): bool => $scale->checked_on === null)
+                $kitchen->workingScales()->filter(fn (Scale $scale): bool => ! isset($checked[$scale->id]))
                     ->pluck('name')->all(),
             ),
         );
