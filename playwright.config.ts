@@ -9,7 +9,8 @@ export default defineConfig({
   fullyParallel: true, // each test has a school of its own
   workers: 3, // one of three waits most of the time: on two processors, three keep both busy
   projects: [
-    { name: "beside each other", grepInvert: /@alone/, teardown: "alone" },
+    { name: "beside each other", grepInvert: /@alone|@rooms/, teardown: "alone" },
+    { name: "rooms", grep: /@rooms/ },
     { name: "alone", grep: /@alone/ }, // after the others, however they end: it kills the servers that all use
   ],
   forbidOnly: true,

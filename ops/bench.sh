@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# bin/hovik bench [core|diagnosis [seed]|period|http|lab|board|transfer|fuzz|backup|mutants [--one-in N] [FOLDER...]]: the figures of
+# bin/hovik bench [core|diagnosis [seed]|period|http|lab|board|rooms|transfer|fuzz|backup|mutants [--one-in N] [FOLDER...]]: the figures of
 # docs/performance.md, on a stack and data of their own under var/bench. Mutants take hours and are no part of 'all'.
 set -euo pipefail
 umask 022
@@ -7,8 +7,8 @@ ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
 . "$ROOT/ops/say.sh"
 part=${1:-all}
 case $part in
-  all | core | diagnosis | period | http | lab | board | transfer | fuzz | backup | mutants) ;;
-  *) refuse "bench knows core, diagnosis, period, http, lab, board, transfer, fuzz, backup and mutants, not '$part'." ;;
+  all | core | diagnosis | period | http | lab | board | rooms | transfer | fuzz | backup | mutants) ;;
+  *) refuse "bench knows core, diagnosis, period, http, lab, board, rooms, transfer, fuzz, backup and mutants, not '$part'." ;;
 esac
 bash "$ROOT/ops/install.sh" test
 PROFILE=bench
@@ -155,6 +155,11 @@ backup() {
   [ "$before" = "$after" ] || refuse "not every table is as it was: $(diff <(echo "$before") <(echo "$after") | head -n 4)"
   echo "  $(wc -l <<<"$after") tables, each with the checksum it had"
 }
+# A whole lab in a real browser, in English and by mouse; bin/hovik test has the same in Spanish and by keys.
+rooms() {
+  bash "$ROOT/ops/test.sh" browser room.spec.ts --project=rooms --no-deps
+}
+
 transfer() {
   [ -n "${HOVIK_URL:-}" ] || served
   echo "First load:"

@@ -52,7 +52,6 @@ for (const [suffix, viewport] of [["", TABLET], ["-phone", PHONE]]) {
   await page.getByRole("heading", { level: 1 }).waitFor();
   await shoot(page, `start${suffix}`);
   await page.goto("/join?class=BUNSON");
-  await button(page, "Find the class").click();
   await button(page, "Oona").waitFor();
   await shoot(page, `join${suffix}`);
   await station(page, "HAZEL234", "Mateus");
@@ -88,7 +87,6 @@ for (const [suffix, viewport] of [["", TABLET], ["-phone", PHONE]]) {
 // A student's practice: a question of the kind that is asked for, without answering any.
 const alone = await visit(TABLET);
 await alone.goto("/join?class=BUNSON");
-await button(alone, "Find the class").click();
 await button(alone, "Ilka Alder").click();
 for (const digit of "2468") await alone.getByRole("button", { name: digit, exact: true }).click();
 await button(alone, /^Join as/).click();

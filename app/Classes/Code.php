@@ -29,6 +29,12 @@ final class Code
         return implode('-', str_split(self::draw(self::SIGNS.self::FIGURES, 12), 4));
     }
 
+    /** A code as it is stored, however it was copied: `hjq shk`, `HJQ-SHK`. */
+    public static function tidy(string $typed): string
+    {
+        return mb_strtoupper((string) preg_replace('/[\s-]+/u', '', $typed));
+    }
+
     private static function draw(string $from, int $length): string
     {
         $code = '';

@@ -19,9 +19,9 @@ use Illuminate\Validation\ValidationException;
 final class ImportRoster
 {
     /** The roster with its faults against this class: a name that is there already is one. */
-    public function preview(Section $section, string $text): RosterPreview
+    public function preview(Section $section, string $text, bool $isFirstOnly): RosterPreview
     {
-        $roster = Roster::read($text);
+        $roster = Roster::read($text, $isFirstOnly);
         $there = $section->students->map(fn (Student $student): string => mb_strtolower($student->name))->all();
         $taken = $section->students->pluck('roster_number')->all();
         $faults = $roster->faults;
@@ -43,11 +43,11 @@ final class ImportRoster
     }
 
     /** Refuses all of it when there is a fault: a class that took it a moment ago has all its names already. */
-    public function import(Section $section, string $text): RosterPreview
+    public function import(Section $section, string $text, bool $isFirstOnly): RosterPreview
     {
-        return DB::transaction(function () use ($section, $text): RosterPreview {
+        return DB::transaction(function () use ($section, $text, $isFirstOnly): RosterPreview {
             Section::query()->whereKey($section->id)->lockForUpdate()->value('id');
-            $preview = $this->preview($section->refresh(), $text);
+            $preview = $this->preview($section->refresh(), $text, $isFirstOnly);
             if ($preview->faults !== []) {
                 throw ValidationException::withMessages(
                     ['text' => array_map(static fn (RosterFault $fault): string => $fault->said(), $preview->faults)],

@@ -7,8 +7,9 @@ namespace App\Exchange;
 use App\Http\Requests\PersonName;
 
 /**
- * Reads a roster: names pasted one a line, a CSV file with a heading, or OneRoster's users.csv. Nothing is stored here: what is
- * wrong is said by row, and only a roster without a fault is taken.
+ * Reads a roster as schools have them: names pasted one a line or in one line, surname first or last, with numbers, with mail
+ * addresses; a CSV file with a heading; OneRoster's users.csv. Nothing is stored here: what is wrong is said by row, and only a roster
+ * without a fault is taken.
  */
 final readonly class Roster
 {
@@ -25,7 +26,8 @@ final readonly class Roster
     {
     }
 
-    public static function read(string $text): self
+    /** @param  bool  $isFirstOnly  first names alone, and an initial where two are alike; else whole names */
+    public static function read(string $text, bool $isFirstOnly = true): self
     {
         $text = str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text;
         if (strlen($text) > self::MOST_BYTES) {
@@ -50,7 +52,8 @@ final readonly class Roster
             return self::refused('refusal.roster-too-many');
         }
 
-        return self::students($rows, $columns ?? ['name' => 0, 'family' => null, 'number' => 1, 'role' => null], $columns === null ? 1 : 2);
+        return $columns === null ? self::students(self::withoutHeading($rows), 1, $isFirstOnly)
+            : self::students(self::byHeading($rows, $columns), 2, $isFirstOnly);
     }
 
     /**
@@ -123,11 +126,11 @@ final readonly class Roster
 
             return null;
         };
-        $name = $at('givenname', 'given name', 'first name', 'firstname', 'name', 'student', 'student name', 'nombre');
+        $name = $at('givenname', 'given name', 'first name', 'firstname', 'nombre', 'nombres', 'name', 'student', 'student name', 'estudiante', 'alumno');
 
         return $name === null ? null : [
             'name' => $name,
-            'family' => $at('familyname', 'family name', 'last name', 'lastname', 'surname'),
+            'family' => $at('familyname', 'family name', 'last name', 'lastname', 'surname', 'apellido', 'apellidos'),
             'number' => $at('number', 'roster number', 'no', 'no.', '#', 'número'),
             'role' => $at('role', 'roles'),
         ];
@@ -136,18 +139,69 @@ final readonly class Roster
     /**
      * @param  list<list<string>>  $rows
      * @param  array{name: int, family: int|null, number: int|null, role: int|null}  $columns
+     * @return list<RosterName|null> null: a teacher or a guardian of a OneRoster file
      */
-    private static function students(array $rows, array $columns, int $firstRow): self
+    private static function byHeading(array $rows, array $columns): array
+    {
+        return array_map(static function (array $cells) use ($columns): ?RosterName {
+            if ($columns['role'] !== null && ! str_contains(mb_strtolower($cells[$columns['role']] ?? 'student'), 'student')) {
+                return null;
+            }
+            $name = $cells[$columns['name']] ?? '';
+            $number = $columns['number'] === null ? '' : trim($cells[$columns['number']] ?? '');
+            if ($columns['family'] !== null) {
+                return RosterName::of($name, $cells[$columns['family']] ?? '', $number);
+            }
+            $read = RosterName::read($name);
+
+            return RosterName::of($read->given, $read->family, $number === '' ? $read->number : $number);
+        }, $rows);
+    }
+
+    /**
+     * @param  list<list<string>>  $rows
+     * @return list<RosterName>
+     */
+    private static function withoutHeading(array $rows): array
+    {
+        $rows = array_map(
+            static fn (array $cells): array => array_values(array_filter(
+                $cells, static fn (string $cell): bool => $cell !== '' && ! RosterName::isMail($cell),
+            )), $rows,
+        );
+        // All in one line: each cell is a name.
+        if (count($rows) === 1 && count($rows[0]) > 1 && array_filter($rows[0], self::isNumber(...)) === []) {
+            return array_map(RosterName::read(...), $rows[0]);
+        }
+
+        return array_map(static function (array $cells): RosterName {
+            $numbers = array_values(array_filter($cells, self::isNumber(...)));
+            $names = array_values(array_filter($cells, static fn (string $cell): bool => ! self::isNumber($cell)));
+            if (count($names) === 2 && preg_match('~^\p{L}~u', $names[1]) === 1) {
+                return RosterName::of($names[1], $names[0], $numbers[0] ?? ''); // surname first
+            }
+            $read = RosterName::read($names[0] ?? '');
+
+            return RosterName::of($read->given, $read->family, $names[1] ?? $numbers[0] ?? $read->number);
+        }, $rows);
+    }
+
+    private static function isNumber(string $cell): bool
+    {
+        return preg_match('~^\d{1,4}[.)]?$~', $cell) === 1;
+    }
+
+    /** @param  list<RosterName|null>  $all */
+    private static function students(array $all, int $firstRow, bool $isFirstOnly): self
     {
         $students = $faults = $names = $numbers = [];
-        foreach ($rows as $i => $cells) {
-            $row = $i + $firstRow;
-            if ($columns['role'] !== null && ! str_contains(mb_strtolower($cells[$columns['role']] ?? 'student'), 'student')) {
-                continue; // teachers and guardians of a OneRoster file
+        foreach ($all as $i => $one) {
+            if ($one === null) {
+                continue;
             }
-            $name = trim((string) preg_replace('~\s+~u', ' ', $cells[$columns['name']] ?? ''));
-            $family = $columns['family'] === null ? '' : trim($cells[$columns['family']] ?? '');
-            $number = $columns['number'] === null ? '' : trim($cells[$columns['number']] ?? '');
+            $row = $i + $firstRow;
+            $name = $one->shown($isFirstOnly);
+            $number = rtrim($one->number, '.)');
             $fault = match (true) {
                 $name === '' => 'refusal.roster-no-name',
                 mb_strlen($name) > 40 => 'refusal.roster-long-name',
@@ -163,8 +217,8 @@ final readonly class Roster
             }
             $numbers[$number] = true;
             // As little of a child's name as tells them apart.
-            if (isset($names[mb_strtolower($name)]) && $family !== '') {
-                $name .= ' '.mb_substr($family, 0, 1).'.';
+            if (isset($names[mb_strtolower($name)])) {
+                $name = $one->toldApart();
             }
             if (isset($names[mb_strtolower($name)])) {
                 $faults[] = ['row' => $row, 'id' => 'refusal.roster-name-twice'];

@@ -33,7 +33,8 @@ final class StationStates
             ->where('lab_lines.lab_id', $lab->id)
             ->when($only, fn ($query) => $query->where('weighings.station_id', $only?->id))
             ->get([
-                'weighings.id', 'corrects_id', 'weighings.station_id', 'weighings.lab_line_id as line_id', 'weighings.verdict', 'received_at',
+                'weighings.id', 'corrects_id', 'weighings.station_id', 'weighings.lab_line_id as line_id', 'weighings.verdict',
+                'received_at',
                 DB::raw('UNIX_TIMESTAMP(weighings.created_at) AS at_s'),
             ]);
         /** @var array<int, list<array{string, StationEvent}>> $all with when each was received */

@@ -29,11 +29,13 @@ final class LabEvent extends Model
     public const UPDATED_AT = null;
 
     /** In a query of `weighings`: whether this one was typed wrong and taken back. */
-    public const TAKEN_BACK = "EXISTS (SELECT 1 FROM lab_events AS back WHERE back.kind = 'taken-back' AND back.lab_line_id = weighings.lab_line_id"
+    public const TAKEN_BACK = "EXISTS (SELECT 1 FROM lab_events AS back WHERE back.kind = 'taken-back'"
+        .' AND back.lab_line_id = weighings.lab_line_id'
         ." AND back.station_id = weighings.station_id AND JSON_VALUE(back.detail, '$.weighing') = weighings.id)";
 
     /** In a query of `weighings`: whether the teacher lets this one count as the first try. */
-    public const FIRST_TRY = "EXISTS (SELECT 1 FROM lab_events AS let WHERE let.kind = 'first-try' AND let.lab_line_id = weighings.lab_line_id"
+    public const FIRST_TRY = "EXISTS (SELECT 1 FROM lab_events AS let WHERE let.kind = 'first-try'"
+        .' AND let.lab_line_id = weighings.lab_line_id'
         ." AND let.station_id = weighings.station_id AND JSON_VALUE(let.detail, '$.weighing') = weighings.id)";
 
     public $incrementing = false;

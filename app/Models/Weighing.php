@@ -50,7 +50,7 @@ use Illuminate\Support\Collection as IlluminateCollection;
  * @property bool|null $weighed_out  on the scale instead of measured; null: from before it was noted
  * @property OtherWay|null $way  by which it was measured; null: the usual one
  * @property Carbon $created_at
- * @property-read string|null $received_at  by the database's clock, in UTC to the microsecond; set by it, so not known before it is read back
+ * @property-read string|null $received_at  by the database's clock, UTC to the microsecond; unknown until read back
  * @property-read LabLine $line
  * @property-read Station $station
  * @property-read Student $student

@@ -24,7 +24,8 @@ final readonly class GateLine
     public static function toLookAt(array $lines): array
     {
         $open = array_values(array_filter($lines, static fn (self $line): bool => $line->why !== null));
-        usort($open, static fn (self $a, self $b): int => [$a->why?->rank(), abs($b->tolerances)] <=> [$b->why?->rank(), abs($a->tolerances)]);
+        usort($open, static fn (self $a, self $b): int => [$a->why?->rank(), abs($b->tolerances)]
+            <=> [$b->why?->rank(), abs($a->tolerances)]);
 
         return $open;
     }

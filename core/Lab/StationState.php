@@ -187,7 +187,9 @@ final class StationState
                 'label' => $one->text('label'),
                 'endsAt' => $one->at + 60 * (is_int($one->detail['minutes'] ?? null) ? $one->detail['minutes'] : 0),
             ],
-            EventKind::Measuring => $this->measuring[$one->text('device')] = ['line' => $line, 'student' => $one->student, 'at' => $one->at],
+            EventKind::Measuring => $this->measuring[$one->text('device')] = [
+                'line' => $line, 'student' => $one->student, 'at' => $one->at,
+            ],
             EventKind::FirstTry => $this->firstTry[$one->text('weighing')] = true,
             EventKind::Checked => $this->checked[$line] = true,
             EventKind::Note => $this->notes[] = ['at' => $one->at, 'text' => $one->text('text')],

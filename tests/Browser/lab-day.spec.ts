@@ -111,6 +111,7 @@ test("a whole small lab: two stations, a simulated scale, a network cut, a line 
   await hazel.getByLabel("Minutes").fill("18");
   await button(hazel, "Start the timer").click();
   await expect(hazel.getByText(/1[78]:\d\d/)).toBeVisible();
+  await teacher.keyboard.press("Escape");
   await button(teacher, /^Alder, Granulated sugar/).click();
   await teacher.getByText("Correct the entry").click();
   await teacher.getByLabel("Correct grams").fill("101");
@@ -217,13 +218,13 @@ test("a shared supply is one station's at a time; a tool on the floor gives way 
   await expect(hazel.locator(".fetching")).toContainText(
     /It fell: the 1⁄2 cup measuring cup\. Use these tools until it is washed/,
   );
-  await expect(hazel.getByRole("img", { name: /^the 1\/4 cup measure/ })).toBeVisible();
+  await expect(hazel.getByRole("img", { name: /^the 1\/4 cup measuring cup/ })).toBeVisible();
   await expect(hazel.getByText("Fill 1 of 2")).toBeVisible();
-  await expect(alder.getByRole("img", { name: /^the 1\/2 cup measure/ })).toBeVisible();
+  await expect(alder.getByRole("img", { name: /^the 1\/2 cup measuring cup/ })).toBeVisible();
   await expectAccessible(hazel);
   await expectLargeTargets(hazel);
   await button(hazel, "Washed and dry").press("Enter");
-  await expect(hazel.getByRole("img", { name: /^the 1\/2 cup measure/ })).toBeVisible();
+  await expect(hazel.getByRole("img", { name: /^the 1\/2 cup measuring cup/ })).toBeVisible();
 
   await button(hazel, "We put it back").press("Enter");
   await expect(button(alder, "We have it")).toBeVisible();

@@ -18,7 +18,6 @@ type Asked = { turn: number; id: string; kind: string; choices: { id: string }[]
 
 async function join(page: Page, school: School, name: string) {
   await page.goto(`/join?class=${school.classCode}`);
-  await button(page, "Find the class").click();
   await button(page, name).click();
   await typeOnKeypad(page, school.pin);
   await button(page, /^Join as/).click();

@@ -75,7 +75,7 @@ export const test = base.extend<
 export { expect, type Page };
 
 /** In by a door, without its form: those are tried by tests of their own. */
-async function enters(page: Page, door: "teacher" | "station", who: Record<string, string>) {
+export async function enters(page: Page, door: "teacher" | "station", who: Record<string, string>) {
   const { request } = page.context();
   const headers = { Accept: "application/json" };
   await request.get("/api/session", { headers });

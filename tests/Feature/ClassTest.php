@@ -58,16 +58,24 @@ it('refuses settings that make no sense', function (array $change, string $field
     [['name' => ''], 'name'], [['tolerance_level' => 'lax'], 'tolerance_level'],
 ]);
 
-it('takes a roster pasted, as CSV, and as OneRoster users, whole', function (string $text, array $names) {
+it('takes a roster pasted, as CSV, and as OneRoster users, whole', function (string $text, array $names, bool $isFirstOnly = true) {
     $this->class->students()->delete();
     $this->postJson(
-        "$this->url/roster", ['text' => $text, 'look' => true],
+        "$this->url/roster", ['text' => $text, 'look' => true, 'first_names' => $isFirstOnly],
     )->assertOk()->assertJsonPath('faults', [])->assertJsonCount(count($names), 'students');
     expect($this->class->students()->count())->toBe(0);
-    $this->postJson("$this->url/roster", ['text' => $text, 'look' => false])->assertOk();
+    $this->postJson("$this->url/roster", ['text' => $text, 'look' => false, 'first_names' => $isFirstOnly])->assertOk();
     expect($this->class->students()->pluck('name')->all())->toBe($names);
 })->with([
-    'pasted' => ["Ilka\nBram\n\nNoor  Anne", ['Ilka', 'Bram', 'Noor Anne']],
+    'pasted' => ["Ilka\nBram\n\nNoor  Anne", ['Ilka', 'Bram', 'Noor']],
+    'whole names' => ["Ilka Norr\nSand, Bram", ['Ilka Norr', 'Bram Sand'], false],
+    'surname first' => ["Norr, Ilka\nSand, Ilka\nde la Cruz, Ana María", ['Ilka', 'Ilka S.', 'Ana María']],
+    'surname first, by tabs' => ["Norr\tIlka\tilka@school.example\nSand\tBram\tbram@school.example", ['Ilka', 'Bram']],
+    'semicolons and numbers' => ["3;Norr;Ilka\n1;Sand;Bram", ['Bram', 'Ilka']],
+    'a numbered list' => ["1. Ilka Norr\n2) Bram Sand\n3 Noor", ['Ilka', 'Bram', 'Noor']],
+    'with mail' => ["Ilka Norr <ilka@school.example>\nbram@school.example, Bram", ['Ilka', 'Bram']],
+    'in one line' => ['Ilka, Bram, Noor', ['Ilka', 'Bram', 'Noor']],
+    'a Spanish heading' => ["Apellidos;Nombre;Correo\nNorr;Ilka;i@school.example", ['Ilka']],
     'pasted with numbers' => ["Ilka\t3\nBram\t1", ['Bram', 'Ilka']],
     'CSV' => ["\xEF\xBB\xBFName;Number\r\n\"Ilka\";7\r\nBram;8\r\n", ['Ilka', 'Bram']],
     'names alike' => ["First name,Last name\nIlka,Norr\nIlka,Sand", ['Ilka', 'Ilka S.']],
@@ -80,8 +88,8 @@ it('takes a roster pasted, as CSV, and as OneRoster users, whole', function (str
 it('refuses a bad roster by row and takes nothing of it', function (string $text, string $says) {
     $before = $this->class->students()->count();
     $coded = ! mb_check_encoding($text, 'UTF-8') ? ['text' => base64_encode($text), 'coded' => true] : ['text' => $text];
-    $this->postJson("$this->url/roster", $coded + ['look' => true])->assertOk();
-    $errors = $this->postJson("$this->url/roster", $coded + ['look' => false])->assertUnprocessable()->json('errors.text');
+    $this->postJson("$this->url/roster", $coded + ['look' => true, 'first_names' => false])->assertOk();
+    $errors = $this->postJson("$this->url/roster", $coded + ['look' => false, 'first_names' => false])->assertUnprocessable()->json('errors.text');
     expect(implode(' | ', $errors))->toContain($says)->and($this->class->students()->count())->toBe($before);
 })->with([
     'formula' => ["Name\nIlka\n=HYPERLINK(\"x\")", 'Row 3: This begins like a formula'],

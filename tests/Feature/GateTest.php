@@ -26,7 +26,7 @@ it('has misses first, then what nobody weighed, and says what mixing now would m
         ->and($look->json('rows.0.cause'))->not->toBeEmpty()->and($look->json('rows.0.reason'))->toBe('41 g over: measure it again.')
         ->and($look->json('open'))->toBe([$this->flour->id, $this->salt->id])->and($look->json('fine'))->toBe([])
         ->and($look->json('still'))->toBe('Still open: Bread flour 41 g over and not weighed: Table salt.')
-        ->and($look->json('then.0'))->toContain('dry, tough and dense');
+        ->and($look->json('consequences.0'))->toContain('dry, tough and dense');
     expect(($this->look)('es')->json('still'))->toContain('41 g de más');
 });
 

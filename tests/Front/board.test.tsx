@@ -360,7 +360,7 @@ describe("what a teacher does about a station", () => {
   };
 
   it("releases it by A or by its button, and can close it again", async () => {
-    const look = { rows: [], fine: [7, 8], open: [], still: null, then: [] };
+    const look = { rows: [], fine: [7, 8], open: [], still: null, consequences: [] };
     const screen = await open(station(1, "Hazel", { ready_at: 100, left: [] }), {}, { [GATE]: look });
     await screen.press("Teacher check");
     await settle();
@@ -418,7 +418,7 @@ describe("what a teacher does about a station", () => {
       fine: [],
       open: [7, 8],
       still: "Still open.",
-      then: ["It turns dry."],
+      consequences: ["It turns dry."],
     };
     const screen = await open(
       station(1, "Hazel", { ready_at: 100 }),

@@ -2541,7 +2541,7 @@ export interface components {
             /** @description those in words; null: nothing is open */
             still: string | null;
             /** @description what that does to the bake */
-            then: string[];
+            consequences: string[];
         };
         /** @description A line that wants a look at the teacher's check. */
         GateRow: {
@@ -7281,6 +7281,7 @@ export interface operations {
                     text: string;
                     look: boolean;
                     coded?: boolean | null;
+                    first_names?: boolean | null;
                 };
             };
         };

@@ -1,9 +1,10 @@
-import { type FormEvent, useState } from "react";
+import type { FormEvent } from "react";
 import { useTranslation } from "react-i18next";
 import { useNavigate } from "react-router";
 import { useRefresh, useSend } from "../api/query";
 import Field from "../kit/Field";
 import SendButton from "../kit/SendButton";
+import { useKeptText } from "../kit/useKeptText";
 import ClassFile from "./ClassFile";
 
 /** A class by its name and its period, or several from a file. */
@@ -11,11 +12,14 @@ export default function NewClass({ cancel }: { cancel?: () => void }) {
   const { t } = useTranslation();
   const go = useNavigate();
   const refresh = useRefresh();
-  const [name, setName] = useState("");
-  const [from, setFrom] = useState("10:00");
-  const [to, setTo] = useState("10:47");
+  const [name, setName, dropName] = useKeptText("class");
+  const [from, setFrom, dropFrom] = useKeptText("class.from", "10:00");
+  const [to, setTo, dropTo] = useKeptText("class.to", "10:47");
   const making = useSend("post", "/api/sections", {
     onSuccess: ({ id }) => {
+      dropName();
+      dropFrom();
+      dropTo();
       refresh.of("/api/today");
       cancel?.();
       go(`/class/${id}`);
@@ -28,7 +32,6 @@ export default function NewClass({ cancel }: { cancel?: () => void }) {
   return (
     <main className="desk">
       <h1>{t("class.make")}</h1>
-      <ClassFile done={cancel} />
       <form className="grid max-w-md gap-4" noValidate onSubmit={make}>
         <Field
           label={t("class.name")}
@@ -62,6 +65,7 @@ export default function NewClass({ cancel }: { cancel?: () => void }) {
           )}
         </p>
       </form>
+      <ClassFile done={cancel} />
     </main>
   );
 }

@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import { useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
 import SendButton from "../kit/SendButton";
+import { useKeptText } from "../kit/useKeptText";
 import { useClassRefresh } from "./class";
 
 /** A file's bytes as they are, so that a wrong encoding is found and not mended in silence. */
@@ -16,18 +17,19 @@ async function coded(file: File): Promise<string> {
 /** Names pasted or a file: looked at first, row by row, then taken whole. */
 export default function Roster({ section }: { section: number }) {
   const { t } = useTranslation();
-  const [text, setText] = useState("");
+  const [text, setText, dropText] = useKeptText(`roster.${section}`);
+  const [isFirstOnly, setFirstOnly] = useState(true);
   const [file, setFile] = useState<{ name: string; text: string }>();
   const after = useClassRefresh();
   const looking = useSend("post", "/api/sections/{section}/roster");
   const taking = useSend("post", "/api/sections/{section}/roster", after);
   const given = (look: boolean) => ({
     params: { path: { section } },
-    body: file ? { text: file.text, coded: true, look } : { text, look },
+    body: { ...(file ? { text: file.text, coded: true } : { text }), look, first_names: isFirstOnly },
   });
   const take = () =>
     taking.send(given(false), () => {
-      setText("");
+      dropText();
       setFile(undefined);
       looking.reset();
     });
@@ -62,6 +64,18 @@ export default function Roster({ section }: { section: number }) {
           <span>{t("class.file")}</span>
           <input type="file" accept=".csv,.txt,text/csv,text/plain" onChange={choose} />
         </label>
+        <label className="flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={isFirstOnly}
+            onChange={() => {
+              looking.reset();
+              setFirstOnly(!isFirstOnly);
+            }}
+          />
+          {t("class.firstNames")}
+        </label>
         <p className="flex flex-wrap gap-2">
           <SendButton
             type="button"
@@ -93,7 +107,11 @@ export default function Roster({ section }: { section: number }) {
             </>
           )}
           {seen && seen.faults.length === 0 && (
-            <p className="py-2">{seen.students.map((student) => student.name).join(", ")}</p>
+            <ol className="roster-seen">
+              {seen.students.map((student) => (
+                <li key={student.row + student.name}>{student.name}</li>
+              ))}
+            </ol>
           )}
         </div>
       </div>

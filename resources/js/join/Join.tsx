@@ -1,4 +1,4 @@
-import { type FormEvent, useState } from "react";
+import { type FormEvent, useEffect, useEffectEvent, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useNavigate, useSearchParams } from "react-router";
 import client, { asProblem, body, type Schemas } from "../api/client";
@@ -7,6 +7,7 @@ import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import Keypad from "../kit/Keypad";
 import Door from "../shell/Door";
+import Loading from "../shell/Loading";
 import { useEntering, useSession } from "../shell/session";
 
 type Student = Schemas["SectionNames"]["students"][number];
@@ -25,8 +26,16 @@ export default function Join() {
   const joining = useEntering((input: { code: string; student_id: number; pin: string }) =>
     body(client.POST("/api/join", { body: input })),
   );
+  // A link with the class's code in it asks for nothing that is known already.
+  const linked = useRef(code.trim());
+  const { send } = finding;
+  const find = useEffectEvent((sought: string) => send({ params: { path: { code: sought } } }));
+  useEffect(() => {
+    if (linked.current !== "") find(linked.current);
+  }, []);
   const problem = joining.isError ? asProblem(joining.error) : undefined;
 
+  if (finding.isPending && linked.current !== "" && !finding.data) return <Loading />;
   if (!finding.data) {
     return (
       <Door title={t("join.title")}>

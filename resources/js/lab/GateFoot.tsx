@@ -25,7 +25,7 @@ export default function GateFoot({ look, station, missing, isOpen, back, sendBac
     <footer className={`gate-foot ${count > 0 ? "is-open" : ""}`}>
       <div>
         <b>{look.still ?? t("gate.nothingOpen")}</b>
-        {look.then.map((one) => (
+        {look.consequences.map((one) => (
           <span key={one} className="block">
             {one}
           </span>

@@ -1,7 +1,8 @@
-import { type FormEvent, useEffect, useRef, useState } from "react";
+import { type FormEvent, useEffect, useRef } from "react";
 import { useTranslation } from "react-i18next";
 import FieldProblem from "../kit/FieldProblem";
 import { Tick, Wrong } from "../kit/icons";
+import { useKeptText } from "../kit/useKeptText";
 import type { Board, BoardLine, Station, Weighing } from "./board";
 import Correct from "./Correct";
 import { isTyping, useDesk } from "./desk";
@@ -15,7 +16,7 @@ const AFTER = { unseen: "done", done: "not-done", "not-done": "unseen" } as cons
 export default function LinePanel({ board, station, line, last }: Props) {
   const { t } = useTranslation();
   const { say, problem } = useDesk();
-  const [reason, setReason] = useState("");
+  const [reason, setReason, dropReason] = useKeptText(`back.${station.id}.${line.id}`);
   const reasonField = useRef<HTMLInputElement>(null);
   const at = { station_id: station.id, line_id: line.id };
   const seenOf = (step: string) =>
@@ -44,7 +45,7 @@ export default function LinePanel({ board, station, line, last }: Props) {
   const sendBack = (event: FormEvent) => {
     event.preventDefault();
     say({ kind: "sent-back", detail: { reason }, ...at });
-    setReason("");
+    dropReason();
     reasonField.current?.blur();
   };
   return (

@@ -1,8 +1,9 @@
-import { type FormEvent, useState } from "react";
+import type { FormEvent } from "react";
 import { useTranslation } from "react-i18next";
 import FieldProblem from "../kit/FieldProblem";
 import { Tick } from "../kit/icons";
 import KitchenFraction from "../kit/KitchenFraction";
+import { useKeptText } from "../kit/useKeptText";
 import type { Board, Station } from "./board";
 import { useDesk } from "./desk";
 import WhoMeasures from "./WhoMeasures";
@@ -13,7 +14,7 @@ type Props = { board: Board; station: Station; openGate: (station: number) => vo
 export default function StationPanel({ board, station, openGate }: Props) {
   const { t, i18n } = useTranslation();
   const { say, problem } = useDesk();
-  const [note, setNote] = useState("");
+  const [note, setNote, dropNote] = useKeptText(`note.${board.lab.id}.${station.id}`);
   const clock = new Intl.DateTimeFormat(i18n.language, { timeStyle: "short", timeZone: board.time_zone });
   const at = { station_id: station.id };
   const name = (id: number) => board.lines.find((line) => line.id === id)?.name ?? "";
@@ -22,7 +23,7 @@ export default function StationPanel({ board, station, openGate }: Props) {
   const keep = (event: FormEvent) => {
     event.preventDefault();
     say({ kind: "note", detail: { text: note }, ...at });
-    setNote("");
+    dropNote();
   };
   const isOpen = board.lab.state === "open";
   return (

@@ -4,6 +4,7 @@ import { type Body, useRefresh, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import SendButton from "../kit/SendButton";
+import { useKeptText } from "../kit/useKeptText";
 import { usePantryNames } from "./names";
 
 type Food = Body<"post", "/api/pantry">;
@@ -32,16 +33,18 @@ export default function NewFood({ named = "", done }: { named?: string; done: (i
   const { t } = useTranslation();
   const refresh = useRefresh();
   const names = usePantryNames();
-  const [name, setName] = useState(named);
+  const [name, setName, dropName] = useKeptText(`food.${named}`, named);
   const [family, setFamily] = useState<Food["family"]>("fine-powder");
   const [typed, setGrams] = useState<string>();
   const usual = names.data?.usual.find((one) => one.family === family);
   // Until somebody weighs it, it weighs what its family does.
   const grams = typed ?? (usual ? String(usual.grams) : "");
-  const [reason, setReason] = useState("");
+  const [reason, setReason, dropReason] = useKeptText("food.reason");
   const [allergens, setAllergens] = useState<string[]>([]);
   const adding = useSend("post", "/api/pantry", {
     onSuccess: async ({ id }) => {
+      dropName();
+      dropReason();
       await refresh.of("/api/pantry", "/api/pantry/names");
       done(id);
     },

@@ -1,10 +1,11 @@
-import { type FormEvent, useState } from "react";
+import type { FormEvent } from "react";
 import { useTranslation } from "react-i18next";
 import { useNavigate } from "react-router";
 import { useRefresh, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import SendButton from "../kit/SendButton";
+import { useKeptText } from "../kit/useKeptText";
 import type { Sheet } from "./recipe";
 
 /** Another version of a recipe, with what changed and why. Labs keep the version they were made from. */
@@ -12,12 +13,18 @@ export default function ChangeRecipe({ sheet, done }: { sheet: Sheet; done: () =
   const { t } = useTranslation();
   const go = useNavigate();
   const refresh = useRefresh();
-  const [text, setText] = useState(sheet.text);
-  const [note, setNote] = useState("");
+  const of = `recipe.${sheet.id}.${sheet.version}`;
+  const [text, setText, dropText] = useKeptText(of, sheet.text);
+  const [note, setNote, dropNote] = useKeptText(`${of}.note`);
+  const leave = () => {
+    dropText();
+    dropNote();
+    done();
+  };
   const changing = useSend("post", "/api/recipes/{recipe}/versions", {
     onSuccess: () => {
       refresh.all();
-      done();
+      leave();
     },
   });
   const archiving = useSend("post", "/api/recipes/{recipe}/archive", {
@@ -61,7 +68,7 @@ export default function ChangeRecipe({ sheet, done }: { sheet: Sheet; done: () =
           <SendButton className="btn btn-primary h-12 px-6" isPending={changing.isPending}>
             {t("recipe.saveVersion", { number: sheet.version + 1 })}
           </SendButton>
-          <button type="button" className="btn btn-outline h-12" onClick={done}>
+          <button type="button" className="btn btn-outline h-12" onClick={leave}>
             {t("recipe.cancel")}
           </button>
           <button type="button" className="quiet ml-auto" onClick={() => archiving.send({ params: { path } })}>

@@ -1,4 +1,4 @@
-import { type FormEvent, useState } from "react";
+import type { FormEvent } from "react";
 import { useTranslation } from "react-i18next";
 import { useNavigate } from "react-router";
 import { useRefresh, useSend } from "../api/query";
@@ -6,17 +6,21 @@ import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import FilePick from "../kit/FilePick";
 import SendButton from "../kit/SendButton";
+import { useKeptText } from "../kit/useKeptText";
 
 /** A recipe as it was found, to be read. */
 export default function PasteBox() {
   const { t } = useTranslation();
   const go = useNavigate();
   const refresh = useRefresh();
-  const [text, setText] = useState("");
-  const [title, setTitle] = useState("");
-  const [flour, setFlour] = useState("");
+  const [text, setText, dropText] = useKeptText("paste");
+  const [title, setTitle, dropTitle] = useKeptText("paste.title");
+  const [flour, setFlour, dropFlour] = useKeptText("paste.flour");
   const keeping = useSend("post", "/api/recipes", {
     onSuccess: ({ id }) => {
+      dropText();
+      dropTitle();
+      dropFlour();
       refresh.of("/api/recipes");
       go(`/recipes/${id}`);
     },

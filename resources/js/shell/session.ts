@@ -2,6 +2,7 @@ import { type QueryClient, useMutation, useQueryClient } from "@tanstack/react-q
 import client, { type Schemas } from "../api/client";
 import { $api } from "../api/query";
 import { settleDecimal } from "../kit/numbers";
+import { forgetTexts } from "../kit/useKeptText";
 import { forgetPrint } from "../kit/useLargePrint";
 
 export type Session = Schemas["Session"];
@@ -36,6 +37,7 @@ export function useEntering<Input>(enter: (input: Input) => Promise<Session>) {
     },
     onSuccess: (session) => {
       forgetPrint();
+      forgetTexts();
       settleDecimal(null);
       queries.clear();
       queries.setQueryData(KEY, session);
@@ -49,6 +51,7 @@ export function useSignOut() {
     mutationFn: async () => void (await client.DELETE("/api/session")),
     onSettled: () => {
       forgetPrint();
+      forgetTexts();
       settleDecimal(null);
       queries.clear();
     },

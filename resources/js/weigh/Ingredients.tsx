@@ -1,7 +1,7 @@
 import { useTranslation } from "react-i18next";
 import { useKept } from "../outbox/outbox";
 import IngredientRow from "./IngredientRow";
-import { type Line, toDo, useKitchen } from "./kitchen";
+import { type Line, latest, toDo, useKitchen } from "./kitchen";
 
 type Props = { next: Line | undefined; measure: (line: Line) => void };
 
@@ -12,7 +12,10 @@ export default function Ingredients({ next, measure }: Props) {
   const kept = useKept();
   const open = toDo(kitchen, kept);
   const later = kitchen.lines.filter((line) => line.later);
-  const aside = kitchen.lines.filter((line) => !open.includes(line) && !line.later);
+  const weighed = kitchen.lines.filter((line) => !open.includes(line) && !line.later);
+  // What misses stands nowhere yet: it is measured again, or the teacher accepts it.
+  const missed = weighed.filter((line) => !line.checked && ["heaped", "shy"].includes(latest(line)?.verdict ?? ""));
+  const aside = weighed.filter((line) => !missed.includes(line));
   return (
     <>
       {open.length > 0 && (
@@ -22,6 +25,18 @@ export default function Ingredients({ next, measure }: Props) {
             {open.map((line) => (
               <li key={line.id}>
                 <IngredientRow line={line} isNext={line === next} measure={measure} />
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {missed.length > 0 && (
+        <>
+          <h2 className="h2rim">{t("kitchen.missed")}</h2>
+          <ul>
+            {missed.map((line) => (
+              <li key={line.id}>
+                <IngredientRow line={line} isNext={false} measure={measure} />
               </li>
             ))}
           </ul>

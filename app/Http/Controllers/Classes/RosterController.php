@@ -22,9 +22,9 @@ final class RosterController extends Controller
         RosterRequest $request, Section $section, ImportRoster $importing, #[CurrentUser('teacher')] Teacher $teacher,
     ): RosterPreview {
         if ($request->boolean('look')) {
-            return $importing->preview($section, $request->text());
+            return $importing->preview($section, $request->text(), $request->isFirstOnly());
         }
-        $taken = $importing->import($section, $request->text());
+        $taken = $importing->import($section, $request->text(), $request->isFirstOnly());
         Live::tellSeats($section);
         AdultLog::tell($teacher, Act::TookInRoster, ['class' => $section->name]);
 

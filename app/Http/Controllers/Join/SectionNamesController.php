@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Join;
 
+use App\Classes\Code;
 use App\Http\Controllers\Controller;
 use App\Http\Views\Join\SectionNames;
 use App\Models\Section;
@@ -22,7 +23,7 @@ final class SectionNamesController extends Controller
     /** @throws ValidationException when there is none, or it is not open to join */
     public static function open(string $code): Section
     {
-        $section = Section::query()->where('code', strtoupper(trim($code)))->first();
+        $section = Section::query()->where('code', Code::tidy($code))->first();
         if ($section === null || ! $section->open_to_join) {
             throw InvalidInput::because('code', Phrase::of($section === null ? 'refusal.no-such-class' : 'refusal.class-shut'));
         }

@@ -12,7 +12,17 @@ final class RosterRequest extends ApiRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['text' => ['required', 'string', 'max:5600000'], 'look' => ['required', 'boolean'], 'coded' => ['nullable', 'boolean']];
+        return [
+            'text' => ['required', 'string', 'max:5600000'],
+            'look' => ['required', 'boolean'], 'coded' => ['nullable', 'boolean'],
+            'first_names' => ['nullable', 'boolean'],
+        ];
+    }
+
+    /** First names alone, unless whole names are asked for. */
+    public function isFirstOnly(): bool
+    {
+        return $this->boolean('first_names', true);
     }
 
     public function text(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Join;
 
+use App\Classes\Code;
 use App\Http\Requests\ApiRequest;
 
 final class StationJoinRequest extends ApiRequest
@@ -17,6 +18,6 @@ final class StationJoinRequest extends ApiRequest
     /** As people type it from a card: any case, with or without the gap in the middle. */
     public function code(): string
     {
-        return strtoupper((string) preg_replace('/[\s-]+/', '', $this->string('code')->toString()));
+        return Code::tidy($this->string('code')->toString());
     }
 }

@@ -32,19 +32,19 @@ final readonly class GateLook extends View
      * @param  list<int>  $fine  lines that are Level, or accepted
      * @param  list<int>  $open  lines that the dough would have wrong, or not at all
      * @param  string|null  $still  those in words; null: nothing is open
-     * @param  list<string>  $then  what that does to the bake
+     * @param  list<string>  $consequences  what that does to the bake
      */
     public function __construct(
         public array $rows,
         public array $fine,
         public array $open,
         public ?string $still,
-        public array $then,
+        public array $consequences,
     ) {
     }
 
     /** So many sentences on the bake: the worst ones. */
-    private const THEN = 2;
+    private const CONSEQUENCES = 2;
 
     public static function of(Lab $lab, Station $station, Diagnose $diagnosing): self
     {
@@ -73,7 +73,7 @@ final readonly class GateLook extends View
             fine: array_column(array_filter($all, static fn (GateLine $one): bool => $one->why === null), 'line'),
             open: array_column($open, 'line'),
             still: $open === [] ? null : Said::phrase(Phrase::of('gate.still', ['what' => self::inShort($open, $lineOf, $last)])),
-            then: self::then($open, $lineOf, $last),
+            consequences: self::consequences($open, $lineOf, $last),
         );
     }
 
@@ -150,7 +150,7 @@ final readonly class GateLook extends View
      * @param  Collection<int, Weighing>  $last
      * @return list<string>
      */
-    private static function then(array $open, Collection $lines, Collection $last): array
+    private static function consequences(array $open, Collection $lines, Collection $last): array
     {
         $said = [];
         foreach ($open as $one) {
@@ -161,6 +161,6 @@ final readonly class GateLook extends View
             }
         }
 
-        return array_slice(array_values(array_unique($said)), 0, self::THEN);
+        return array_slice(array_values(array_unique($said)), 0, self::CONSEQUENCES);
     }
 }

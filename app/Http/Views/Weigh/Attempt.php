@@ -43,7 +43,8 @@ final readonly class Attempt extends View
             )->orderBy('weighings.attempt')
             ->get(
                 [
-                    'weighings.id', 'lab_line_id', 'attempt', 'verdict', 'grams', 'readability_g', 'error_g', 'corrects_id', 'weighings.teacher_id',
+                    'weighings.id', 'lab_line_id', 'attempt', 'verdict', 'grams', 'readability_g', 'error_g', 'corrects_id',
+                    'weighings.teacher_id',
                     'students.name as student', DB::raw(LabEvent::TAKEN_BACK.' AS taken_back'),
                 ],
             );

@@ -106,7 +106,9 @@ final readonly class WeighingResult extends View
             gain: $gain === null ? null : Said::phrase($gain),
             predicted: $weighing->predicted,
             earlier: array_values($weighing->earlier()->map(EarlierWeighing::of(...))->all()),
-            working: [...$working['how'], ...array_map(Said::phrase(...), Explanation::of($judged, $weighing->together)), ...$working['source']],
+            working: [
+                ...$working['how'], ...array_map(Said::phrase(...), Explanation::of($judged, $weighing->together)), ...$working['source'],
+            ],
             cups: WeighedCup::all($weighing),
             weighed_out: $weighing->measured()->isWeighedOut(),
             source: $weighing->source,
