@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Live;
 
 use App\Http\Views\Lab\BoardChange;
+use App\Http\Views\Lab\BoardWeighing;
 use App\Http\Views\View;
 use App\Http\Views\Weigh\StationChange;
 use App\Labs\StationStates;
@@ -12,6 +13,7 @@ use App\Models\Lab;
 use App\Models\Section;
 use App\Models\Station;
 use Hovik\Core\Lab\EventKind;
+use Hovik\Core\Lab\StationState;
 
 /**
  * Small facts about a class, a station or a lab, published to whoever may listen. What happens at a station carries what changed
@@ -37,14 +39,17 @@ final class Live
         $station = $station->withoutRelations(); // who sits there now, not when the request began
         $fact = ['what' => $kind === null ? 'weighing-stored' : 'happened', 'kind' => $kind?->value, 'station' => $station->id];
         defer(static fn () => rescue(static function () use ($lab, $station, $kind, $fact): void {
-            $state = StationStates::at($lab, $station);
+            // Its weighings and its events are read once for all that is told of them.
+            $rows = BoardWeighing::rows($lab, $station);
+            $state = StationStates::of($lab, $station, $rows)[$station->id] ?? StationState::after([]);
+            $weighings = BoardWeighing::all($rows, $lab);
             $isInWords = $kind?->changesWhatIsAtHand() === true;
             app(Publisher::class)->publish(
-                "labs/$lab->id", self::told($fact, $isInWords || $state->dropped !== [] ? null : BoardChange::of($lab, $station)),
+                "labs/$lab->id", self::told($fact, $isInWords || $state->dropped !== [] ? null : BoardChange::of($lab, $station, $state, $weighings)),
             );
             app(Publisher::class)->publish(
                 $kind?->isOnTheShelf() === true ? "sections/$lab->section_id" : "stations/$station->id",
-                self::told($fact, $isInWords ? null : StationChange::of($lab, $station, $state)),
+                self::told($fact, $isInWords ? null : StationChange::of($lab, $station, $state, $weighings)),
             );
         }));
     }

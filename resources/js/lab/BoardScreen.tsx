@@ -19,7 +19,7 @@ export default function BoardScreen() {
   });
   const board = useQuery({
     ...query,
-    refetchInterval: live === "live" ? 120_000 : 5000,
+    refetchInterval: live === "live" ? false : 5000,
     refetchIntervalInBackground: true,
   });
   if (board.data) {

@@ -11,8 +11,8 @@ export type Way = Schemas["LineWay"];
 export type Line = Schemas["StationLine"] & { way?: Way["way"] };
 export type Result = Schemas["WeighingResult"];
 
-// The stream tells of everything and has all of it fetched again when it is back; asking in between is for what nobody foresaw.
-const LIVE_MS = 120_000;
+// The stream tells of everything, and when it opens anew, every ten minutes at least, all of it is asked for; no asking in between.
+const LIVE_MS = false;
 const ALONE_MS = 5000;
 
 type Change = Schemas["StationChange"];

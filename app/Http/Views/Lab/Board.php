@@ -7,6 +7,7 @@ namespace App\Http\Views\Lab;
 use App\Http\Views\Prepare\StepOfDirections;
 use App\Http\Views\View;
 use App\Labs\LabWords;
+use App\Labs\StationStates;
 use App\Models\Lab;
 use App\Models\Scale;
 use App\Models\ScaleCheck;
@@ -54,7 +55,7 @@ final readonly class Board extends View
             lines: $runs ? LabWords::board($lab) : array_map(
                 static fn (BoardLine $line): BoardLine => $line->withoutTarget(), LabWords::board($lab),
             ),
-            stations: BoardStation::all($lab, $rows),
+            stations: BoardStation::all($lab, StationStates::of($lab, null, $rows)),
             scales: array_values($section->kitchen->workingScales()->map(
                 fn (Scale $scale): BoardScale => new BoardScale(
                     $scale->id, $scale->name, isset($today[$scale->id]), $today[$scale->id] ?? false,

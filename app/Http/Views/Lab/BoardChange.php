@@ -7,6 +7,7 @@ namespace App\Http\Views\Lab;
 use App\Http\Views\View;
 use App\Models\Lab;
 use App\Models\Station;
+use Hovik\Core\Lab\StationState;
 
 /** What changes of a board when something happens at one station, as its stream tells it: that station whole, with all its weighings. */
 final readonly class BoardChange extends View
@@ -19,14 +20,9 @@ final readonly class BoardChange extends View
     ) {
     }
 
-    public static function of(Lab $lab, Station $station): self
+    /** @param  list<BoardWeighing>  $weighings  of the station */
+    public static function of(Lab $lab, Station $station, StationState $state, array $weighings): self
     {
-        $rows = BoardWeighing::rows($lab, $station);
-
-        return new self(
-            BoardStation::all($lab, $rows, $station)[0],
-            BoardWeighing::all($rows, $lab),
-            BoardTotals::stored($lab),
-        );
+        return new self(BoardStation::all($lab, [$station->id => $state], $station)[0], $weighings, BoardTotals::stored($lab));
     }
 }

@@ -7,14 +7,13 @@ namespace App\Http\Views\Lab;
 use App\Http\Views\View;
 use App\Http\Views\Weigh\MeasuringNow;
 use App\Labs\LabWords;
-use App\Labs\StationStates;
 use App\Labs\StationTurns;
 use App\Models\Lab;
 use App\Models\Station;
 use App\Models\Student;
 use Hovik\Core\Lab\StationState;
-use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Collection;
+use Illuminate\Database\Eloquent\Collection as Models;
+use Illuminate\Database\Query\Builder;
 use stdClass;
 
 /** How a station stands. */
@@ -69,21 +68,21 @@ final readonly class BoardStation extends View
     }
 
     /**
-     * @param  Collection<int, stdClass>  $weighings  of the board, or of the one station
+     * @param  array<int, StationState>  $states  of the board, or of the one station, by id
      * @return list<self>
      */
-    public static function all(Lab $lab, Collection $weighings, ?Station $only = null): array
+    public static function all(Lab $lab, array $states, ?Station $only = null): array
     {
-        $checks = $lab->checks()->toBase()->get(['station_id', 'kind'])->map(
-            fn (stdClass $check): string => "$check->station_id $check->kind",
-        )->flip();
-        $states = StationStates::of($lab, $only, $weighings);
+        $checks = $lab->checks()->toBase()->when($only, fn (Builder $query) => $query->where('station_id', $only?->id))
+            ->get(['station_id', 'kind'])->map(
+                fn (stdClass $check): string => "$check->station_id $check->kind",
+            )->flip();
         $lines = LabWords::board($lab); // kept in memory: the lines themselves are large
 
         $turns = StationTurns::of($lab);
         $today = now($lab->section->kitchen->school->time_zone)->toDateString();
-        $stations = $lab->section->stations()->with('students:id,station_id,name,roster_number,away_on')
-            ->when($only, fn (Builder $query) => $query->whereKey($only?->id))->get(['id', 'name', 'section_id']);
+        $stations = $only !== null ? self::fresh($only) : $lab->section->stations()->with('students:id,station_id,name,roster_number,away_on')
+            ->get(['id', 'name', 'section_id']);
 
         return array_values($stations->map(function (Station $station) use ($checks, $states, $lines, $lab, $turns, $today): self {
             $id = $station->id;
@@ -100,6 +99,12 @@ final readonly class BoardStation extends View
                 $lab->nowOf($own, array_column($lines, 'place', 'id')),
             );
         })->all());
+    }
+
+    /** @return Models<int, Station> the one, with who sits there */
+    private static function fresh(Station $station): Models
+    {
+        return new Models([$station->loadMissing('students')]);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Views\Weigh;
 
+use App\Http\Views\Lab\BoardWeighing;
 use App\Http\Views\View;
 use App\Labs\LabWords;
 use App\Models\Lab;
@@ -31,6 +32,25 @@ final readonly class Attempt extends View
         public bool $corrected,
         public ?string $put_right,
     ) {
+    }
+
+    /**
+     * The same, of weighings that are at hand.
+     *
+     * @param  list<BoardWeighing>  $weighings  of a station
+     * @return array<int, list<self>> by line
+     */
+    public static function ofBoard(array $weighings): array
+    {
+        $byLine = [];
+        foreach ($weighings as $one) {
+            $byLine[$one->line_id][] = new self(
+                $one->id, $one->attempt, $one->verdict, $one->tolerances, $one->student, $one->grams, $one->decimals, $one->corrected,
+                $one->put_right,
+            );
+        }
+
+        return $byLine;
     }
 
     /** @return array<int, list<self>> of a station, by line */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Views\Weigh;
 
+use App\Http\Views\Lab\BoardWeighing;
 use App\Http\Views\Lab\RunningTimer;
 use App\Http\Views\View;
 use App\Labs\LabWords;
@@ -37,7 +38,8 @@ final readonly class StationChange extends View
     ) {
     }
 
-    public static function of(Lab $lab, Station $station, StationState $state): self
+    /** @param  list<BoardWeighing>  $weighings  of the station */
+    public static function of(Lab $lab, Station $station, StationState $state, array $weighings): self
     {
         $frozen = LabWords::at($lab, $station);
         $lines = array_column($frozen, 'id');
@@ -54,7 +56,7 @@ final readonly class StationChange extends View
             timers: RunningTimer::all($state),
             measuring: MeasuringNow::all($state, $station->students),
             todo: $state->todo($now),
-            lines: LineChange::all($lines, $state, Attempt::byLine($lab, $station)),
+            lines: LineChange::all($lines, $state, Attempt::ofBoard($weighings)),
         );
     }
 }
