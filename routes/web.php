@@ -13,6 +13,7 @@ use App\Http\Controllers\Classes\ColleagueController;
 use App\Http\Controllers\Classes\LetInController;
 use App\Http\Controllers\Classes\PinController;
 use App\Http\Controllers\Classes\RosterController;
+use App\Http\Controllers\Classes\SeatsController;
 use App\Http\Controllers\Classes\SectionCodeController;
 use App\Http\Controllers\Classes\SectionController;
 use App\Http\Controllers\Classes\SectionEndController;
@@ -202,6 +203,8 @@ Route::prefix('api')->group(function (): void {
             ->scopeBindings()->can('run', 'section');
         Route::post('sections/{section}/code', [SectionCodeController::class, 'store'])->can('run', 'section');
         Route::post('sections/{section}/roster', [RosterController::class, 'store'])->can('run', 'section');
+        Route::post('sections/{section}/seats', [SeatsController::class, 'deal'])->can('run', 'section');
+        Route::put('sections/{section}/seats', [SeatsController::class, 'update'])->can('run', 'section');
         Route::post('sections/{section}/stations', [StationController::class, 'store'])->can('run', 'section');
         Route::put('sections/{section}/stations/{station}', [StationController::class, 'update'])->scopeBindings()->can('run', 'section');
         Route::delete('sections/{section}/stations/{station}', [StationController::class, 'destroy'])

@@ -180,7 +180,7 @@ await Promise.all([
   }),
   ...[...tablets.map((one) => [one, LOOK_S.tablet]), ...teachers.map((one) => [one, LOOK_S.board])].map(
     async ([visitor, every]) => {
-      await wait(1000 * every * chance());
+      await wait(1000 * Math.min(every * chance(), SECONDS));
       while (!isOver()) {
         await visitor.look();
         await wait(Math.max(0, Math.min(1000 * every, from + SECONDS * 1000 - performance.now())));

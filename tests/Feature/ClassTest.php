@@ -216,3 +216,19 @@ it('makes labs, says steps and practises as the class settled', function () {
     $this->asNobody()->asTeacher($school->teacher);
     expect($this->getJson("/api/sections/{$school->id}/practice")->json('skills.*.id'))->not->toContain('oven')->toContain('hygiene');
 });
+
+it('deals the seats out to be looked at, leaves who is away where they are, and seats many at once', function () {
+    $today = now($this->class->kitchen->school->time_zone)->toDateString();
+    $away = $this->class->students->first();
+    $away->update(['away_on' => $today]);
+    $before = $this->class->students()->pluck('station_id', 'id')->all();
+    $seats = $this->postJson("$this->url/seats", ['seed' => 3])->assertOk()->json('seats');
+    $here = array_values(array_diff($this->class->students->modelKeys(), [$away->id]));
+    expect(array_column($seats, 'student_id'))->toEqualCanonicalizing($here)
+        ->and($this->class->students()->pluck('station_id', 'id')->all())->toBe($before);
+    $this->putJson("$this->url/seats", ['seats' => $seats])->assertNoContent();
+    expect($this->class->students()->pluck('station_id', 'id')->except($away->id)->all())
+        ->toEqual(array_column($seats, 'station_id', 'student_id'));
+    $stranger = $this->section('Foods 7')->students->first();
+    $this->putJson("$this->url/seats", ['seats' => [['student_id' => $stranger->id, 'station_id' => null]]])->assertUnprocessable();
+});

@@ -304,6 +304,10 @@ $routes = static function (): array {
         ['GET', 'api/sections/{section}', RUN, []], ['PUT', 'api/sections/{section}', RUN, $settings],
         ['POST', 'api/sections/{section}/code', RUN, []],
         ['PUT', 'api/sections/{section}/set-up', RUN, ['own' => [], 'without' => []]],
+        ['POST', 'api/sections/{section}/seats', RUN, ['seed' => 7]],
+        ['PUT', 'api/sections/{section}/seats', RUN, [fn (SchoolTestCase $test): array => [
+            'seats' => [['student_id' => $test->class->students->first()->id, 'station_id' => null]],
+        ]]],
         ['POST', 'api/sections/{section}/roster', RUN, ['text' => 'Quill', 'look' => false]],
         ['POST', 'api/sections/{section}/stations', RUN, ['name' => 'Aspen']],
         ['PUT', 'api/sections/{section}/stations/{spare}', RUN, ['name' => 'Aspen']],

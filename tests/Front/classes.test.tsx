@@ -137,7 +137,7 @@ describe("who sits where", () => {
     const screen = await page(<Seats one={seats()} />);
     const who = [...screen.place.querySelectorAll(".seat")].map((seat) => [
       seat.getAttribute("aria-label"),
-      ...[...seat.querySelectorAll("li > span:first-child")].map((one) => one.textContent),
+      ...[...seat.querySelectorAll("li > .renames")].map((one) => one.textContent),
     ]);
     expect(who).toEqual([["Hazel", "Oona", "Mateus"], ["Rowan"], ["No station yet", "Ilka"]]);
     const full = await page(<Seats one={oneClass({ students: oneClass().students.slice(0, 2) })} />);
@@ -174,11 +174,42 @@ describe("who sits where", () => {
     expect(bodies(screen)).toEqual([{ name: "Oona", station_id: 2 }]);
   });
 
+  it("has a name written otherwise, and keeps it as it was on Escape", async () => {
+    const screen = await page(<Seats one={seats()} />, { "PUT /api/sections/3/students/11": {} });
+    await screen.press("Name: Oona");
+    screen.type("Name: Oona", "Oonagh");
+    await screen.leave("Name: Oona");
+    expect(screen.changes()[0]).toMatchObject({ asked: "PUT /api/sections/3/students/11", body: { name: "Oonagh" } });
+    await screen.press("Name: Mateus");
+    const box = screen.box("Name: Mateus");
+    screen.type("Name: Mateus", "M");
+    act(() => void box.dispatchEvent(new KeyboardEvent("keydown", { key: "Escape", bubbles: true })));
+    expect(screen.button("Name: Mateus").textContent).toBe("Mateus");
+    expect(screen.changes()).toHaveLength(1);
+  });
+
+  it("deals the seats out: looked at, dealt again, kept", async () => {
+    const dealt = [
+      { student_id: 11, station_id: 2 },
+      { student_id: 12, station_id: 1 },
+    ];
+    const screen = await page(<Seats one={seats()} />, {
+      "POST /api/sections/3/seats": { seats: dealt },
+      "PUT /api/sections/3/seats": {},
+    });
+    await screen.press("Deal the seats out");
+    expect(screen.all(".dealt > div")).toEqual(["HazelMateus", "RowanOona"]);
+    await screen.press("Deal again");
+    await screen.press("Keep these seats");
+    expect(screen.changes().at(-1)).toMatchObject({ asked: "PUT /api/sections/3/seats", body: { seats: dealt } });
+    expect(screen.all(".dealt")).toEqual([]);
+  });
+
   it("makes a new PIN to hand out, shown until it is told", async () => {
     const screen = await page(<Seats one={seats()} />, {
       "POST /api/sections/3/students/11/pin": { name: "Oona", pin: "4826" },
     });
-    expect(screen.all("li button").filter((name) => name !== "⋯")).toEqual(["New PIN"]); // only who has one
+    expect(screen.all("li button").filter((name) => name.startsWith("New"))).toEqual(["New PIN"]); // only who has one
     await screen.press("Make a new PIN for Oona");
     expect(screen.text()).toContain("New PIN, tell them now: 4826");
     await screen.press("Told");

@@ -1,6 +1,7 @@
 import { Route, Routes } from "react-router";
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
 import { learn, speak, startWords } from "../../resources/js/i18n/i18n";
+import CodeCards from "../../resources/js/print/CodeCards";
 import PrintLab from "../../resources/js/print/PrintLab";
 import PrintWall from "../../resources/js/print/PrintWall";
 import { labLine, labSheet } from "./made";
@@ -293,6 +294,17 @@ describe("for the wall", () => {
     expect(screen.text()).toContain("Our tools: 1 tsp · 1⁄2 cup");
     expect(screen.all(".cup-weights li")).toEqual(["Bread flour 132 g Household tables."]);
     expect(screen.all("tbody tr")).toEqual(["1⁄2 cup8 1⁄3 tbsp25125.0", "1 tsp5.0"]);
+  });
+
+  it("has the codes to come in by, as pictures and as letters", async () => {
+    const one = {
+      code: "HJQSHK",
+      settings: { name: "Foods 1" },
+      stations: [{ id: 1, name: "Hazel", code: "HAZEL234" }],
+    };
+    const screen = await page(<CodeCards />, { "GET /api/sections/3": one }, "/print/codes?class=3");
+    expect(screen.all(".code-big, .code-mid")).toEqual(["HJQSHK", "HAZEL234"]);
+    expect(screen.all("svg title")).toEqual(["QR code for HJQSHK", "QR code for HAZEL234"]);
   });
 
   it("labels are for the tools that are owned, with where they live", async () => {

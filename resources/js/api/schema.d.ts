@@ -1555,6 +1555,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sections/{section}/seats": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Seat many at once */
+        put: operations["seatsUpdate"];
+        /** Deal the seats out by chance, to be looked at: whoever is away today keeps theirs */
+        post: operations["seatsDeal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sections/{section}/set-up": {
         parameters: {
             query?: never;
@@ -2407,6 +2425,14 @@ export interface components {
             grams: number;
             decimals: number;
             source: string;
+        };
+        /** @description Seats as they would be: looked at before they are taken. */
+        Dealt: {
+            seats: components["schemas"]["DealtSeat"][];
+        };
+        DealtSeat: {
+            student_id: number;
+            station_id: number;
         };
         /** @description What the kitchen owns, and what there is. */
         DrawerPage: {
@@ -7293,6 +7319,73 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RosterPreview"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    seatsUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    seats: {
+                        student_id: number;
+                        station_id: number | null;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    seatsDeal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    seed: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Dealt"];
                 };
             };
             401: components["responses"]["SignedOut"];

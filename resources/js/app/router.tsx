@@ -2,6 +2,7 @@ import { createBrowserRouter } from "react-router";
 import { learn } from "../i18n/i18n";
 import BrokenPage from "../shell/BrokenPage";
 import Loading from "../shell/Loading";
+import Root from "./Root";
 
 const screen =
   (load: () => Promise<{ default: React.ComponentType }>, book?: Parameters<typeof learn>[0]) => async () => {
@@ -13,6 +14,7 @@ const showsKit = document.querySelector('meta[name="hovik-kit"]') !== null;
 /** One chunk a screen: a student's phone never fetches the teacher's board. */
 export const router = createBrowserRouter([
   {
+    Component: Root,
     ErrorBoundary: BrokenPage,
     HydrateFallback: Loading,
     children: [

@@ -1,5 +1,6 @@
 import { QRCodeSVG } from "qrcode.react";
 import { useTranslation } from "react-i18next";
+import { Link } from "react-router";
 import { useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
 import { type Class, useClassRefresh } from "./class";
@@ -28,6 +29,9 @@ export default function Codes({ one }: { one: Class }) {
       >
         {t("class.renew")}
       </button>
+      <Link className="quiet ml-2" to={`/print/codes?class=${one.id}`}>
+        {t("class.printCodes")}
+      </Link>
       <FieldProblem>{renewing.says ?? renewingStation.says}</FieldProblem>
       <table className="supplies">
         <tbody>

@@ -4,6 +4,7 @@ import FieldProblem from "../kit/FieldProblem";
 import TakeOut from "../kit/TakeOut";
 import Bowl from "./Bowl";
 import { type Class, useClassRefresh } from "./class";
+import Renaming from "./Renaming";
 import StudentPin from "./StudentPin";
 import StudentWays from "./StudentWays";
 
@@ -58,7 +59,7 @@ export default function Seat({ one, station, change }: Props) {
             draggable
             onDragStart={(event) => event.dataTransfer.setData("text/plain", String(student.id))}
           >
-            <span>{student.name}</span>
+            <Renaming section={one.id} student={student} />
             <select
               aria-label={t("class.seatOf", { name: student.name })}
               value={student.station_id ?? ""}

@@ -6,6 +6,7 @@ import FieldProblem from "../kit/FieldProblem";
 import SendButton from "../kit/SendButton";
 import { emptied } from "../kit/sent";
 import { type Class, useClassRefresh } from "./class";
+import DealOut from "./DealOut";
 import Seat from "./Seat";
 
 /** Every student with a seat to choose: by keyboard, by touch, and by dragging a name onto a station. */
@@ -33,6 +34,7 @@ export default function Seats({ one }: { one: Class }) {
         ))}
       </div>
       {one.students.length > 0 && <p className="soft pt-3">{t("class.ways")}</p>}
+      {one.students.length > 0 && one.stations.length > 0 && <DealOut one={one} />}
       <FieldProblem>{seating.says}</FieldProblem>
       <form className="flex items-end gap-3 pt-4" onSubmit={add} noValidate>
         <Field

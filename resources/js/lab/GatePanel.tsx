@@ -1,10 +1,11 @@
 import { useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
+import { isTyping } from "../kit/isTyping";
 import { shown } from "../kit/numbers";
 import VerdictGlyph from "../kit/VerdictGlyph";
 import ProblemNote from "../shell/ProblemNote";
 import { type Board, byCell, cellKey, type Station } from "./board";
-import { isTyping, useDesk } from "./desk";
+import { useDesk } from "./desk";
 import GateFoot from "./GateFoot";
 import GateRow from "./GateRow";
 import { useGateLook } from "./useGateLook";

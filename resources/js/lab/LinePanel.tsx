@@ -2,10 +2,11 @@ import { type FormEvent, useEffect, useRef } from "react";
 import { useTranslation } from "react-i18next";
 import FieldProblem from "../kit/FieldProblem";
 import { Tick, Wrong } from "../kit/icons";
+import { isTyping } from "../kit/isTyping";
 import { useKeptText } from "../kit/useKeptText";
 import type { Board, BoardLine, Station, Weighing } from "./board";
 import Correct from "./Correct";
-import { isTyping, useDesk } from "./desk";
+import { useDesk } from "./desk";
 import LastCauses from "./LastCauses";
 
 type Props = { board: Board; station: Station; line: BoardLine; last: Weighing | undefined };

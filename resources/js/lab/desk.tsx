@@ -49,12 +49,3 @@ export function useDesk() {
   if (!desk) throw new Error("There is no desk around this.");
   return desk;
 }
-
-/** Single keys act only where nobody is typing. */
-export const isTyping = (event: { target: EventTarget | null; ctrlKey: boolean; metaKey: boolean; altKey: boolean }) =>
-  event.ctrlKey ||
-  event.metaKey ||
-  event.altKey ||
-  event.target instanceof HTMLInputElement ||
-  event.target instanceof HTMLTextAreaElement ||
-  event.target instanceof HTMLSelectElement;

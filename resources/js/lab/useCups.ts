@@ -1,8 +1,9 @@
 import { type KeyboardEvent, useEffect, useMemo, useRef, useState } from "react";
+import { isTyping } from "../kit/isTyping";
 import { isDark } from "../shell/theme";
 import type { Board } from "./board";
 import type { CellActs, Place } from "./Cell";
-import { isTyping, useDesk } from "./desk";
+import { useDesk } from "./desk";
 import { inOrder, type Waits } from "./Waiting";
 
 /** Dark, without names, large: for the wall. Ends with the page. */

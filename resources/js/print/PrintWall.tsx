@@ -1,10 +1,12 @@
 import { useParams } from "react-router";
+import CodeCards from "./CodeCards";
 import EquivalentsChart from "./EquivalentsChart";
 import PrintFrame from "./PrintFrame";
 import ToolLabels from "./ToolLabels";
 
-/** What hangs in the kitchen whatever the lab: the equivalents chart, and labels for the tools. */
+/** What hangs in the kitchen whatever the lab: the equivalents chart, labels for the tools, the codes to come in by. */
 export default function PrintWall() {
   const { what = "" } = useParams();
-  return <PrintFrame>{what === "labels" ? <ToolLabels /> : <EquivalentsChart />}</PrintFrame>;
+  const pages = { labels: <ToolLabels />, codes: <CodeCards /> };
+  return <PrintFrame>{pages[what as keyof typeof pages] ?? <EquivalentsChart />}</PrintFrame>;
 }

@@ -1,12 +1,15 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Navigate, NavLink, Outlet, useLocation, useMatch, useNavigate } from "react-router";
 import Brand from "../kit/Brand";
+import KeysHelp from "./KeysHelp";
 import LanguageButton from "./LanguageButton";
 import Loading from "./Loading";
 import ProblemNote from "./ProblemNote";
 import { useSession, useSignOut } from "./session";
 import { chooseTheme, isDark } from "./theme";
+import { toHeading } from "./useArrival";
+import { useShortcuts } from "./useShortcuts";
 
 /** Places that an aide has. */
 const AN_AIDES = /^\/(today|account|labs\/\d+(\/table)?)\/?$/;
@@ -21,6 +24,8 @@ export default function TeacherLayout() {
   const inLab = useMatch("/labs/:lab/*");
   const atLab = useMatch("/labs/:lab/prepare") === null ? inLab : null; // before the day it is something to prepare
   const [dark, setDark] = useState(isDark);
+  const keys = useRef<HTMLDialogElement>(null);
+  useShortcuts({ lab: atLab?.pathnameBase, help: () => keys.current?.showModal() });
   if (session.isPending) return <Loading />;
   if (session.isError) return <ProblemNote error={session.error} retry={session.refetch} />;
   if (session.data.kind !== "teacher") return <Navigate to="/sign-in" replace />;
@@ -29,19 +34,29 @@ export default function TeacherLayout() {
   if (!teaches && !AN_AIDES.test(pathname)) return <Navigate to="/today" replace />;
   return (
     <div className="board-page">
+      <a
+        className="skip"
+        href={pathname}
+        onClick={(event) => {
+          event.preventDefault();
+          toHeading();
+        }}
+      >
+        {t("keys.skip")}
+      </a>
       <header className="top">
         <NavLink to="/today" aria-label="Hovik" title={t("welcome.version", { version: session.data.version })}>
           <Brand />
         </NavLink>
         <span className="soft of-school">{session.data.school}</span>
-        <nav className="places">
+        <nav className="places" aria-label={t("keys.day")}>
           <NavLink to="/today">{t("places.today")}</NavLink>
           {teaches && <NavLink to="/prepare">{t("places.prepare")}</NavLink>}
           {teaches && <NavLink to="/practise">{t("places.practise")}</NavLink>}
           {atLab && <NavLink to={atLab.pathnameBase}>{t("places.lab")}</NavLink>}
         </nav>
         {teaches && (
-          <nav className="places ml-auto" aria-label={t("places.drawer")}>
+          <nav className="places ml-auto" aria-label={t("keys.kitchen")}>
             <NavLink to="/drawer">{t("places.drawer")}</NavLink>
             <NavLink to="/pantry">{t("places.pantry")}</NavLink>
             <NavLink to="/class">{t("places.class")}</NavLink>
@@ -63,6 +78,14 @@ export default function TeacherLayout() {
           <button
             type="button"
             className="quiet"
+            aria-label={t("keys.title")}
+            onClick={() => keys.current?.showModal()}
+          >
+            ?
+          </button>
+          <button
+            type="button"
+            className="quiet"
             onClick={() => leaving.mutate(undefined, { onSettled: () => go("/") })}
           >
             {t("places.signOut")}
@@ -73,6 +96,7 @@ export default function TeacherLayout() {
         </div>
       </header>
       <Outlet />
+      <KeysHelp dialog={keys} />
     </div>
   );
 }

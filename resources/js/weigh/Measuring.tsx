@@ -39,9 +39,11 @@ export default function Measuring({ line: planned }: { line: Line }) {
           <AlsoOpen line={line} />
           {line.sent_back !== null && <p className="sent-back">{t("gate.sentBack", { why: line.sent_back })}</p>}
           {line.foreign && <p className="sent-back">{t("shelf.foreign")}</p>}
-          <p className="eyebrow">{line.name}</p>
-          <h1 className={`w-amt ${line.amount.length > 11 ? "long" : ""}`}>
-            <KitchenFraction>{line.amount}</KitchenFraction>
+          <h1>
+            <span className="eyebrow block">{line.name}</span>{" "}
+            <span className={`w-amt block ${line.amount.length > 11 ? "long" : ""}`}>
+              <KitchenFraction>{line.amount}</KitchenFraction>
+            </span>
           </h1>
           {line.weigh_out && line.weigh_out !== line.amount && (
             <p className="pt-2 text-[1.375rem] font-semibold">{t("measure.weighOut", { grams: line.weigh_out })}</p>

@@ -91,9 +91,11 @@ export default function WeighIn({ line: planned }: { line: Line }) {
         <main className="weigh">
           <section>
             <AlsoOpen line={line} />
-            <p className="eyebrow">{line.name}</p>
-            <h1 className={`w-amt ${line.amount.length > 11 ? "long" : ""}`}>
-              <KitchenFraction>{line.weigh_out ?? line.amount}</KitchenFraction>
+            <h1>
+              <span className="eyebrow block">{line.name}</span>{" "}
+              <span className={`w-amt block ${line.amount.length > 11 ? "long" : ""}`}>
+                <KitchenFraction>{line.weigh_out ?? line.amount}</KitchenFraction>
+              </span>
             </h1>
             {coarse !== undefined && (
               <p className="weigh-together">
