@@ -304,7 +304,7 @@ describe("for the wall", () => {
     };
     const screen = await page(<CodeCards />, { "GET /api/sections/3": one }, "/print/codes?class=3");
     expect(screen.all(".code-big, .code-mid")).toEqual(["HJQSHK", "HAZEL234"]);
-    expect(screen.all("svg title")).toEqual(["QR code for HJQSHK", "QR code for HAZEL234"]);
+    expect(screen.all("svg title")).toEqual(["QR code to join with HJQSHK", "QR code to join with HAZEL234"]);
   });
 
   it("labels are for the tools that are owned, with where they live", async () => {
