@@ -60,10 +60,19 @@ export default function ResultPage({ result }: { result: Result }) {
         <section className={missed ? "v-stage v-low" : "v-stage"}>
           <BigCup verdict={verdict} tolerances={result.tolerances} />
           <div className={`v-in v-on-${verdict}`}>
-            <h1 className="v-word">
+            {/* The heading has the focus when the screen comes up, so it is what is heard: once, and whole. */}
+            <h1
+              className="v-word"
+              aria-label={t("result.said", {
+                verdict: t(`verdict.${verdict}`),
+                grams: grams(result.grams),
+                error,
+                target: grams(result.target_g, result.target_decimals),
+              })}
+            >
               {t(`verdict.${verdict}`)}
-              {close && <small>{t("verdict.too-close-rest")}</small>}
-              {verdict === "shy" && <small>{t("verdict.shy-rest")}</small>}
+              {close && <small> {t("verdict.too-close-rest")}</small>}
+              {verdict === "shy" && <small> {t("verdict.shy-rest")}</small>}
             </h1>
             <p className="v-num">
               <span className="readout">
@@ -84,14 +93,6 @@ export default function ResultPage({ result }: { result: Result }) {
             </p>
           </div>
           <TakeBack result={result} />
-          <p role="status" className="unseen">
-            {t("result.said", {
-              verdict: t(`verdict.${verdict}`),
-              grams: grams(result.grams),
-              error,
-              target: grams(result.target_g, result.target_decimals),
-            })}
-          </p>
         </section>
         {!missed && (result.gain || result.predicted) && (
           <p className="v-gain">
