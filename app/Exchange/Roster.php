@@ -126,7 +126,10 @@ final readonly class Roster
 
             return null;
         };
-        $name = $at('givenname', 'given name', 'first name', 'firstname', 'nombre', 'nombres', 'name', 'student', 'student name', 'estudiante', 'alumno');
+        $name = $at(
+            'givenname', 'given name', 'first name', 'firstname', 'nombre', 'nombres', 'name', 'student', 'student name', 'estudiante',
+            'alumno',
+        );
 
         return $name === null ? null : [
             'name' => $name,

@@ -44,9 +44,8 @@ final class Live
             $state = StationStates::of($lab, $station, $rows)[$station->id] ?? StationState::after([]);
             $weighings = BoardWeighing::all($rows, $lab);
             $isInWords = $kind?->changesWhatIsAtHand() === true;
-            app(Publisher::class)->publish(
-                "labs/$lab->id", self::told($fact, $isInWords || $state->dropped !== [] ? null : BoardChange::of($lab, $station, $state, $weighings)),
-            );
+            $ofBoard = $isInWords || $state->dropped !== [] ? null : BoardChange::of($lab, $station, $state, $weighings);
+            app(Publisher::class)->publish("labs/$lab->id", self::told($fact, $ofBoard));
             app(Publisher::class)->publish(
                 $kind?->isOnTheShelf() === true ? "sections/$lab->section_id" : "stations/$station->id",
                 self::told($fact, $isInWords ? null : StationChange::of($lab, $station, $state, $weighings)),

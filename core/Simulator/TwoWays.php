@@ -34,8 +34,8 @@ final readonly class TwoWays
         $from = floor(min($all) / $width) * $width;
         // By number, so that no draw falls between two edges.
         $binOf = static fn (float $grams): int => (int) floor(($grams - $from) / $width + 1e-6);
-        $count = static fn (array $draws): array => array_count_values(array_map($binOf, $draws));
-        [$ofFirst, $ofSecond] = [$count($first), $count($second)];
+        $ofFirst = array_count_values(array_map($binOf, $first));
+        $ofSecond = array_count_values(array_map($binOf, $second));
         $bins = array_map(static fn (int $bin): array => [
             'from_g' => round($from + $bin * $width, 6), 'to_g' => round($from + ($bin + 1) * $width, 6),
             'one' => $ofFirst[$bin] ?? 0, 'other' => $ofSecond[$bin] ?? 0,

@@ -29,7 +29,7 @@ export default function Codes({ one }: { one: Class }) {
       >
         {t("class.renew")}
       </button>
-      <Link className="quiet ml-2" to={`/print/codes?class=${one.id}`}>
+      <Link className="btn btn-outline ml-2" to={`/print/codes?class=${one.id}`}>
         {t("class.printCodes")}
       </Link>
       <FieldProblem>{renewing.says ?? renewingStation.says}</FieldProblem>

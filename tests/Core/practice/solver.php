@@ -20,8 +20,8 @@ const ML = [
     'pt' => 473.176473, 'qt' => 946.352946, 'gal' => 3785.411784,
 ];
 const PLURALS = [
-    'cups' => 'cup', 'tablespoons' => 'tbsp', 'teaspoons' => 'tsp', 'fluid ounces' => 'fl oz', 'millilitres' => 'mL',
-    'litres' => 'L', 'pints' => 'pt', 'quarts' => 'qt', 'gallons' => 'gal',
+    'cups' => 'cup', 'tablespoons' => 'tbsp', 'teaspoons' => 'tsp', 'fluid ounces' => 'fl oz', 'milliliters' => 'mL',
+    'liters' => 'L', 'pints' => 'pt', 'quarts' => 'qt', 'gallons' => 'gal',
 ];
 /** The order of the craft's page, by family; those of one food where it has its own. */
 const STEPS = [
@@ -53,7 +53,7 @@ const DONE_TO_IT = 'sifted|chopped|packed|melted|softened|toasted|soaked|warmed|
 /** What the picture is of, by what its words say. */
 const IN_WORDS = [
     'hill above the rim' => 'heaped', 'dips below the rim' => 'hollow', 'pushes down' => 'pressed', 'empty spaces' => 'air-pockets',
-    'lumps stick out' => 'lumps', 'looks down' => 'eye-above', 'looks up' => 'eye-below', 'in a hand' => 'in-hand',
+    'lumps stick out' => 'lumps', 'look down' => 'eye-above', 'look up' => 'eye-below', 'up in a hand' => 'in-hand',
     'not its lowest point' => 'top-of-curve',
 ];
 const KEYS_IN_WORDS = [
@@ -61,7 +61,7 @@ const KEYS_IN_WORDS = [
 ];
 /** What is safe to do, told apart by its words: nothing else in these questions is. */
 const SAFE = [
-    '/^(Tie my hair back|Wash my hands|Put a clean apron|Taste nothing|Wipe it up|Read the label|Tell the teacher|Take (clean tools|two dry)|Lay it flat|Cut slowly|Wash it by itself|Pour it into a heat-proof|Say "hot behind|Turn the handle|Go to a bench|Wipe spilt|Dry my hands|Switch it off|Bend my knees|Ask somebody|Step back, warn|Throw away|Call the adult|Stand to the side)/',
+    '/^(Tie my hair back|Wash my hands|Put a clean apron|Taste nothing|Wipe it up|Read the label|Tell the teacher|Take (clean tools|two dry)|Lay it flat|Cut slowly|Wash it by itself|Pour it into a heat-proof|Say "hot behind|Turn the handle|Go to a counter|Wipe spilled|Dry my hands|Turn it off|Bend my knees|Ask somebody|Step back, warn|Throw away|Call the adult|Stand to the side)/',
 ];
 /** `1 3/4` as a float. */
 function plain(string $text): float
@@ -177,10 +177,10 @@ function solve(Question $question, string $asked): mixed
         Skill::NameTool => $ids(
             static fn (Choice $choice): bool => abs($ml($said($choice)) - $ml($picture)) < 0.01
                 && match (true) {
-                    str_contains($picture, 'flat rim') => preg_match('/^the [^ ]+[ -]cup measure$/', $said($choice)) === 1,
+                    str_contains($picture, 'flat rim') => preg_match('/^the [^ ]+[ -]cup measuring cup$/', $said($choice)) === 1,
                     str_contains($picture, 'long handle') => str_ends_with($said($choice), 'spoon'),
-                    str_contains($picture, 'spout') => str_ends_with($said($choice), 'jug'),
-                    default => str_contains($said($choice), 'ringed'),
+                    str_contains($picture, 'spout') => str_ends_with($said($choice), 'liquid measuring cup'),
+                    default => str_contains($said($choice), 'metal measure'),
                 },
         ),
         Skill::PickCup => $ids(static function (Choice $choice) use ($said, $ml, $asked): bool {
@@ -200,19 +200,19 @@ function solve(Question $question, string $asked): mixed
 
             return match (true) {
                 str_ends_with($asked, 'which measure suits it?') => $isOf(explode(':', $asked)[0], $choice->id),
-                str_starts_with($asked, 'Which of these goes into a jug') => $isOf($said($choice), 'jug'),
+                str_starts_with($asked, 'Which of these goes into a liquid measuring cup') => $isOf($said($choice), 'jug'),
                 str_starts_with($asked, 'Which of these goes into a dry cup') => $isOf($said($choice), 'cup'),
                 str_starts_with($asked, 'Which of these leaves gaps') => $isOf($said($choice), 'scale'),
-                default => $choice->id === (str_contains($asked, 'jug') ? 'more' : 'level'),
+                default => $choice->id === (str_contains($asked, 'liquid') ? 'more' : 'level'),
             };
         }),
         Skill::SweepLevel => [LEVELLED[food(preg_match('~(?:full of|with) (.+?)\. How~', $asked, $m) === 1 ? $m[1] : '')['family']] ?? 'edge'],
         Skill::CountRings => $ml($asked = substr($asked, strpos($asked, 'is ') ?: 0)) / ($figure['ml'] / $figure['rings']),
         Skill::Equivalents => $ml($asked) / ML[$unit()],
-        Skill::ScaleRecipe => firstAmount($asked)[0] * plain(preg_match('~make it (.+) times~', $asked, $m) === 1 ? $m[1] : ''),
+        Skill::ScaleRecipe => firstAmount($asked)[0] * plain(preg_match('~Multiply it by (.+?)\. How~', $asked, $m) === 1 ? $m[1] : ''),
         Skill::Convert => (preg_match('~weighs ([\d.]+) g~', $asked, $m) === 1 ? (float) $m[1] : 0.0) * firstAmount(explode(' g. ', $asked)[1])[0],
         Skill::FindSlip => $ids(static function (Choice $choice) use ($asked, $said): bool {
-            $factor = plain(preg_match('~recipe (.+) times~', $asked, $m) === 1 ? $m[1] : '');
+            $factor = plain(preg_match('~recipe by (.+?)\. One~', $asked, $m) === 1 ? $m[1] : '');
             [, $line] = explode(': ', $said($choice));
             [$before, $after] = explode(' became ', $line);
 
@@ -306,8 +306,8 @@ function solveAgain(Skill $skill): void
             $skill === Skill::ChooseTools || array_sum($key[0]) > 1 || throw new LogicException("$at: one tool holds it");
             $isPoured = in_array($question->about->value, ['thin-liquid', 'oil'], true);
             foreach ($question->choices as $one) {
-                $isJug = str_contains(Phrasebook::in('en')->say($one->said), ' jug');
-                $isCup = preg_match('/cup measure$/', Phrasebook::in('en')->say($one->said)) === 1;
+                $isJug = str_contains(Phrasebook::in('en')->say($one->said), ' liquid measuring cup');
+                $isCup = preg_match('/[ -]cup measuring cup$/', Phrasebook::in('en')->say($one->said)) === 1;
                 $isWrong = $isJug && ! $isPoured && $question->about->value !== 'viscous-liquid' || $isCup && $isPoured;
                 $wanted = $isWrong ? ($isJug ? 'jug-for-dry' : 'cup-for-liquid') : null;
                 $found = $question->mark([$one->id => 1])->misconception;

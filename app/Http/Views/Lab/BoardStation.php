@@ -81,8 +81,8 @@ final readonly class BoardStation extends View
 
         $turns = StationTurns::of($lab);
         $today = now($lab->section->kitchen->school->time_zone)->toDateString();
-        $stations = $only !== null ? self::fresh($only) : $lab->section->stations()->with('students:id,station_id,name,roster_number,away_on')
-            ->get(['id', 'name', 'section_id']);
+        $stations = $only !== null ? self::fresh($only) : $lab->section->stations()
+            ->with('students:id,station_id,name,roster_number,away_on')->get(['id', 'name', 'section_id']);
 
         return array_values($stations->map(function (Station $station) use ($checks, $states, $lines, $lab, $turns, $today): self {
             $id = $station->id;
