@@ -153,7 +153,7 @@ await desk.goto("/labs/2/paper");
 await desk.getByRole("heading", { level: 1 }).waitFor();
 await shoot(desk, "paper");
 await desk.goto("/practise/techniques/fine-powder");
-await button(desk, /^5\. Sweep/).click();
+await button(desk, /^5\. Level/).click();
 await shoot(desk, "techniques");
 await desk.goto("/practise/simulator");
 await button(desk, "Dipped with the cup").click();

@@ -22,16 +22,18 @@ export default function Codes({ one }: { one: Class }) {
           <span className="soft">{t("class.codeHint")}</span>
         </p>
       </div>
-      <button
-        type="button"
-        className="btn btn-outline"
-        onClick={() => renewing.send({ params: { path: { section: one.id } } })}
-      >
-        {t("class.renew")}
-      </button>
-      <Link className="btn btn-outline ml-2" to={`/print/codes?class=${one.id}`}>
-        {t("class.printCodes")}
-      </Link>
+      <p className="flex flex-wrap gap-2">
+        <button
+          type="button"
+          className="btn btn-outline"
+          onClick={() => renewing.send({ params: { path: { section: one.id } } })}
+        >
+          {t("class.renew")}
+        </button>
+        <Link className="btn btn-outline" to={`/print/codes?class=${one.id}`}>
+          {t("class.printCodes")}
+        </Link>
+      </p>
       <FieldProblem>{renewing.says ?? renewingStation.says}</FieldProblem>
       <table className="supplies">
         <tbody>
