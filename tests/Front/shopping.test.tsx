@@ -67,7 +67,7 @@ describe("shopping for a week", () => {
     await screen.leave("Salt: size of a pack");
     expect(screen.changes()).toEqual([]); // nothing was typed
     screen.type("Salt: size of a pack", "none");
-    screen.leave("Salt: size of a pack");
+    await screen.leave("Salt: size of a pack");
     await settle();
     expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
       ["PUT /api/pantry/salt/pack", { size: "none", stock: "0.5", price: "", unit: "kg" }],
