@@ -11,7 +11,7 @@ namespace Hovik\Core\Weighing;
 final class FirstTry
 {
     /** @param  float  $wrongG  what was typed first, g */
-    public static function isRetyped(Target $target, float $wrongG, bool $isAllowed): bool
+    public static function countsRetyped(Target $target, float $wrongG, bool $isAllowed): bool
     {
         return $isAllowed || Doubt::isFar($target, $wrongG);
     }

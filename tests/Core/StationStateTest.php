@@ -223,8 +223,8 @@ describe('what was typed wrong', function () use ($event) {
 
     it('is the first try where no scale could have shown it, or where the teacher says so', function () {
         $target = Target::of(100.0, Tolerance::of(8.0, 1.0));
-        expect(FirstTry::isRetyped($target, 239.0, false))->toBeFalse()->and(FirstTry::isRetyped($target, 239.0, true))->toBeTrue()
-            ->and(FirstTry::isRetyped($target, 4999.0, false))->toBeTrue()->and(FirstTry::isRetyped($target, 1.0, false))->toBeTrue();
+        expect(FirstTry::countsRetyped($target, 239.0, false))->toBeFalse()->and(FirstTry::countsRetyped($target, 239.0, true))->toBeTrue()
+            ->and(FirstTry::countsRetyped($target, 4999.0, false))->toBeTrue()->and(FirstTry::countsRetyped($target, 1.0, false))->toBeTrue();
     });
 });
 

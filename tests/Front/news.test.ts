@@ -112,7 +112,7 @@ describe("what a station is told", () => {
 
   it("says who, what and how much", () => {
     expect(told({}, { lines: [line(1, { attempts: [attempt("B")] }), line(2)] })).toEqual([
-      { id: "weighed", values: { name: "food 1", student: "Oona", grams: 239 }, verdict: "heaped" },
+      { id: "weighed", values: { name: "food 1", student: "Oona", grams: 239, decimals: 0 }, verdict: "heaped" },
     ]);
   });
 });

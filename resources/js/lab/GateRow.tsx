@@ -83,7 +83,7 @@ export default function GateRow({ row, line, station, weighings, sendBack }: Pro
             aria-label={t("gate.backOf", { name: line.name })}
             onClick={sendBack}
           >
-            {t("board.back")}
+            {t("gate.back")}
           </button>
         )}
         {last && (

@@ -1,9 +1,7 @@
 import { useEffect, useRef } from "react";
 import { useNavigate } from "react-router";
-import { isTyping } from "../kit/isTyping";
+import { isTyping, LETTERS_OFF } from "../kit/isTyping";
 import { store, useStored } from "../kit/useStored";
-
-const KEY = "hovik.letters-off";
 
 /** Places by the letter that follows G. */
 export const PLACES = {
@@ -19,8 +17,8 @@ const GOES_MS = 1500;
 
 /** Whether single letters do anything here, and how to say so: who speaks to a computer, or shakes, turns them off. */
 export function useLetters(): [boolean, (on: boolean) => void] {
-  const off = useStored(localStorage, KEY) === "off";
-  return [!off, (on) => store(localStorage, KEY, on ? null : "off")];
+  const off = useStored(localStorage, LETTERS_OFF) === "off";
+  return [!off, (on) => store(localStorage, LETTERS_OFF, on ? null : "off")];
 }
 
 /** G and a letter lead to a place, L to the lab that is open; `?` opens the list of keys. */

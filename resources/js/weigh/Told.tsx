@@ -20,7 +20,7 @@ export default function Told({ kitchen, hearer }: { kitchen: Kitchen; hearer: He
   const sentence = ({ id, values, verdict }: News) =>
     t(`told.${id}`, {
       ...values,
-      ...(typeof values?.grams === "number" && { grams: shown(values.grams, 1, i18n.language) }),
+      ...(typeof values?.grams === "number" && { grams: shown(values.grams, Number(values.decimals), i18n.language) }),
       ...(verdict && { verdict: t(`verdict.${verdict}`) }),
     });
   return (

@@ -32,7 +32,7 @@ export function news(was: Kitchen, now: Kitchen, hearer: Hearer): News[] {
 function weighed(was: Line, now: Line, { own, open }: Hearer): News[] {
   const last = latest(now);
   if (!last || own.has(last.id) || was.attempts.some((one) => one.id === last.id)) return [];
-  const values = { name: now.name, student: last.student, grams: last.grams };
+  const values = { name: now.name, student: last.student, grams: last.grams, decimals: last.decimals };
   if (last.put_right === "teacher") return [{ id: "corrected", values, verdict: last.verdict }];
   return now.id === open ? [{ id: "weighed", values, verdict: last.verdict }] : [];
 }

@@ -126,7 +126,7 @@ final readonly class BoardWeighing extends View
                 corrected: $corrected->has($row->id) || (bool) $row->taken_back,
                 before_set_up: (bool) $row->before_set_up && $row->source !== 'paper',
                 put_right: $putRight,
-                first_try: $putRight === 'student' && FirstTry::isRetyped(
+                first_try: $putRight === 'student' && FirstTry::countsRetyped(
                     $targets[$row->line_id], (float) ($byId[$row->corrects_id]->grams ?? 0), (bool) $row->let_count,
                 ),
             );

@@ -6,13 +6,8 @@ namespace App\Http\Views\Weigh;
 
 use App\Http\Views\Lab\BoardWeighing;
 use App\Http\Views\View;
-use App\Labs\LabWords;
 use App\Models\Lab;
-use App\Models\LabEvent;
 use App\Models\Station;
-use Hovik\Core\Drawer\Scale;
-use Illuminate\Support\Facades\DB;
-use stdClass;
 
 final readonly class Attempt extends View
 {
@@ -56,35 +51,6 @@ final readonly class Attempt extends View
     /** @return array<int, list<self>> of a station, by line */
     public static function byLine(Lab $lab, Station $station): array
     {
-        $targets = LabWords::targets($lab);
-        $rows = DB::table('weighings')->join('students', 'students.id', '=', 'weighings.student_id')
-            ->where('weighings.station_id', $station->id)->whereIn(
-                'weighings.lab_line_id', array_keys($targets),
-            )->orderBy('weighings.attempt')
-            ->get(
-                [
-                    'weighings.id', 'lab_line_id', 'attempt', 'verdict', 'grams', 'readability_g', 'error_g', 'corrects_id',
-                    'weighings.teacher_id',
-                    'students.name as student', DB::raw(LabEvent::TAKEN_BACK.' AS taken_back'),
-                ],
-            );
-        $corrected = $rows->pluck('corrects_id')->filter()->flip();
-        $byLine = [];
-        foreach ($rows as $row) {
-            /** @var stdClass $row */
-            $byLine[$row->lab_line_id][] = new self(
-                id: $row->id,
-                attempt: $row->attempt,
-                verdict: $row->verdict,
-                tolerances: $targets[$row->lab_line_id]->inTolerances((float) $row->error_g),
-                student: $row->student,
-                grams: (float) $row->grams,
-                decimals: min(2, (new Scale((float) $row->readability_g))->decimals()),
-                corrected: $corrected->has($row->id) || (bool) $row->taken_back,
-                put_right: $row->corrects_id === null ? null : ($row->teacher_id === null ? 'student' : 'teacher'),
-            );
-        }
-
-        return $byLine;
+        return self::ofBoard(BoardWeighing::all(BoardWeighing::rows($lab, $station), $lab));
     }
 }
