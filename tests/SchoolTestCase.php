@@ -133,6 +133,12 @@ abstract class SchoolTestCase extends TestCase
         ]);
     }
 
+    /** @return array{copies: list<array{section: int, planned_for: string}>} one copy for the lab's own class */
+    public function copies(Lab $lab): array
+    {
+        return ['copies' => [['section' => $lab->section_id, 'planned_for' => '2026-12-03']]];
+    }
+
     public function stored(): int
     {
         return Weighing::query()->count();

@@ -20,7 +20,7 @@ final class LabCalendar
             'BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Hovik//Labs//EN', 'BEGIN:VEVENT',
             "UID:lab-$lab->id-{$lab->created_at?->getTimestamp()}@hovik",
             'DTSTAMP:'.now()->utc()->format('Ymd\THis\Z'),
-            'DTSTART:'.$at($section->starts_at), 'DTEND:'.$at($section->ends_at),
+            'DTSTART:'.$at($lab->hours()->from), 'DTEND:'.$at($lab->hours()->to),
             'SUMMARY:'.self::escaped($lab->title), 'LOCATION:'.self::escaped($section->kitchen->name),
             'CATEGORIES:'.self::escaped($section->name),
             'END:VEVENT', 'END:VCALENDAR',

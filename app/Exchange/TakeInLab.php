@@ -25,7 +25,7 @@ final readonly class TakeInLab
     }
 
     /** @throws InvalidInput naming what cannot be used; nothing is stored then */
-    public function take(string $text, Section $section, Teacher $teacher): Lab
+    public function take(string $text, Section $section, string $day, Teacher $teacher): Lab
     {
         $kitchen = $section->kitchen;
         try {
@@ -40,7 +40,7 @@ final readonly class TakeInLab
             );
         }
 
-        return DB::transaction(function () use ($bundle, $section, $kitchen, $teacher): Lab {
+        return DB::transaction(function () use ($bundle, $section, $day, $kitchen, $teacher): Lab {
             $there = $kitchen->pantry()->ids();
             foreach ($bundle->foods as $food) {
                 if (! in_array($food->id, $there, true)) {
@@ -55,7 +55,7 @@ final readonly class TakeInLab
             }
             $lab = $section->labs()->create([
                 'title' => $bundle->title,
-                'planned_for' => now($kitchen->school->time_zone)->toDateString(),
+                'planned_for' => $day,
                 'state' => LabState::Prepared,
                 'factor' => $bundle->factor,
                 'recipe_version_id' => $bundle->recipe === null ? null : $this->recipe($bundle, $bundle->recipe, $section, $teacher)->id,

@@ -19,7 +19,6 @@ use Hovik\Core\Period\Storage;
 use Hovik\Core\Period\TwoPeriods;
 use Hovik\Core\Weighing\ScaleFitness;
 use Hovik\Core\Words\Phrase;
-use Illuminate\Support\Carbon;
 
 /** A lab from bell to bell: what its stations share, how long things take, and the core's plan of it. */
 final class LabPeriod
@@ -49,11 +48,9 @@ final class LabPeriod
         if ($lab->kitchen->scales !== []) {
             $this->share('scale', count($lab->kitchen->scales), Said::phrase(Phrase::of('period.scale')));
         }
-        $section = $lab->lab->section;
-        $minutes = max(1, (int) Carbon::parse($section->starts_at)->diffInMinutes(Carbon::parse($section->ends_at)));
         $this->usual = array_values(array_filter($lab->lines, static fn (FrozenLine $line): bool => ! $line->isSwapped()));
         $lines = array_map($this->line(...), $this->usual);
-        $whole = Period::of($minutes, $lab->stations(), Period::HANDS, $lines, $this->counts, self::blocks($lab->lab));
+        $whole = Period::of($lab->lab->hours()->minutes(), $lab->stations(), Period::HANDS, $lines, $this->counts, self::blocks($lab->lab));
         $later = $lab->lab->later;
         if ($later === null) {
             $this->parts = [Scheduler::plan($whole)];

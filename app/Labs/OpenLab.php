@@ -33,7 +33,7 @@ final class OpenLab
             if (! $section->stations()->exists()) {
                 throw new Refusal('refusal.no-stations');
             }
-            $today = now($section->kitchen->school->time_zone)->toDateString();
+            $today = $section->kitchen->school->today();
             $section->forgetWhoWasAway($today);
             $plan = LabPlan::now($lab);
             if (array_filter($plan->lines, static fn (FrozenLine $line): bool => $line->target !== null) === []) {

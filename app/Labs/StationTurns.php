@@ -9,7 +9,6 @@ use App\Models\LabTurn;
 use App\Models\Student;
 use Hovik\Core\Lab\Turns;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Carbon;
 
 /** Who measures which line of an open lab, where the class goes by name. */
 final readonly class StationTurns
@@ -31,7 +30,7 @@ final readonly class StationTurns
             }
         }
 
-        return new self($lab, $goesByName, $given, Carbon::now($lab->section->kitchen->school->time_zone)->toDateString());
+        return new self($lab, $goesByName, $given, $lab->section->kitchen->school->today());
     }
 
     /**

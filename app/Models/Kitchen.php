@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $school_id
  * @property string $name
  * @property array<string, string>|null $meanings  which food a word that stands for several means here
+ * @property-read Collection<int, Recipe> $recipes
  * @property-read School $school
  * @property-read Collection<int, Tool> $tools
  * @property-read Collection<int, Scale> $scales
@@ -43,6 +44,12 @@ final class Kitchen extends Model
     public function school(): BelongsTo
     {
         return $this->belongsTo(School::class);
+    }
+
+    /** @return HasMany<Recipe, $this> */
+    public function recipes(): HasMany
+    {
+        return $this->hasMany(Recipe::class);
     }
 
     /** @return HasMany<Tool, $this> */

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\AsFactor;
 use App\Casts\AsStored;
 use App\Exceptions\Refusal;
+use Hovik\Core\Calendar\Hours;
 use Hovik\Core\Lab\EditedList;
 use Hovik\Core\Lab\FrozenKitchen;
 use Hovik\Core\Lab\FrozenLine;
@@ -32,6 +33,8 @@ use Illuminate\Support\Facades\DB;
  * @property Carbon|null $opened_at
  * @property Carbon|null $closed_at
  * @property Carbon|null $paused_at
+ * @property string|null $starts_at  with the next: its own hours, whatever the bells say
+ * @property string|null $ends_at
  * @property array<string, int>|null $blocks  s of the fixed blocks of its period
  * @property list<int>|null $later  places of the lines that its second period measures; null: it has one
  * @property Carbon|null $second_at  when its second period began
@@ -157,6 +160,18 @@ final class Lab extends Model
         ))->all());
     }
 
+    /** @return list<int> places of the lines of which something was weighed */
+    public function placesWeighed(): array
+    {
+        return array_values($this->lines()->whereHas('weighings')->get()->map(static fn (LabLine $line): int => $line->frozen->place())->unique()->all());
+    }
+
+    /** What does not fit may be left to a second period, until that has begun. */
+    public function mayBeSpread(): bool
+    {
+        return $this->state === LabState::Prepared || ($this->isOpen() && $this->second_at === null);
+    }
+
     /** @throws Refusal once it was opened: its lines are frozen */
     public function mustBePrepared(): void
     {
@@ -165,11 +180,30 @@ final class Lab extends Model
         }
     }
 
-    /** The same lab once more, to be prepared: what it asks for, and nothing of what happened in it. */
-    public function copy(): self
+    /** From bell to bell on its day: its own hours, else its class's; on a day on which that does not meet, its usual ones. */
+    public function hours(): Hours
     {
-        return DB::transaction(function (): self {
-            $copy = $this->section->labs()->create([
+        if ($this->starts_at !== null && $this->ends_at !== null) {
+            return Hours::of($this->starts_at, $this->ends_at);
+        }
+
+        return $this->section->hoursOn($this->planned_for->toDateString()) ?? $this->section->ownHours();
+    }
+
+    /** Its class meets on its day, by the school's bells. */
+    public function meets(): bool
+    {
+        return $this->section->hoursOn($this->planned_for->toDateString()) !== null;
+    }
+
+    /**
+     * The same lab once more, to be prepared: what it asks for, and nothing of what happened in it. What single stations measure instead
+     * goes along only within the class: another has other stations.
+     */
+    public function copyTo(Section $section, string $day): self
+    {
+        return DB::transaction(function () use ($section, $day): self {
+            $copy = $section->labs()->create([
                 'title' => $this->title,
                 'recipe_version_id' => $this->recipe_version_id,
                 'factor' => $this->factor,
@@ -178,18 +212,30 @@ final class Lab extends Model
                 'later' => $this->later,
                 'preparation' => $this->preparation,
                 'state' => LabState::Prepared,
-                'planned_for' => now($this->section->kitchen->school->time_zone)->toDateString(),
+                'planned_for' => $day,
             ]);
             foreach ($this->items as $item) {
                 $again = $item->replicate();
                 $again->fill(['lab_id' => $copy->id])->save();
-                foreach ($item->swaps as $swap) {
+                foreach ($section->is($this->section) ? $item->swaps : [] as $swap) {
                     $swap->replicate()->fill(['lab_item_id' => $again->id])->save();
                 }
             }
 
             return $copy;
         });
+    }
+
+    /** To another class, while it is prepared: what was settled for stations of the one before is gone. */
+    public function moveTo(Section $section): void
+    {
+        if ($section->is($this->section)) {
+            return;
+        }
+        foreach ($this->items as $item) {
+            $item->swaps()->delete();
+        }
+        $this->section()->associate($section)->save();
     }
 
     public function isOpen(): bool

@@ -28,7 +28,7 @@ final class ScaleCheck extends Model
         $checks = DB::table('scale_checks')->join(
             'scales', 'scales.id', '=', 'scale_checks.scale_id',
         )->where('scales.kitchen_id', $kitchen->id)
-            ->where('day', Carbon::now($kitchen->school->time_zone)->toDateString())
+            ->where('day', $kitchen->school->today())
             ->orderBy('scale_checks.id')->pluck('passed', 'scale_id');
 
         return $checks->map(fn (mixed $passed): bool => (bool) $passed)->all();

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\AsStored;
 use App\School\Spelling;
 use Database\Factories\SchoolFactory;
+use Hovik\Core\Calendar\SchoolCalendar;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Words\DecimalSign;
 use Illuminate\Database\Eloquent\Collection;
@@ -25,6 +27,7 @@ use Illuminate\Database\Eloquent\Relations\HasManyThrough;
  * @property MeasureStandard $standard  of a new class
  * @property string $year_ends  `06-30`, month and day
  * @property int|null $kept_years  full years after a school year's end before its classes are erased; null: until somebody erases
+ * @property SchoolCalendar|null $calendar  its bells; null: it has not told them
  * @property-read Collection<int, Kitchen> $kitchens
  */
 final class School extends Model
@@ -36,7 +39,9 @@ final class School extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['standard' => MeasureStandard::class, 'spelling' => Spelling::class];
+    protected $casts = [
+        'standard' => MeasureStandard::class, 'spelling' => Spelling::class, 'calendar' => AsStored::class.':'.SchoolCalendar::class,
+    ];
 
     /** @return HasMany<Kitchen, $this> */
     public function kitchens(): HasMany
@@ -66,6 +71,17 @@ final class School extends Model
     public function decimal(): ?DecimalSign
     {
         return DecimalSign::tryFrom($this->decimal_sign);
+    }
+
+    public function bells(): SchoolCalendar
+    {
+        return $this->calendar ?? SchoolCalendar::none();
+    }
+
+    /** By the calendar on its wall: `2026-11-28`. */
+    public function today(): string
+    {
+        return now($this->time_zone)->toDateString();
     }
 
     public function hasTeacher(Teacher $teacher): bool

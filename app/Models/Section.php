@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsStored;
 use Database\Factories\SectionFactory;
+use Hovik\Core\Calendar\Hours;
 use Hovik\Core\JsonInput;
 use Hovik\Core\Lab\EditedList;
 use Hovik\Core\Lab\LabState;
@@ -48,7 +49,8 @@ use Illuminate\Support\Collection as IlluminateCollection;
  * @property EditedList|null $set_up  what stations tick before they measure, as the teacher changed it
  * @property Carbon|null $archived_at  put away; nobody joins it, and it is in no list of the day
  * @property bool $kept  beyond the time after which the school erases its classes
- * @property string $starts_at
+ * @property string|null $period  which of the school's it is; null: it has its own hours every day
+ * @property string $starts_at  its own hours: where the school's bells say nothing
  * @property string $ends_at
  * @property Carbon|null $created_at
  * @property-read Kitchen $kitchen
@@ -65,6 +67,8 @@ final class Section extends Model
 {
     /** @use HasFactory<SectionFactory> */
     use HasFactory;
+
+    private const LOOKS_AHEAD_DAYS = 120;
 
     protected $table = 'sections';
 
@@ -98,6 +102,34 @@ final class Section extends Model
     public function teacher(): BelongsTo
     {
         return $this->belongsTo(Teacher::class);
+    }
+
+    /** Its own hours, on every day. */
+    public function ownHours(): Hours
+    {
+        return Hours::of($this->starts_at, $this->ends_at);
+    }
+
+    /** When it meets on a day; null: it does not. */
+    public function hoursOn(string $date): ?Hours
+    {
+        $bells = $this->kitchen->school->bells();
+
+        return $this->period === null || ! $bells->isKnown() ? $this->ownHours() : $bells->hours($this->period, $date);
+    }
+
+    /** The first day after this one on which it meets: by the bells; where there are none, a weekday. */
+    public function meetsAfter(string $date): string
+    {
+        $isKnown = $this->period !== null && $this->kitchen->school->bells()->isKnown();
+        $first = $day = Carbon::parse($date)->addDay();
+        for ($i = 0; $i < self::LOOKS_AHEAD_DAYS; $i++, $day = $day->copy()->addDay()) {
+            if ($isKnown ? $this->hoursOn($day->toDateString()) !== null : $day->isWeekday()) {
+                return $day->toDateString();
+            }
+        }
+
+        return $first->toDateString();
     }
 
     /** @return HasMany<Station, $this> */

@@ -41,7 +41,7 @@ final class StationCheck extends Model
         if ($section->openLab !== null || $kind !== Kind::SetUp) {
             return $section->openLab;
         }
-        $today = Carbon::now($section->kitchen->school->time_zone)->toDateString();
+        $today = $section->kitchen->school->today();
 
         return Lab::query()->where('section_id', $section->id)->where('state', LabState::Prepared)->where('archived_at', null)
             ->where('planned_for', $today)->oldest('id')->first();

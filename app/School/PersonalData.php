@@ -65,7 +65,7 @@ final class PersonalData
 
         return [
             new StoredTable('sections', 'when it is erased by hand, or the school\'s time for it is over', 'sections', 'id', [
-                'id', 'name', 'standard', 'tolerance_level', 'starts_at', 'ends_at', 'created_at',
+                'id', 'name', 'standard', 'tolerance_level', 'period', 'starts_at', 'ends_at', 'created_at',
             ]),
             new StoredTable('stations', $end, 'sections', 'section_id', ['id', 'name', 'position', 'bowl_g']),
             new StoredTable(

@@ -71,7 +71,7 @@ it('lets the teacher change what is done before a lab', function () {
     $this->putJson("/api/labs/$lab->id/preparation", ['own' => ['Fetch the aprons'], 'without' => [$first['key']]])->assertNoContent();
     expect($list()[0])->toBe(['key' => $first['key'], 'text' => $first['text'], 'own' => false, 'out' => true])
         ->and(array_slice($list(), -1)[0])->toMatchArray(['text' => 'Fetch the aprons', 'own' => true, 'out' => false]);
-    $copy = $this->postJson("/api/labs/$lab->id/copy")->json('id');
+    $copy = $this->postJson("/api/labs/$lab->id/copy", $this->copies($lab))->json('ids.0');
     expect($this->getJson("/api/labs/$copy/sheet")->json('preparation.0.out'))->toBeTrue();
     $this->putJson("/api/labs/$lab->id/preparation", ['own' => [str_repeat('a', 161)], 'without' => []])
         ->assertUnprocessable()->assertJsonValidationErrors('own.0');

@@ -51,7 +51,7 @@ it('shares a lab as a bundle that another kitchen takes in', function () {
     expect($bundle)->not->toContain('Oona')->and($bundle)->not->toContain($this->class->name);
     $other = $this->section('Foods 2');
     $this->asNobody()->asTeacher($other->teacher);
-    $id = $this->postJson('/api/labs', ['section' => $other->id, 'text' => $bundle])->assertCreated()->json('id');
+    $id = $this->postJson('/api/labs', ['section' => $other->id, 'planned_for' => '2026-12-02', 'text' => $bundle])->assertCreated()->json('id');
     $this->getJson("/api/labs/$id/sheet")->assertOk()->assertJsonPath(
         'lines.0.text', '1 cup sifted all-purpose flour',
     )->assertJsonPath('lines.0.measure', '1 cup')->assertJsonPath('title', 'Buns & more');
@@ -81,11 +81,11 @@ it('carries each line\'s way and shelf, and foods that only this kitchen has', f
     );
 
     // By the same kitchen, which has the food already; and by one that has never heard of it.
-    $again = $this->postJson('/api/labs', ['section' => $this->class->id, 'text' => $bundle])->assertCreated()->json('id');
+    $again = $this->postJson('/api/labs', ['section' => $this->class->id, 'planned_for' => '2026-12-02', 'text' => $bundle])->assertCreated()->json('id');
     expect($same($again))->toBe($same($lab))->and($sheet[0]['mode'])->toBe('weight')->and($sheet[0]['shared'])->toBeTrue();
     $other = $this->section('Foods 2');
     $this->asNobody()->asTeacher($other->teacher);
-    $there = $this->postJson('/api/labs', ['section' => $other->id, 'text' => $bundle])->assertCreated()->json('id');
+    $there = $this->postJson('/api/labs', ['section' => $other->id, 'planned_for' => '2026-12-02', 'text' => $bundle])->assertCreated()->json('id');
     $this->getJson("/api/labs/$there/sheet")->assertOk()->assertJsonPath(
         'lines.0.target_g', $sheet[0]['target_g'],
     )->assertJsonPath('lines.0.mode', 'weight')->assertJsonPath('lines.0.shared', true);
@@ -97,7 +97,7 @@ it('refuses a bad bundle by row and stores nothing', function (callable $spoil, 
     $text = $spoil($bundle);
     $before = [Lab::query()->count(), Recipe::query()->count()];
     $this->postJson(
-        '/api/labs', ['section' => $this->class->id, 'text' => is_string($text) ? $text : json_encode($text)],
+        '/api/labs', ['section' => $this->class->id, 'planned_for' => '2026-12-02', 'text' => is_string($text) ? $text : json_encode($text)],
     )->assertUnprocessable()->assertJsonPath('errors.text.0', fn (string $error): bool => str_contains($error, $says));
     expect([Lab::query()->count(), Recipe::query()->count()])->toBe($before);
 })->with([
@@ -135,9 +135,9 @@ it('gives no file to another teacher, a student or nobody', function () {
         $this->asNobody()->asStudent($this->class->students->first())->getJson($url)->assertUnauthorized();
         $this->asNobody()->getJson($url)->assertUnauthorized();
     }
-    $this->asNobody()->postJson('/api/labs', ['section' => $this->class->id, 'text' => '{}'])->assertUnauthorized();
+    $this->asNobody()->postJson('/api/labs', ['section' => $this->class->id, 'planned_for' => '2026-12-02', 'text' => '{}'])->assertUnauthorized();
     $this->asNobody()->asTeacher($other->teacher)->postJson(
-        '/api/labs', ['section' => $this->class->id, 'text' => '{}'],
+        '/api/labs', ['section' => $this->class->id, 'planned_for' => '2026-12-02', 'text' => '{}'],
     )->assertUnprocessable()->assertJsonValidationErrors('section');
 });
 

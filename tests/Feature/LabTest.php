@@ -60,7 +60,7 @@ it('shows a lab that is open or over as it was frozen, whatever becomes of pantr
 it('copies a paused lab as one that goes on', function () {
     $lab = $this->openLab();
     $this->asTeacher($lab->section->teacher)->postJson("/api/labs/$lab->id/pause")->assertNoContent();
-    $copy = $this->postJson("/api/labs/$lab->id/copy")->assertCreated()->json('id');
+    $copy = $this->postJson("/api/labs/$lab->id/copy", $this->copies($lab))->assertCreated()->json('ids.0');
     $this->postJson("/api/labs/$lab->id/close")->assertNoContent();
     $this->postJson("/api/labs/$copy/open")->assertNoContent();
     $this->getJson("/api/labs/$copy/board")->assertJsonPath('lab.state', 'open')->assertJsonPath('lab.paused', false);

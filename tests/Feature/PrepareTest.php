@@ -141,13 +141,13 @@ it('freezes a lab when it opens: later changes go to a copy', function () {
     $this->postJson("/api/labs/{$lab->id}/open")->assertNoContent();
     $item = $lab->items->first();
     $this->putJson(
-        "/api/labs/{$lab->id}", ['title' => 'Other', 'planned_for' => '2026-12-01', 'retry_pct' => 10],
+        "/api/labs/{$lab->id}", ['title' => 'Other', 'section' => $lab->section_id, 'planned_for' => '2026-12-01', 'retry_pct' => 10],
     )->assertConflict()->assertJsonPath('reason', 'lab-frozen');
     $this->putJson("/api/labs/{$lab->id}/items/{$item->id}", ['strictness' => 'free', 'tolerance_pct' => null])->assertConflict();
     $this->deleteJson("/api/labs/{$lab->id}/items/{$item->id}")->assertConflict();
     $this->postJson("/api/labs/{$lab->id}/archive")->assertConflict()->assertJsonPath('reason', 'lab-is-open');
-    $copy = $this->postJson("/api/labs/{$lab->id}/copy")->assertCreated()->json('id');
-    $this->putJson("/api/labs/$copy", ['title' => 'Other', 'planned_for' => '2026-12-01', 'retry_pct' => 10])->assertNoContent();
+    $copy = $this->postJson("/api/labs/{$lab->id}/copy", $this->copies($lab))->assertCreated()->json('ids.0');
+    $this->putJson("/api/labs/$copy", ['title' => 'Other', 'section' => $lab->section_id, 'planned_for' => '2026-12-01', 'retry_pct' => 10])->assertNoContent();
     expect(Lab::query()->find($copy)?->items()->count())->toBe(2)->and(Lab::query()->find($copy)?->state)->toBe(LabState::Prepared);
     $this->postJson("/api/labs/$copy/archive")->assertNoContent();
 });
@@ -162,7 +162,7 @@ it('is closed to another teacher, to students, and to nobody', function () {
         ['POST', "/api/recipes/$id/archive"], ['PUT', "/api/recipes/$id/lines/1.1", ['as' => 'left-out']],
         ['POST', "/api/recipes/$id/labs", ['section' => $other->id, 'planned_for' => '2026-12-01', 'for' => 'station']],
         ['GET', "/api/labs/{$lab->id}/sheet"],
-        ['PUT', "/api/labs/{$lab->id}", ['title' => 'x', 'planned_for' => '2026-12-01', 'retry_pct' => 1]],
+        ['PUT', "/api/labs/{$lab->id}", ['title' => 'x', 'section' => $lab->section_id, 'planned_for' => '2026-12-01', 'retry_pct' => 1]],
         ['PUT', "/api/labs/{$lab->id}/items/$item", ['strictness' => 'free', 'tolerance_pct' => null]],
         ['DELETE', "/api/labs/{$lab->id}/items/$item"], ['POST', "/api/labs/{$lab->id}/copy"], ['POST', "/api/labs/{$lab->id}/archive"],
     ];

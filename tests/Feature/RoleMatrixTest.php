@@ -218,16 +218,22 @@ $routes = static function (): array {
         ['GET', 'api/labs/{lab}/stations/{station}/gate', WATCH, []], ['GET', 'api/labs/{lab}/period', WATCH, []],
         ['GET', 'api/labs/{lab}/weighings/{weighing}/causes', WATCH, []],
         ['POST', 'api/labs/{prepared}/open', RUN, []], ['POST', 'api/labs/{lab}/close', RUN, []], ['POST', 'api/labs/{lab}/pause', RUN, []],
-        ['POST', 'api/labs/{lab}/resume', RUN, []], ['POST', 'api/labs/{lab}/reopen', RUN, []], ['POST', 'api/labs/{lab}/copy', RUN, []],
+        ['POST', 'api/labs/{lab}/resume', RUN, []], ['POST', 'api/labs/{lab}/reopen', RUN, []], [
+            'POST', 'api/labs/{lab}/copy', RUN,
+            [fn (Tests\SchoolTestCase $test): array => ['copies' => [['section' => $test->class->id, 'planned_for' => '2026-12-01']]]],
+        ],
+        ['PUT', 'api/labs/{lab}/hours', RUN, ['starts_at' => '10:05', 'ends_at' => '10:40']], ['DELETE', 'api/labs/{lab}/hours', RUN, []],
         ['POST', 'api/labs/{prepared}/second-period', RUN, []], ['PUT', 'api/labs/{prepared}/second-period', RUN, ['later' => []]],
         ['DELETE', 'api/labs/{prepared}/second-period', RUN, []], [
             'POST', 'api/labs/{lab}/second', RUN,
             [fn (Tests\SchoolTestCase $test): array => $test->lab->update(['later' => []]) ? [] : []],
         ],
-        ['POST', 'api/labs/{prepared}/archive', RUN, []], ['GET', 'api/labs/{lab}/bundle', RUN, []],
+        ['POST', 'api/labs/{prepared}/archive', RUN, []], ['DELETE', 'api/labs/{prepared}/archive', RUN, []], ['GET', 'api/labs/{lab}/bundle', RUN, []],
         ['GET', 'api/labs/{lab}/calendar.ics', RUN, []], ['GET', 'api/labs/{lab}/sheet', RUN, []], ['GET', 'api/labs/{lab}/paper', RUN, []],
         ['PUT', 'api/labs/{lab}/preparation', RUN, ['own' => [], 'without' => []]],
-        ['PUT', 'api/labs/{prepared}', RUN, ['title' => 'Rolls', 'planned_for' => '2026-12-01', 'retry_pct' => 10]],
+        ['PUT', 'api/labs/{prepared}', RUN, [fn (Tests\SchoolTestCase $test): array => [
+            'title' => 'Rolls', 'section' => $test->class->id, 'planned_for' => '2026-12-01', 'retry_pct' => 10,
+        ]]],
         ['PUT', 'api/labs/{prepared}/items/{item}', RUN, ['strictness' => 'free', 'tolerance_pct' => null]],
         ['POST', 'api/labs/{lab}/readings', WATCH, [fn (SchoolTestCase $test): array => [
             'station_id' => $test->class->stations->first()->id, 'report' => '040200ef00',
@@ -262,7 +268,7 @@ $routes = static function (): array {
         ],
         [
             'POST', 'api/labs', TEACHES,
-            [fn (Tests\SchoolTestCase $test): array => ['section' => $test->class->id, 'text' => '{}']],
+            [fn (Tests\SchoolTestCase $test): array => ['section' => $test->class->id, 'planned_for' => '2026-12-02', 'text' => '{}']],
         ],
 
         // One's own sign-in
@@ -271,6 +277,9 @@ $routes = static function (): array {
         ['DELETE', 'api/account/sessions', ADULTS, []],
 
         // The school
+        ['GET', 'api/school/calendar', KEEPS, []], ['PUT', 'api/school/calendar', KEEPS, [
+            'schedules' => [['name' => 'A', 'text' => '4 10:05-10:52']], 'week' => [], 'turns' => [], 'turns_from' => null, 'days' => [],
+        ]],
         ['GET', 'api/school', KEEPS, []], ['GET', 'api/school/people', KEEPS, []], ['GET', 'api/school/log', KEEPS, []],
         ['GET', 'api/school/ends', KEEPS, []],
         ['PUT', 'api/school', KEEPS, [
@@ -326,7 +335,8 @@ $routes = static function (): array {
         ['GET', 'api/sections/{section}/live', ATTEND, []],
 
         // A kitchen: its teachers share it
-        ['GET', 'api/today', ADULTS, []], ['GET', 'api/chart', TEACHES, []], ['GET', 'api/drawer', TEACHES, []],
+        ['GET', 'api/today', ADULTS, []], ['GET', 'api/chart', TEACHES, []],
+        ['GET', 'api/put-away', TEACHES, []], ['GET', 'api/term', TEACHES, []], ['GET', 'api/search', TEACHES, []], ['GET', 'api/drawer', TEACHES, []],
         ['PUT', 'api/drawer/tools/{id}', TEACHES, ['count' => 3, 'place' => null]],
         ['POST', 'api/drawer/scales', TEACHES, ['name' => 'Spare', 'catalogue_id' => 'scale-1g-5kg']],
         ['PUT', 'api/drawer/scales/{scale}', KITCHENS, ['out_of_order' => true]],
@@ -348,7 +358,7 @@ $routes = static function (): array {
         ['GET', 'api/recipes', TEACHES, []], ['POST', 'api/recipes', TEACHES, ['text' => "Sweet\n1 cup sugar"]],
         ['GET', 'api/recipes/{recipe}', KITCHENS, []], ['GET', 'api/recipes/{recipe}/json-ld', KITCHENS, []],
         ['POST', 'api/recipes/{recipe}/versions', KITCHENS, ['text' => "Sweet\n2 cups sugar", 'note' => 'More.']],
-        ['POST', 'api/recipes/{recipe}/archive', KITCHENS, []],
+        ['POST', 'api/recipes/{recipe}/archive', KITCHENS, []], ['DELETE', 'api/recipes/{recipe}/archive', KITCHENS, []],
         ['PUT', 'api/recipes/{recipe}/standard', KITCHENS, ['standard' => 'metric_250']],
         ['PUT', 'api/recipes/{recipe}/lines/{line}', KITCHENS, ['as' => 'left-out']],
         [

@@ -75,7 +75,7 @@ it('says at its field what cannot be measured', function (string $text) {
 
 it('goes back, goes with a copy, and changes no more once the lab is open', function () {
     ($this->swap)('egg-large', '1/2 taza de puré de manzana')->assertNoContent();
-    expect($this->made->refresh()->copy()->items->flatMap->swaps->pluck('ingredient_id')->all())->toBe(['applesauce']);
+    expect($this->made->refresh()->copyTo($this->made->section, '2026-12-01')->items->flatMap->swaps->pluck('ingredient_id')->all())->toBe(['applesauce']);
     $url = "/api/labs/{$this->made->id}/items/{$this->items['egg-large']->id}/swaps/{$this->hazel->id}";
     $this->deleteJson($url)->assertNoContent();
     expect(($this->lines)())->toHaveCount(3);

@@ -629,6 +629,8 @@ describe("a period", () => {
     section: "Foods 1",
     minutes: 50,
     starts_at: "10:25",
+    ends_at: "11:12",
+    own_hours: false,
     blocks: [
       { id: "talk", name: "Talk", minutes: 4 },
       { id: "clean", name: "Clean-up", minutes: 7.5 },

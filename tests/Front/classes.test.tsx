@@ -26,6 +26,7 @@ const oneClass = (more: Partial<Class> = {}): Class => ({
   code: "ABCDEF",
   settings: {
     name: "Foods 1",
+    period: null,
     starts_at: "10:25",
     ends_at: "11:15",
     standard: "us_customary",
@@ -43,6 +44,7 @@ const oneClass = (more: Partial<Class> = {}): Class => ({
     { family: "oil", percent: 7, usual: 5 },
     { family: "fine-powder", percent: 8, usual: 8 },
   ],
+  periods: [],
   schools: [
     {
       family: "fine-powder",
@@ -122,7 +124,11 @@ describe("a new class", () => {
     });
     expect(none.all("h1")).toEqual(["Create a class"]);
     const some = await page(<ClassDoor />, {
-      "GET /api/today": { time_zone: "UTC", sections: [{ id: 9, labs: [], stations: [] }], unchecked_scales: [] },
+      "GET /api/today": {
+        time_zone: "UTC",
+        sections: [{ id: 9, runs: true, labs: [], stations: [] }],
+        unchecked_scales: [],
+      },
     });
     expect(some.where()).toBe("/class/9");
     const away = await page(<ClassDoor />, { "GET /api/today": () => json(503, { message: "Away." }) });

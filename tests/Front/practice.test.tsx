@@ -1,3 +1,4 @@
+import { act } from "react";
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
 import { learn, speak, startWords } from "../../resources/js/i18n/i18n";
 import AskedBar from "../../resources/js/practice/AskedBar";
@@ -11,6 +12,7 @@ import SafetyPoints from "../../resources/js/practice/SafetyPoints";
 import SetPractice from "../../resources/js/practice/SetPractice";
 import Together from "../../resources/js/practice/Together";
 import WordField from "../../resources/js/practice/WordField";
+import { chooseClass } from "../../resources/js/shell/useClassHere";
 import { page, refusal } from "./page";
 import { json, settle } from "./render";
 
@@ -414,7 +416,16 @@ describe("who is ready", () => {
       { id: "knives", said: "Knives", safety: true },
     ],
   };
-  const section = (id: number, name: string) => ({ id, name, labs: [], stations: [], starts_at: "", ends_at: "" });
+  const section = (id: number, name: string) => ({
+    id,
+    name,
+    runs: true,
+    is_now: false,
+    labs: [],
+    stations: [],
+    starts_at: "",
+    ends_at: "",
+  });
   const today = (...sections: unknown[]) => ({ time_zone: "UTC", unchecked_scales: [], sections });
 
   it("stands student by student, skill by skill, safety in one", async () => {
@@ -435,13 +446,13 @@ describe("who is ready", () => {
     expect(screen.text()).toContain("Reads from above 4 ×");
   });
 
-  it("is another class's at a choice, and nobody's where there is none", async () => {
+  it("is that of the class in question, and nobody's where there is none", async () => {
     const screen = await page(<Ready />, {
       "GET /api/today": today(section(3, "Foods 1"), section(4, "Foods 2")),
       "GET /api/sections/3/practice": practice,
       "GET /api/sections/4/practice": { ...practice, lab: null, students: [], tasks: [], missed: [] },
     });
-    screen.type("Class", "4");
+    act(() => chooseClass(4));
     await settle();
     expect(screen.all("h1")).toEqual(["Practice"]);
     expect(screen.text()).toContain("Nothing yet. Students find practice in their kitchen.");

@@ -1,8 +1,10 @@
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
 import { learn, speak, startWords } from "../../resources/js/i18n/i18n";
 import CarefulGroups from "../../resources/js/prepare/CarefulGroups";
+import CopyLab from "../../resources/js/prepare/CopyLab";
 import LabActions from "../../resources/js/prepare/LabActions";
 import LabLineRow from "../../resources/js/prepare/LabLineRow";
+import LabSettings from "../../resources/js/prepare/LabSettings";
 import MakeLab from "../../resources/js/prepare/MakeLab";
 import Mend from "../../resources/js/prepare/Mend";
 import PasteBox from "../../resources/js/prepare/PasteBox";
@@ -128,15 +130,21 @@ const sheet = (more: Partial<Sheet> = {}): Sheet => ({
   ...more,
 });
 
-const today = (sections: { id: number; name: string }[] = [{ id: 3, name: "Foods 1" }]) => ({
+type Class = { id: number; name: string; starts_at?: string; next_day?: string };
+
+const today = (sections: Class[] = [{ id: 3, name: "Foods 1" }]) => ({
   time_zone: "America/Chicago",
   unchecked_scales: [],
   sections: sections.map((one) => ({
-    ...one,
     code: "ABCDEF",
+    runs: true,
+    is_now: false,
+    meets: true,
+    next_day: "2026-12-03",
     open_to_join: false,
     starts_at: "10:25",
     ends_at: "11:15",
+    ...one,
     stations: [],
     labs: [
       { id: 8, title: "Buns", state: "prepared", planned_for: "2026-12-01", ingredients: 4, opened_at: null },
@@ -580,15 +588,15 @@ describe("a lab made from a recipe", () => {
     expect(screen.wrong()).toEqual(["Settle the open lines first."]);
   });
 
-  it("is for tomorrow where the teacher is, not where the server's clock is", async () => {
-    vi.stubEnv("TZ", "America/Denver");
-    vi.useFakeTimers({ toFake: ["Date"] });
-    vi.setSystemTime(new Date(2026, 10, 27, 22, 30)); // late on the evening of the 27th, by the clock on the wall
-    const screen = await page(<MakeLab sheet={sheet()} />, { "GET /api/today": today() });
-    expect(screen.box("Day").value).toBe("2026-11-28");
-    vi.setSystemTime(new Date(2026, 11, 31, 0, 30));
-    const early = await page(<MakeLab sheet={sheet()} />, { "GET /api/today": today() });
-    expect(early.box("Day").value).toBe("2027-01-01");
+  it("is for the next day on which the class meets, as the server says", async () => {
+    const two = today([
+      { id: 3, name: "Foods 1", next_day: "2026-12-03" },
+      { id: 4, name: "Foods 2", next_day: "2026-12-04" },
+    ]);
+    const screen = await page(<MakeLab sheet={sheet()} />, { "GET /api/today": two });
+    expect(screen.box("Day").value).toBe("2026-12-03");
+    screen.type("Class", "4");
+    expect(screen.box("Day").value).toBe("2026-12-04");
   });
 });
 
@@ -716,17 +724,45 @@ describe("what becomes of a lab", () => {
     expect(screen.where()).toBe("/labs/8");
   });
 
-  it("is copied to another, or put away, or refused in words", async () => {
+  it("is copied to a class and a day, or put away, or refused in words", async () => {
     const screen = await page(<LabActions sheet={labSheet()} />, {
-      "POST /api/labs/8/copy": { id: 44 },
+      "GET /api/today": today([{ id: 1, name: "Foods 1", next_day: "2026-12-03" }]),
+      "POST /api/labs/8/copy": { ids: [44] },
       "POST /api/labs/8/open": () => json(409, { message: "Settle the lines first.", reason: "x", errors: {} }),
     });
     await screen.press("Open the lab");
     expect([screen.wrong(), screen.where()]).toEqual([["Settle the lines first."], "/"]);
     await screen.press("Copy");
+    await screen.press("Make the copy");
+    expect(screen.changes().at(-1)?.body).toEqual({ copies: [{ section: 1, planned_for: "2026-12-03" }] });
     expect(screen.where()).toBe("/labs/44/prepare");
     await screen.press("Archive");
     expect(screen.where()).toBe("/prepare");
+  });
+
+  it("is copied to several classes and days at once, each refused beside its own row", async () => {
+    const two = today([
+      { id: 1, name: "Foods", starts_at: "08:00", next_day: "2026-12-03" },
+      { id: 2, name: "Foods", starts_at: "10:00", next_day: "2026-12-04" },
+    ]);
+    const answers: Record<string, unknown> = {
+      "GET /api/today": two,
+      "POST /api/labs/8/copy": refusal({ "copies.1.planned_for": "That is no day." }),
+    };
+    const screen = await page(<CopyLab sheet={labSheet()} done={() => undefined} />, answers);
+    expect(screen.all("option")).toEqual(["Foods · 08:00", "Foods · 10:00"]); // same names told apart
+    await screen.press("One more class or day");
+    await screen.press("Make 2 copies");
+    expect(screen.changes()[0]?.body).toEqual({
+      copies: [
+        { section: 2, planned_for: "2026-12-04" }, // who has it already comes last
+        { section: 1, planned_for: "2026-12-03" },
+      ],
+    });
+    expect(screen.wrong()).toEqual(["That is no day."]);
+    answers["POST /api/labs/8/copy"] = { ids: [44, 45] };
+    await screen.press("Make 2 copies");
+    expect(screen.where()).toBe("/prepare/calendar");
   });
 
   it("that was opened goes to its board only", async () => {
@@ -736,20 +772,52 @@ describe("what becomes of a lab", () => {
   });
 });
 
-describe("supplies", () => {
-  it("stand for a station and the class, with an allowance that is kept when the box is left", async () => {
-    const screen = await page(<Supplies sheet={labSheet()} />);
-    expect(screen.all("tbody td")).toEqual(["2 cups", "241 g", "", "1444 g"]);
-    const label = "Extra for measuring again, %";
+describe("what is settled about a lab", () => {
+  const two = today([
+    { id: 1, name: "Foods 1" },
+    { id: 2, name: "Foods 2" },
+  ]);
+  const label = "Extra for measuring again, %";
+
+  it("is kept as soon as it is chosen, all of it", async () => {
+    const screen = await page(<LabSettings sheet={labSheet()} />, { "GET /api/today": two });
     await screen.leave(label);
     expect(screen.changes()).toEqual([]);
     screen.type(label, "25");
     await screen.leave(label);
-    expect(screen.changes()).toEqual([
-      { asked: "PUT /api/labs/8", query: {}, body: { title: "Buns", planned_for: "2026-12-01", retry_pct: 25 } },
+    screen.type("Class", "2");
+    await settle();
+    const kept = { title: "Buns", planned_for: "2026-12-01", retry_pct: 25 };
+    expect(screen.changes().map(({ body }) => body)).toEqual([
+      { ...kept, section: 1 },
+      { ...kept, section: 2 },
     ]);
-    const frozen = await page(<Supplies sheet={labSheet({ state: "open" })} />);
-    expect(frozen.box(label).disabled).toBe(true);
+  });
+
+  it("has hours of its own, on the day of an open lab as well, and goes back to the bells", async () => {
+    const screen = await page(<LabSettings sheet={labSheet({ state: "open", own_hours: true })} />, {
+      "GET /api/today": two,
+    });
+    expect(screen.box(label).disabled).toBe(true);
+    screen.type("Ends", "10:50");
+    await screen.leave("Ends");
+    await screen.press("Back to the class hours");
+    expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
+      ["PUT /api/labs/8/hours", { starts_at: "10:25", ends_at: "10:50" }],
+      ["DELETE /api/labs/8/hours", undefined],
+    ]);
+  });
+
+  it("says when the class does not meet on that day", async () => {
+    const screen = await page(<LabSettings sheet={labSheet({ meets: false })} />, { "GET /api/today": two });
+    expect(screen.text()).toContain("Foods 1 does not meet on that day.");
+  });
+});
+
+describe("supplies", () => {
+  it("stand for a station and the class", async () => {
+    const screen = await page(<Supplies sheet={labSheet()} />);
+    expect(screen.all("tbody td")).toEqual(["2 cups", "241 g", "", "1444 g"]);
   });
 
   it("speak Spanish", async () => {
@@ -800,7 +868,9 @@ describe("the lists of what there is", () => {
     Object.defineProperty(box, "files", { value: [{ text: async () => '{"a":1}' }] });
     box.dispatchEvent(new Event("change", { bubbles: true }));
     await settle();
-    expect(screen.changes()).toEqual([{ asked: "POST /api/labs", query: {}, body: { section: 3, text: '{"a":1}' } }]);
+    expect(screen.changes()).toEqual([
+      { asked: "POST /api/labs", query: {}, body: { section: 3, planned_for: "2026-12-03", text: '{"a":1}' } },
+    ]);
     expect(screen.wrong()).toEqual(["That is no lab of ours."]);
   });
 });

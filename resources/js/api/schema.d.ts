@@ -287,7 +287,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Title, day and retry allowance of a prepared lab */
+        /** Title, class, day and retry allowance of a prepared lab */
         put: operations["labUpdate"];
         post?: never;
         delete?: never;
@@ -307,7 +307,8 @@ export interface paths {
         put?: never;
         /** Put a lab away; what was weighed stays */
         post: operations["labArchiveStore"];
-        delete?: never;
+        /** Bring it back */
+        delete: operations["labArchiveDestroy"];
         options?: never;
         head?: never;
         patch?: never;
@@ -390,7 +391,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The same lab once more, to be prepared */
+        /** The same lab once more, to be prepared: for a class and a day, or for several */
         post: operations["labCopyStore"];
         delete?: never;
         options?: never;
@@ -410,6 +411,24 @@ export interface paths {
         put: operations["teacherEventUpdate"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Its own hours: it is planned anew by them, and its stations hear it */
+        put: operations["labHoursUpdate"];
+        post?: never;
+        /** Back to the bells of its class */
+        delete: operations["labHoursDestroy"];
         options?: never;
         head?: never;
         patch?: never;
@@ -900,6 +919,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/put-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Recipes and labs that were put away, to be found again */
+        get: operations["putAwayIndex"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes": {
         parameters: {
             query?: never;
@@ -946,7 +982,8 @@ export interface paths {
         put?: never;
         /** Put a recipe away; labs made from it stay */
         post: operations["recipeArchiveStore"];
-        delete?: never;
+        /** Bring it back */
+        delete: operations["recipeArchiveDestroy"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1082,6 +1119,24 @@ export interface paths {
         get: operations["schoolShow"];
         /** Change it */
         put: operations["schoolUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The school's bells, and which ring on which day */
+        get: operations["calendarShow"];
+        /** Change them, whole: every lab that is open goes by the new ones at once, and says so */
+        put: operations["calendarUpdate"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1254,6 +1309,23 @@ export interface paths {
         post?: never;
         /** It works no longer */
         delete: operations["slipDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything that can be found by its name: recipes, foods, labs, students, techniques */
+        get: operations["searchIndex"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1934,6 +2006,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/term": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The labs of a teacher's classes by the day, with the bells of each */
+        get: operations["termShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today": {
         parameters: {
             query?: never;
@@ -2122,6 +2211,10 @@ export interface components {
             said: string;
             safety: boolean;
         };
+        /** @description Several new things, by their numbers. */
+        AllMade: {
+            ids: number[];
+        };
         ArchivedClass: {
             id: number;
             name: string;
@@ -2202,6 +2295,37 @@ export interface components {
             /** @enum {string} */
             verdict: "level" | "heaped" | "shy" | "too-close";
             said: string;
+        };
+        /** @description A day that is otherwise than its weekday. */
+        BellDay: {
+            date: string;
+            /** @description of the list of bells; null: no school */
+            name: string | null;
+        };
+        /** @description When the bells ring on one kind of day, as a keeper types it. */
+        BellList: {
+            name: string;
+            /** @description a period a line: `4: 10:05-10:52` */
+            text: string;
+        };
+        /** @description Which bells a weekday has. */
+        BellWeekday: {
+            /** @description 1 is Monday, 7 Sunday */
+            day: number;
+            /** @description of the list of bells; `*`: it takes the next in turn */
+            name: string;
+        };
+        /** @description A school's bells, and which ring on which day. */
+        Bells: {
+            schedules: components["schemas"]["BellList"][];
+            /** @description days that are not there are no school */
+            week: components["schemas"]["BellWeekday"][];
+            /** @description lists of bells that take turns */
+            turns: string[];
+            /** @description the day on which the first of them has its turn */
+            turns_from: string | null;
+            /** @description that are otherwise */
+            days: components["schemas"]["BellDay"][];
         };
         /** @description Stations by ingredients, with every weighing. */
         Board: {
@@ -2548,6 +2672,20 @@ export interface components {
             text: string;
             ml: number;
         };
+        /** @description Something that can be found by its name, and where it is. */
+        Findable: {
+            /** @enum {string} */
+            kind: "lab" | "recipe" | "student" | "food" | "technique";
+            name: string;
+            /** @description other names that lead to it */
+            also: string[];
+            /** @description the class it belongs to */
+            of: string | null;
+            /** @description of a lab */
+            day: string | null;
+            /** @description the screen's address */
+            to: string;
+        };
         /** @description Between measuring and mixing. */
         Gate: {
             ready: boolean;
@@ -2616,8 +2754,13 @@ export interface components {
             /** @enum {string} */
             state: "prepared" | "open" | "closed";
             planned_for: string;
+            section_id: number;
             section: string;
             school: string;
+            /** @description its class meets on its day, by the school's bells */
+            meets: boolean;
+            /** @description those of this lab alone, whatever the bells say */
+            own_hours: boolean;
             starts_at: string;
             ends_at: string;
             /** @enum {string} */
@@ -2951,6 +3094,9 @@ export interface components {
             section: string;
             minutes: number;
             starts_at: string;
+            ends_at: string;
+            /** @description those of this lab alone, whatever the bells say */
+            own_hours: boolean;
             blocks: components["schemas"]["PeriodBlock"][];
             stations: string[];
             /** @description which of the parts is going on, from 0 */
@@ -2962,7 +3108,7 @@ export interface components {
             in_two: boolean;
             /** @description every line, and what is done with it in between */
             stored: components["schemas"]["StoredLine"][];
-            /** @description while it is prepared */
+            /** @description it may still be spread over two periods */
             may_change: boolean;
         };
         /** @description One period of a lab, from bell to bell. */
@@ -3110,6 +3256,18 @@ export interface components {
             question: components["schemas"]["PracticeQuestion"];
             skills: components["schemas"]["SkillName"][];
             marked: components["schemas"]["PracticeMarked"];
+        };
+        /** @description What was put away: the kitchen's recipes, and labs of the teacher's classes; the last one first. */
+        PutAway: {
+            recipes: components["schemas"]["PutAwayThing"][];
+            labs: components["schemas"]["PutAwayThing"][];
+        };
+        PutAwayThing: {
+            id: number;
+            title: string;
+            /** @description a lab's class */
+            section: string | null;
+            archived_at: string;
         };
         /** @description The recipe's own grams beside ours. */
         RecipeGrams: {
@@ -3359,6 +3517,8 @@ export interface components {
             id: number;
             code: string;
             settings: components["schemas"]["SectionSettings"];
+            /** @description of the school's bells, to choose from; none where it has not told them */
+            periods: string[];
             /** @description where cooks disagree about a family */
             schools: components["schemas"]["MethodChoice"][];
             /** @description what is Level for each */
@@ -3373,6 +3533,9 @@ export interface components {
         };
         SectionSettings: {
             name: string;
+            /** @description of the school's bells; null: its own hours every day */
+            period: string | null;
+            /** @description its own */
             starts_at: string;
             ends_at: string;
             /** @enum {string} */
@@ -3727,6 +3890,8 @@ export interface components {
             lab: components["schemas"]["LabName"] | null;
             set_up: components["schemas"]["StationChecks"] | null;
             clean_up: components["schemas"]["StationChecks"] | null;
+            /** @description when the bell rings for its lab, `10:52` */
+            ends_at: string | null;
             paused: boolean;
             asks_prediction: boolean;
             /** @description that may be gone here: the student's own; at a station, what anybody of the class may */
@@ -3870,6 +4035,38 @@ export interface components {
             why: string;
             care: string | null;
         };
+        /** @description The labs of a teacher's classes, week by week. */
+        Term: {
+            today: string;
+            /** @description the Monday to ask for what was before */
+            before: string;
+            /** @description and for what comes after */
+            after: string;
+            weeks: components["schemas"]["TermWeek"][];
+        };
+        TermDay: {
+            date: string;
+            /** @description which ring; null: none, or the school did not tell */
+            bells: string | null;
+            /** @description false where the calendar says that there is none */
+            is_school: boolean;
+            /** @description as the day goes */
+            labs: components["schemas"]["TermLab"][];
+        };
+        TermLab: {
+            id: number;
+            title: string;
+            /** @enum {string} */
+            state: "prepared" | "open" | "closed";
+            section: string;
+            starts_at: string;
+            /** @description its class meets on that day */
+            meets: boolean;
+        };
+        /** @description Monday to Sunday. */
+        TermWeek: {
+            days: components["schemas"]["TermDay"][];
+        };
         TimelineTask: {
             /** @description place among the stations; null: all of them */
             station: number | null;
@@ -3899,8 +4096,15 @@ export interface components {
             runs: boolean;
             code: string | null;
             open_to_join: boolean;
+            /** @description today */
+            meets: boolean;
+            /** @description its period is going on */
+            is_now: boolean;
+            /** @description today's; its usual ones on a day on which it does not meet */
             starts_at: string;
             ends_at: string;
+            /** @description the first one after today on which it meets */
+            next_day: string;
             stations: components["schemas"]["StationCode"][];
             /** @description the open one first, then those being prepared */
             labs: components["schemas"]["LabSummary"][];
@@ -4587,6 +4791,8 @@ export interface operations {
             content: {
                 "application/json": {
                     section: number;
+                    /** Format: date */
+                    planned_for: string;
                     text: string;
                 };
             };
@@ -4620,6 +4826,7 @@ export interface operations {
             content: {
                 "application/json": {
                     title: string;
+                    section: number;
                     /** Format: date */
                     planned_for: string;
                     retry_pct: number;
@@ -4642,6 +4849,30 @@ export interface operations {
         };
     };
     labArchiveStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    labArchiveDestroy: {
         parameters: {
             query?: never;
             header?: never;
@@ -4776,7 +5007,17 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": {
+                    copies: {
+                        section: number;
+                        /** Format: date */
+                        planned_for: string;
+                    }[];
+                };
+            };
+        };
         responses: {
             /** @description The answer. */
             201: {
@@ -4784,13 +5025,14 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Made"];
+                    "application/json": components["schemas"]["AllMade"];
                 };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
     teacherEventUpdate: {
@@ -4830,6 +5072,66 @@ export interface operations {
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
+        };
+    };
+    labHoursUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    starts_at: string;
+                    ends_at: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeriodPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    labHoursDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeriodPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
         };
     };
     labItemUpdate: {
@@ -5684,6 +5986,7 @@ export interface operations {
     nearestMeasureShow: {
         parameters: {
             query: {
+                section?: number | null;
                 grams: string;
             };
             header?: never;
@@ -5907,6 +6210,29 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    putAwayIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PutAway"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
     recipeIndex: {
         parameters: {
             query?: never;
@@ -5996,6 +6322,30 @@ export interface operations {
         };
     };
     recipeArchiveStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recipe: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    recipeArchiveDestroy: {
         parameters: {
             query?: never;
             header?: never;
@@ -6326,6 +6676,74 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    calendarShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bells"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    calendarUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    schedules: {
+                        name: string;
+                        text: string;
+                    }[];
+                    week: {
+                        day: number;
+                        name: string;
+                    }[];
+                    turns: string[];
+                    /** Format: date */
+                    turns_from?: string | null;
+                    days: {
+                        /** Format: date */
+                        date: string;
+                        name?: string | null;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bells"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     endsIndex: {
         parameters: {
             query?: never;
@@ -6609,6 +7027,29 @@ export interface operations {
             409: components["responses"]["Refused"];
         };
     };
+    searchIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Findable"][];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
     sectionStore: {
         parameters: {
             query?: never;
@@ -6620,6 +7061,7 @@ export interface operations {
             content: {
                 "application/json": {
                     name: string;
+                    period?: string | null;
                     starts_at: string;
                     ends_at: string;
                 };
@@ -6733,6 +7175,7 @@ export interface operations {
             content: {
                 "application/json": {
                     name: string;
+                    period?: string | null;
                     starts_at: string;
                     ends_at: string;
                     /** @enum {string} */
@@ -7907,6 +8350,7 @@ export interface operations {
                 ingredient: string;
                 amount: string;
                 unit: string;
+                section?: number;
                 plan?: number;
             };
             header?: never;
@@ -7944,6 +8388,7 @@ export interface operations {
                     ingredient: string;
                     amount: string;
                     unit: string;
+                    section?: number;
                     plan?: number;
                     /** @enum {string} */
                     scale?: "scale-1g-5kg" | "scale-0-1g-500g" | "scale-2g-5kg" | "scale-0-01g-200g" | "scale-5g-10kg";
@@ -8009,6 +8454,7 @@ export interface operations {
                     ingredient: string;
                     amount: string;
                     unit: string;
+                    section?: number;
                     plan?: number;
                     /** @enum {string} */
                     scale?: "scale-1g-5kg" | "scale-0-1g-500g" | "scale-2g-5kg" | "scale-0-01g-200g" | "scale-5g-10kg";
@@ -8199,6 +8645,32 @@ export interface operations {
             409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
             429: components["responses"]["TooMany"];
+        };
+    };
+    termShow: {
+        parameters: {
+            query?: {
+                from?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Term"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
     todayShow: {

@@ -55,6 +55,7 @@ export const router = createBrowserRouter([
           { path: "practise/words", lazy: screen(() => import("../words/WordsScreen")) },
           { path: "practise/simulator", lazy: screen(() => import("../simulator/TeacherSimulator"), "bench") },
           { path: "prepare", lazy: screen(() => import("../prepare/Prepare")) },
+          { path: "prepare/calendar", lazy: screen(() => import("../term/TermScreen")) },
           { path: "recipes/:recipe", lazy: screen(() => import("../prepare/RecipeScreen")) },
           { path: "labs/:lab", lazy: screen(() => import("../lab/BoardScreen")) },
           { path: "class", lazy: screen(() => import("../classes/ClassDoor")) },

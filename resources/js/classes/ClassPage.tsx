@@ -1,8 +1,8 @@
 import "../../css/school.css";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
-import { Link } from "react-router";
-import { useToday } from "../shell/useToday";
+import { useLocation } from "react-router";
+import { chooseClass } from "../shell/useClassHere";
 import Archived from "./Archived";
 import Codes from "./Codes";
 import Colleagues from "./Colleagues";
@@ -18,7 +18,14 @@ import YearEnd from "./YearEnd";
 /** Who sits where, the codes to come in by, the class's settings, who helps. */
 export default function ClassPage({ one }: { one: Class }) {
   const { t } = useTranslation();
-  const today = useToday();
+  const { hash } = useLocation();
+  // Who was here is here next time; and a student who was looked for is in sight.
+  useEffect(() => chooseClass(one.id), [one.id]);
+  useEffect(() => {
+    const sought = hash === "" ? null : document.getElementById(hash.slice(1));
+    sought?.scrollIntoView({ block: "center" });
+    sought?.querySelector<HTMLElement>("button, input, select, a")?.focus();
+  }, [hash]);
   const [making, setMaking] = useState(false);
   if (making) return <NewClass cancel={() => setMaking(false)} />;
   return (
@@ -27,13 +34,6 @@ export default function ClassPage({ one }: { one: Class }) {
         <header className="sheet-head !pb-0">
           <h1>{one.settings.name}</h1>
           <p className="flex flex-wrap gap-2">
-            {today.data?.sections
-              .filter((other) => other.id !== one.id)
-              .map((other) => (
-                <Link key={other.id} className="quiet grid items-center" to={`/class/${other.id}`}>
-                  {other.name}
-                </Link>
-              ))}
             <button type="button" className="btn btn-outline" onClick={() => setMaking(true)}>
               {t("class.make")}
             </button>

@@ -56,6 +56,7 @@ export default function Seat({ one, station, change }: Props) {
         {here.map((student) => (
           <li
             key={student.id}
+            id={`student-${student.id}`}
             draggable
             onDragStart={(event) => event.dataTransfer.setData("text/plain", String(student.id))}
           >

@@ -49,6 +49,22 @@ export default function Settings({ one }: { one: Class }) {
           onChange={(event) => setDraft({ ...draft, name: event.target.value })}
           onBlur={() => draft.name !== one.settings.name && keep({})}
         />
+        {one.periods.length > 0 && (
+          <label className="field">
+            <span>{t("class.period")}</span>
+            <select
+              value={draft.period ?? ""}
+              onChange={(event) => keep({ period: event.target.value === "" ? null : event.target.value })}
+            >
+              <option value="">{t("class.ownHours")}</option>
+              {one.periods.map((period) => (
+                <option key={period} value={period}>
+                  {period}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
         <Field
           label={t("class.from")}
           type="time"

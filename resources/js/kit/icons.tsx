@@ -40,3 +40,19 @@ export const Screen = icon(
     <path d="M12 16v4M8 20h8" />
   </>,
 );
+
+/** Find anything. */
+export const Magnifier = () => (
+  <svg
+    viewBox="0 0 20 20"
+    width={20}
+    height={20}
+    aria-hidden="true"
+    fill="none"
+    stroke="currentColor"
+    strokeWidth={2.2}
+  >
+    <circle cx="8.5" cy="8.5" r="5.5" />
+    <path d="M13 13 L18 18" strokeLinecap="round" />
+  </svg>
+);

@@ -4,15 +4,17 @@ import { useSend } from "../api/query";
 import Field from "../kit/Field";
 import KitchenFraction from "../kit/KitchenFraction";
 import { signed } from "../kit/numbers";
+import { useClassHere } from "../shell/useClassHere";
 
 /** Grams back to the measure a cook has. */
 export default function NearestMeasure({ ingredient }: { ingredient: string }) {
   const { t, i18n } = useTranslation();
+  const { section } = useClassHere();
   const [grams, setGrams] = useState("");
   const asking = useSend("get", "/api/pantry/{ingredient}/measure");
   const ask = (event: FormEvent) => {
     event.preventDefault();
-    asking.send({ params: { path: { ingredient }, query: { grams } } });
+    asking.send({ params: { path: { ingredient }, query: { grams, ...(section && { section: section.id }) } } });
   };
   return (
     <form className="grid gap-3" onSubmit={ask} noValidate>

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
+import { useSearchParams } from "react-router";
 import Field from "../kit/Field";
 import { finds } from "../kit/search";
 import TechniqueLink from "../technique/TechniqueLink";
@@ -11,7 +12,8 @@ import { type Entry, weight } from "./weight";
 export default function PantryPage({ entries }: { entries: Entry[] }) {
   const { t, i18n } = useTranslation();
   const [sought, setSought] = useState("");
-  const [open, setOpen] = useState<string>();
+  const [search] = useSearchParams();
+  const [open, setOpen] = useState<string | undefined>(search.get("food") ?? undefined);
   const isFound = finds(sought);
   const found = entries.filter((entry) => isFound([entry.name, ...entry.aliases]));
   const chosen = entries.find((entry) => entry.id === open);

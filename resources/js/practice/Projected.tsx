@@ -1,7 +1,7 @@
 import { useTranslation } from "react-i18next";
 import { useSearchParams } from "react-router";
 import Loading from "../shell/Loading";
-import { useToday } from "../shell/useToday";
+import { useClassHere } from "../shell/useClassHere";
 import "../../css/bench.css";
 import "../../css/practice.css";
 import "../../css/ready.css";
@@ -12,9 +12,8 @@ import { useAskedOfClass } from "./useAskedOfClass";
 export default function Projected() {
   const { t } = useTranslation();
   const [search] = useSearchParams();
-  const today = useToday();
-  const sections = today.data?.sections ?? [];
-  const section = sections.find((one) => String(one.id) === search.get("class")) ?? sections[0];
+  const { today, sections, section: here } = useClassHere();
+  const section = sections.find((one) => String(one.id) === search.get("class")) ?? here;
   const asked = useAskedOfClass(section?.id);
   if (today.isPending) return <Loading />;
   if (today.data && section === undefined) return <p className="ready">{t("ready.noClass")}</p>;

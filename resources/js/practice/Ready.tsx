@@ -1,11 +1,10 @@
-import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import { $api } from "../api/query";
 import { Tick } from "../kit/icons";
 import Loading from "../shell/Loading";
 import ProblemNote from "../shell/ProblemNote";
-import { useToday } from "../shell/useToday";
+import { useClassHere } from "../shell/useClassHere";
 import "../../css/ready.css";
 import SafetyPoints from "./SafetyPoints";
 import SetPractice from "./SetPractice";
@@ -13,9 +12,8 @@ import SetPractice from "./SetPractice";
 /** Before the lab: which skills its lines ask for, who has shown them, and what the class gets wrong most. */
 export default function Ready() {
   const { t } = useTranslation();
-  const today = useToday();
-  const [chosen, choose] = useState<number>();
-  const section = chosen ?? today.data?.sections[0]?.id;
+  const { today, section: here } = useClassHere();
+  const section = here?.id;
   const practice = $api.useQuery(
     "get",
     "/api/sections/{section}/practice",
@@ -33,18 +31,6 @@ export default function Ready() {
     <main className="ready">
       <header className="ready-head">
         <h1>{data?.lab ? t("ready.titleLab", { lab: data.lab }) : t("ready.title")}</h1>
-        {today.data.sections.length > 1 && (
-          <label className="ready-class">
-            <span className="unseen">{t("places.class")}</span>
-            <select value={section} onChange={(event) => choose(Number(event.target.value))}>
-              {today.data.sections.map((one) => (
-                <option key={one.id} value={one.id}>
-                  {one.name}
-                </option>
-              ))}
-            </select>
-          </label>
-        )}
         <Link className="btn btn-outline" to={`/practise/techniques?class=${section}`}>
           {t("ready.techniques")}
         </Link>

@@ -35,7 +35,7 @@ export default function CarefulGroups({ sheet }: { sheet: Sheet }) {
         const place = PLACES[group.remedy];
         const canWiden = group.remedy === "wider-tolerance" && sheet.state === "prepared";
         return (
-          <div key={group.remedy} className="note">
+          <div key={group.remedy} className="note" data-settle>
             <p>{group.names.join(", ")}</p>
             <p className="soft">{group.says}</p>
             {place && (

@@ -1,8 +1,10 @@
+import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link, useNavigate } from "react-router";
 import { useRefresh, useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
 import SendButton from "../kit/SendButton";
+import CopyLab from "./CopyLab";
 import type { Sheet } from "./lab";
 
 /** Open it, copy it, put it away. */
@@ -19,15 +21,10 @@ export default function LabActions({ sheet }: { sheet: Sheet }) {
       go(`/labs/${sheet.id}`);
     },
   });
-  const copying = useSend("post", "/api/labs/{lab}/copy", {
-    onSuccess: ({ id }) => {
-      refresh.of("/api/today");
-      go(`/labs/${id}/prepare`);
-    },
-  });
+  const [isCopying, copy] = useState(false);
   const archiving = useSend("post", "/api/labs/{lab}/archive", {
     onSuccess: () => {
-      refresh.of("/api/today");
+      refresh.of("/api/today", "/api/put-away", "/api/term");
       go("/prepare");
     },
   });
@@ -55,19 +52,20 @@ export default function LabActions({ sheet }: { sheet: Sheet }) {
         </>
       )}
       <p className="flex gap-2">
-        <SendButton
+        <button
           type="button"
           className="btn btn-outline flex-1"
-          isPending={copying.isPending}
-          onClick={() => copying.send(of)}
+          aria-expanded={isCopying}
+          onClick={() => copy(!isCopying)}
         >
           {t("lab.copy")}
-        </SendButton>
+        </button>
         <button type="button" className="btn btn-outline flex-1" onClick={() => archiving.send(of)}>
           {t("lab.archive")}
         </button>
       </p>
-      <FieldProblem>{opening.says ?? copying.says ?? archiving.says}</FieldProblem>
+      {isCopying && <CopyLab sheet={sheet} done={() => copy(false)} />}
+      <FieldProblem>{opening.says ?? archiving.says}</FieldProblem>
     </section>
   );
 }

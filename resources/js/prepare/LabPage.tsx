@@ -6,6 +6,7 @@ import Before from "./Before";
 import CarefulGroups from "./CarefulGroups";
 import LabActions from "./LabActions";
 import LabLineRow from "./LabLineRow";
+import LabSettings from "./LabSettings";
 import { PRINTS, type Sheet } from "./lab";
 import Supplies from "./Supplies";
 
@@ -71,6 +72,7 @@ export default function LabPage({ sheet }: { sheet: Sheet }) {
         <Supplies sheet={sheet} />
       </div>
       <aside className="sheet-side">
+        <LabSettings key={sheet.id} sheet={sheet} />
         <section>
           <h2 className="h2rim">{t("lab.before")}</h2>
           <p className="note">
@@ -104,7 +106,7 @@ export default function LabPage({ sheet }: { sheet: Sheet }) {
             </li>
             {["chart", "labels"].map((what) => (
               <li key={what}>
-                <Link className="desk-link" to={`/print/${what}`}>
+                <Link className="desk-link" to={`/print/${what}?class=${sheet.section_id}`}>
                   {t(`lab.${what}`)}
                 </Link>
               </li>

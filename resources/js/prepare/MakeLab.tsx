@@ -7,26 +7,20 @@ import FieldProblem from "../kit/FieldProblem";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
 import SendButton from "../kit/SendButton";
-import { useToday } from "../shell/useToday";
+import { nameAmong, useClassHere } from "../shell/useClassHere";
 import type { Sheet } from "./recipe";
 
 type Shared = Body<"post", "/api/recipes/{recipe}/labs">["for"];
-
-/** By the calendar on this wall: in the evening the world's clock is a day ahead of it. */
-const tomorrow = () => {
-  const day = new Date();
-  day.setDate(day.getDate() + 1);
-  return day.toLocaleDateString("sv-SE"); // written as year-month-day
-};
 
 /** A lab from this recipe at this size, for a class and a day. */
 export default function MakeLab({ sheet }: { sheet: Sheet }) {
   const { t, i18n } = useTranslation();
   const go = useNavigate();
   const refresh = useRefresh();
-  const today = useToday();
+  const { sections } = useClassHere();
   const [section, setSection] = useState<number>(sheet.section.id);
-  const [day, setDay] = useState(tomorrow);
+  const [chosenDay, setDay] = useState<string>();
+  const day = chosenDay ?? sections.find((one) => one.id === section)?.next_day ?? "";
   const [chosen, choose] = useState<Shared>();
   const isAsked = sheet.section.stations > 1;
   const option = sheet.labs.find((one) => one.for === chosen);
@@ -49,13 +43,13 @@ export default function MakeLab({ sheet }: { sheet: Sheet }) {
     <section>
       <h2 className="h2rim">{t("recipe.makeLab")}</h2>
       <form className="grid gap-3 pt-3" onSubmit={make} noValidate>
-        {(today.data?.sections.length ?? 0) > 1 && (
+        {sections.length > 1 && (
           <label className="field">
             <span>{t("recipe.class")}</span>
             <select value={section} onChange={(event) => setSection(Number(event.target.value))}>
-              {today.data?.sections.map((one) => (
+              {sections.map((one) => (
                 <option key={one.id} value={one.id}>
-                  {one.name}
+                  {nameAmong(one, sections)}
                 </option>
               ))}
             </select>

@@ -2,6 +2,7 @@ import "../../css/prepare.css";
 import { useTranslation } from "react-i18next";
 import PasteBox from "./PasteBox";
 import PreparedLabs from "./PreparedLabs";
+import PutAway from "./PutAway";
 import RecipeList from "./RecipeList";
 import TakeIn from "./TakeIn";
 
@@ -16,6 +17,7 @@ export default function Prepare() {
         <RecipeList />
         <PreparedLabs />
         <TakeIn />
+        <PutAway />
       </div>
     </main>
   );

@@ -15,6 +15,9 @@ export default function PreparedLabs() {
     <section>
       <h2 className="h2rim">{t("prepare.labs")}</h2>
       {labs?.length === 0 && <p className="py-3">{t("prepare.noLabs")}</p>}
+      <Link className="quiet underline" to="/prepare/calendar">
+        {t("term.title")}
+      </Link>
       {labs !== undefined && labs.length > 0 && (
         <Link className="quiet underline" to="/shopping">
           {t("prepare.shopping")}

@@ -4,13 +4,15 @@ import { useParams } from "react-router";
 import { asProblem } from "../api/client";
 import Loading from "../shell/Loading";
 import ProblemNote from "../shell/ProblemNote";
+import { useClassHere } from "../shell/useClassHere";
 import RecipePage from "./RecipePage";
 import { useSheet, type Wanted } from "./recipe";
 
 export default function RecipeScreen() {
   const { recipe = "" } = useParams();
   const [wanted, setWanted] = useState<Wanted>({ factor: "1" });
-  const sheet = useSheet(Number(recipe), wanted);
+  const { today, section } = useClassHere();
+  const sheet = useSheet(Number(recipe), { ...wanted, ...(section && { section: section.id }) }, !today.isPending);
   if (sheet.data) {
     return (
       <RecipePage

@@ -16,7 +16,7 @@ export default function SettleQuestion({ recipe, line }: { recipe: number; line:
   const settle = (as: Partial<Answer>) =>
     settling.settle(line.id, { ...as, as: "settled", ...(always ? { always } : {}) });
   return (
-    <div className={`settle ${line.open ? "open" : ""}`}>
+    <div className={`settle ${line.open ? "open" : ""}`} data-settle>
       <h4 className="running">
         <KitchenFraction>{line.text}</KitchenFraction>
       </h4>

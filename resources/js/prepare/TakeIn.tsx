@@ -1,17 +1,22 @@
+import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useNavigate } from "react-router";
 import { useRefresh, useSend } from "../api/query";
+import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import FilePick from "../kit/FilePick";
-import { useToday } from "../shell/useToday";
+import { nameAmong, useClassHere } from "../shell/useClassHere";
 
-/** A lab somebody shared, for the first class; it is prepared, not open. */
+/** A lab somebody shared, for a class and a day; it is prepared, not open. */
 export default function TakeIn() {
   const { t } = useTranslation();
   const go = useNavigate();
   const refresh = useRefresh();
-  const today = useToday();
-  const section = today.data?.sections[0]?.id ?? 0;
+  const { sections, section: here } = useClassHere();
+  const [chosen, choose] = useState<number>();
+  const [chosenDay, chooseDay] = useState<string>();
+  const section = sections.find((one) => one.id === chosen) ?? here;
+  const day = chosenDay ?? section?.next_day ?? "";
   const taking = useSend("post", "/api/labs", {
     onSuccess: ({ id }) => {
       refresh.all();
@@ -21,14 +26,33 @@ export default function TakeIn() {
   return (
     <section>
       <h2 className="h2rim">{t("prepare.takeIn")}</h2>
-      <p className="pt-3">
+      <div className="grid gap-3 pt-3">
+        {sections.length > 1 && section && (
+          <label className="field">
+            <span>{t("recipe.class")}</span>
+            <select value={section.id} onChange={(event) => choose(Number(event.target.value))}>
+              {sections.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {nameAmong(one, sections)}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        <Field
+          label={t("recipe.day")}
+          type="date"
+          value={day}
+          problem={taking.at("planned_for")}
+          onChange={(event) => chooseDay(event.target.value)}
+        />
         <FilePick
           label={t("prepare.takeInFile")}
           accept=".json,application/json"
-          take={(text) => taking.send({ body: { section, text } })}
+          take={(text) => taking.send({ body: { section: section?.id ?? 0, planned_for: day, text } })}
         />
-      </p>
-      <FieldProblem>{taking.says}</FieldProblem>
+      </div>
+      <FieldProblem>{taking.at("planned_for") ? undefined : taking.says}</FieldProblem>
     </section>
   );
 }

@@ -7,12 +7,12 @@ export type SheetLine = Schemas["RecipePageLine"];
 /** How much of a recipe: a factor, or what is to be used up; read for a class. */
 export type Wanted = { section?: number; factor?: string; use_up_line?: string; use_up_g?: string };
 
-export const useSheet = (recipe: number, wanted: Wanted) =>
+export const useSheet = (recipe: number, wanted: Wanted, enabled: boolean) =>
   $api.useQuery(
     "get",
     "/api/recipes/{recipe}",
     { params: { path: { recipe }, query: wanted } },
-    { placeholderData: keepPreviousData }, // the sheet stays while another size is worked out
+    { enabled, placeholderData: keepPreviousData }, // the sheet stays while another size is worked out
   );
 
 const LINE = "/api/recipes/{recipe}/lines/{line}";

@@ -1,13 +1,19 @@
 import { useTranslation } from "react-i18next";
+import { useSearchParams } from "react-router";
 import { $api } from "../api/query";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
+import { useClassHere } from "../shell/useClassHere";
 import PrintWaiting from "./PrintWaiting";
 
 /** What is as much as what, by this class's cup. */
 export default function EquivalentsChart() {
   const { t, i18n } = useTranslation();
-  const chart = $api.useQuery("get", "/api/chart");
+  const [search] = useSearchParams();
+  const { today, section: here } = useClassHere();
+  const section = Number(search.get("class")) || here?.id;
+  const query = section === undefined ? {} : { section };
+  const chart = $api.useQuery("get", "/api/chart", { params: { query } }, { enabled: !today.isPending });
   if (!chart.data) return <PrintWaiting error={chart.error} retry={chart.refetch} />;
   return (
     <section className="paper-page wall">

@@ -4,6 +4,7 @@ import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import Loading from "../shell/Loading";
 import ProblemNote from "../shell/ProblemNote";
+import Calendar from "./Calendar";
 import Ends from "./Ends";
 import Kitchens from "./Kitchens";
 import Log from "./Log";
@@ -27,6 +28,7 @@ export default function SchoolScreen() {
           </Link>
         </header>
         <PeopleTable school={school.data} />
+        <Calendar />
         <Ends />
         <Log timeZone={school.data.time_zone} />
       </div>

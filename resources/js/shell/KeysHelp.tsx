@@ -3,6 +3,12 @@ import { useTranslation } from "react-i18next";
 import { useLetters } from "./useShortcuts";
 
 const GOING = ["T", "P", "A", "L", "D", "I", "C"] as const;
+const ALSO = [
+  ["J K", "keys.rows"],
+  ["S", "keys.settle"],
+  ["/", "keys.find"],
+  ["?", "keys.this"],
+] as const;
 const BOARD = ["arrows", "enter", "esc", "h", "a", "b", "1", "z", "p"] as const;
 
 /** The keys of every teacher's screen and of the board; single letters can be turned off here. Esc closes it, and the focus goes back. */
@@ -25,12 +31,14 @@ export default function KeysHelp({ dialog }: { dialog: RefObject<HTMLDialogEleme
             <dd>{t(`keys.go-${letter.toLowerCase()}`)}</dd>
           </div>
         ))}
-        <div>
-          <dt>
-            <kbd className="kbd">?</kbd>
-          </dt>
-          <dd>{t("keys.this")}</dd>
-        </div>
+        {ALSO.map(([key, does]) => (
+          <div key={key}>
+            <dt>
+              <kbd className="kbd">{key}</kbd>
+            </dt>
+            <dd>{t(does)}</dd>
+          </div>
+        ))}
       </dl>
       <h3>{t("keys.board")}</h3>
       <dl>

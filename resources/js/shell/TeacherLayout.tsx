@@ -1,13 +1,15 @@
-import { useRef, useState } from "react";
+import { useRef } from "react";
 import { useTranslation } from "react-i18next";
-import { Navigate, NavLink, Outlet, useLocation, useMatch, useNavigate } from "react-router";
+import { Navigate, NavLink, Outlet, useLocation, useMatch } from "react-router";
 import Brand from "../kit/Brand";
+import { Magnifier } from "../kit/icons";
+import Finder from "../search/Finder";
+import ClassSwitch from "./ClassSwitch";
 import KeysHelp from "./KeysHelp";
-import LanguageButton from "./LanguageButton";
 import Loading from "./Loading";
+import NameMenu from "./NameMenu";
 import ProblemNote from "./ProblemNote";
-import { useSession, useSignOut } from "./session";
-import { chooseTheme, isDark } from "./theme";
+import { useSession } from "./session";
 import { toHeading } from "./useArrival";
 import { useShortcuts } from "./useShortcuts";
 
@@ -17,20 +19,23 @@ const AN_AIDES = /^\/(today|account|labs\/\d+(\/table)?)\/?$/;
 /** The teacher's frame: places in the day's order across the top. Only teachers pass. */
 export default function TeacherLayout() {
   const { t } = useTranslation();
-  const go = useNavigate();
   const { pathname } = useLocation();
   const session = useSession();
-  const leaving = useSignOut();
   const inLab = useMatch("/labs/:lab/*");
   const atLab = useMatch("/labs/:lab/prepare") === null ? inLab : null; // before the day it is something to prepare
-  const [dark, setDark] = useState(isDark);
   const keys = useRef<HTMLDialogElement>(null);
-  useShortcuts({ lab: atLab?.pathnameBase, help: () => keys.current?.showModal() });
+  const finder = useRef<HTMLDialogElement>(null);
+  const teaches = session.data?.kind === "teacher" && session.data.role !== "aide";
+  const find = () => finder.current?.showModal();
+  useShortcuts({
+    lab: atLab?.pathnameBase,
+    help: () => keys.current?.showModal(),
+    find: teaches ? find : () => undefined,
+  });
   if (session.isPending) return <Loading />;
   if (session.isError) return <ProblemNote error={session.error} retry={session.refetch} />;
   if (session.data.kind !== "teacher") return <Navigate to="/sign-in" replace />;
   // An aide sees the day and the boards, and nothing of the kitchen's.
-  const teaches = session.data.role !== "aide";
   if (!teaches && !AN_AIDES.test(pathname)) return <Navigate to="/today" replace />;
   return (
     <div className="board-page">
@@ -48,7 +53,7 @@ export default function TeacherLayout() {
         <NavLink to="/today" aria-label="Hovik" title={t("welcome.version", { version: session.data.version })}>
           <Brand />
         </NavLink>
-        <span className="soft of-school">{session.data.school}</span>
+        {teaches && <ClassSwitch />}
         <nav className="places" aria-label={t("keys.day")}>
           <NavLink to="/today">{t("places.today")}</NavLink>
           {teaches && <NavLink to="/prepare">{t("places.prepare")}</NavLink>}
@@ -64,17 +69,17 @@ export default function TeacherLayout() {
           </nav>
         )}
         <div className={teaches ? "gap-1" : "gap-1 ml-auto"}>
-          <button
-            type="button"
-            className="quiet"
-            onClick={() => {
-              chooseTheme(!dark);
-              setDark(!dark);
-            }}
-          >
-            {t(dark ? "theme.light" : "theme.dark")}
-          </button>
-          <LanguageButton />
+          {teaches && (
+            <button
+              type="button"
+              className="quiet"
+              aria-label={t("search.title")}
+              title={t("search.title")}
+              onClick={find}
+            >
+              <Magnifier />
+            </button>
+          )}
           <button
             type="button"
             className="quiet"
@@ -83,20 +88,12 @@ export default function TeacherLayout() {
           >
             ?
           </button>
-          <button
-            type="button"
-            className="quiet"
-            onClick={() => leaving.mutate(undefined, { onSettled: () => go("/") })}
-          >
-            {t("places.signOut")}
-          </button>
-          <NavLink to="/account" className="quiet grid items-center font-semibold who">
-            {session.data.name}
-          </NavLink>
+          <NameMenu session={session.data} />
         </div>
       </header>
       <Outlet />
       <KeysHelp dialog={keys} />
+      {teaches && <Finder dialog={finder} />}
     </div>
   );
 }

@@ -18,7 +18,7 @@ export default function ManyTimes({ bench, options }: { bench: Bench; options: O
   const [asked, ask] = useState<{ hands: Hands; other: Hands }>();
   const { setup } = bench;
   const { seed, ingredient, amount, unit, plan, scale } = setup;
-  const tried = { ingredient, amount, unit, plan, scale, seed, draws: DRAWS, ...asked };
+  const tried = { ingredient, amount, unit, plan, scale, seed, draws: DRAWS, ...bench.by, ...asked };
   const both = $api.useQuery(
     "post",
     "/api/simulator/comparisons",

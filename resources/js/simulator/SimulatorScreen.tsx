@@ -12,10 +12,10 @@ import SimulatedTool from "./SimulatedTool";
 import SimulatorScale from "./SimulatorScale";
 import { useBench } from "./useSimulator";
 
-/** The bench: measure a food in any way, without using any up, and see what it weighs. */
-export default function SimulatorScreen() {
+/** The simulator: measure a food in any way, by a class's cup, without using any up, and see what it weighs. */
+export default function SimulatorScreen({ section }: { section?: number | undefined }) {
   const { t } = useTranslation();
-  const bench = useBench();
+  const bench = useBench(section);
   const [mode, setMode] = useState<"once" | "many">("once");
   const { options, scale } = bench;
   if (options.isPending) return <Loading />;

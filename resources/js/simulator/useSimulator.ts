@@ -27,7 +27,8 @@ const START: Setup = {
 const WORKED_OUT = { placeholderData: keepPreviousData, staleTime: Number.POSITIVE_INFINITY, retry: false };
 
 /** Everything the bench remembers; a change of food or tool starts the weighing afresh. */
-export function useBench() {
+export function useBench(section?: number) {
+  const by = section === undefined ? {} : { section };
   const [setup, setSetup] = useState(START);
   const [hands, setHands] = useState<Hands>({});
   const [actions, setActions] = useState<Action[]>([]);
@@ -42,12 +43,20 @@ export function useBench() {
   const options = $api.useQuery(
     "get",
     "/api/simulator",
-    { params: { query: { ingredient, amount, unit, plan } } },
+    { params: { query: { ingredient, amount, unit, plan, ...by } } },
     WORKED_OUT,
   );
-  const tried = { ...setup, hands, actions, check: isChecked, predicted: isChecked ? (predicted ?? null) : null };
+  const tried = {
+    ...setup,
+    ...by,
+    hands,
+    actions,
+    check: isChecked,
+    predicted: isChecked ? (predicted ?? null) : null,
+  };
   const scale = $api.useQuery("post", "/api/simulator/weighings", { body: tried }, WORKED_OUT);
   return {
+    by,
     setup,
     hands,
     actions,

@@ -15,6 +15,7 @@ export function news(was: Kitchen, now: Kitchen, hearer: Hearer): News[] {
   if (was.lab.id !== now.lab.id) return [{ id: "opened" }];
   const all: News[] = [];
   if (was.paused !== now.paused) all.push({ id: now.paused ? "paused" : "resumed" });
+  if (was.ends_at !== now.ends_at) all.push({ id: "bell", values: { at: now.ends_at ?? "" } });
   const before = new Map(was.lines.map((line) => [line.id, line]));
   const back = now.lines.filter((line) => line.sent_back !== null && before.get(line.id)?.sent_back === null);
   for (const line of back) all.push({ id: "sentBack", values: { name: line.name, why: line.sent_back ?? "" } });

@@ -13,7 +13,6 @@ use App\Models\Scale;
 use App\Models\Teacher;
 use Hovik\Core\Weighing\ScaleVerification;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Support\Carbon;
 
 final class ScaleCheckController extends Controller
 {
@@ -28,7 +27,7 @@ final class ScaleCheckController extends Controller
             'nominal_g' => $nominalG,
             'reading_g' => $readingG,
             'passed' => $passed,
-            'day' => Carbon::now($lab->section->kitchen->school->time_zone)->toDateString(),
+            'day' => $lab->section->kitchen->school->today(),
         ]);
         Live::tell($lab, 'scale-checked');
 

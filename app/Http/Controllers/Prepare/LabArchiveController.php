@@ -21,4 +21,12 @@ final class LabArchiveController extends Controller
 
         return response()->noContent();
     }
+
+    /** Bring it back. */
+    public function destroy(Lab $lab): Response
+    {
+        $lab->update(['archived_at' => null]);
+
+        return response()->noContent();
+    }
 }

@@ -25,6 +25,8 @@ final class LabBundleController extends Controller
     /** Take in a shared lab, whole or not at all. */
     public function store(BundleRequest $request, TakeInLab $taking, #[CurrentUser('teacher')] Teacher $teacher): Made
     {
-        return new Made($taking->take($request->string('text')->toString(), $request->section(), $teacher)->id);
+        return new Made($taking->take(
+            $request->string('text')->toString(), $request->section(), $request->string('planned_for')->toString(), $teacher,
+        )->id);
     }
 }

@@ -10,6 +10,7 @@ use App\Http\Views\Prepare\LabPage;
 use App\Labs\LabPlan;
 use App\Models\Lab;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 
 final class LabController extends Controller
 {
@@ -19,11 +20,14 @@ final class LabController extends Controller
         return LabPage::of(LabPlan::of($lab));
     }
 
-    /** Title, day and retry allowance of a prepared lab. */
+    /** Title, class, day and retry allowance of a prepared lab. */
     public function update(LabRequest $request, Lab $lab): Response
     {
         $lab->mustBePrepared();
-        $lab->update($request->validated());
+        DB::transaction(static function () use ($request, $lab): void {
+            $lab->moveTo($request->section());
+            $lab->update($request->safe()->except('section'));
+        });
 
         return response()->noContent();
     }

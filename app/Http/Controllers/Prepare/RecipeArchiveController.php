@@ -17,4 +17,12 @@ final class RecipeArchiveController extends Controller
 
         return response()->noContent();
     }
+
+    /** Bring it back. */
+    public function destroy(Recipe $recipe): Response
+    {
+        $recipe->update(['archived_at' => null]);
+
+        return response()->noContent();
+    }
 }

@@ -14,6 +14,7 @@ final class NewSectionRequest extends ApiRequest
     {
         return [
             'name' => ['required', 'string', 'max:80', new PersonName],
+            'period' => ['sometimes', 'nullable', 'string', 'max:40'],
             'starts_at' => ['bail', 'required', 'string', 'date_format:H:i'],
             'ends_at' => ['bail', 'required', 'string', 'date_format:H:i', TimeAfter::field('starts_at')],
         ];

@@ -19,6 +19,7 @@ final class SectionRequest extends ApiRequest
     {
         return [
             'name' => ['required', 'string', 'max:80', new PersonName],
+            'period' => ['sometimes', 'nullable', 'string', 'max:40'],
             'starts_at' => ['bail', 'required', 'string', 'date_format:H:i'],
             'ends_at' => ['bail', 'required', 'string', 'date_format:H:i', TimeAfter::field('starts_at')],
             'standard' => ['required', 'string', 'in:us_customary,us_label_240,metric_250,au'],

@@ -21,9 +21,15 @@ class ClassPickRequest extends ApiRequest
     /** @throws InvalidInput when it is not this teacher's */
     public function section(): Section
     {
+        return $this->oneOfTheirs('section');
+    }
+
+    /** @throws InvalidInput naming the field, when it is not this teacher's */
+    protected function oneOfTheirs(string $field): Section
+    {
         $sections = $this->teacher()->running()->sortBy('id');
 
-        return ($this->filled('section') ? $sections->find($this->integer('section')) : $sections->first())
-            ?? throw InvalidInput::because('section', Phrase::of('refusal.no-class'));
+        return ($this->filled($field) ? $sections->find($this->integer($field)) : $sections->first())
+            ?? throw InvalidInput::because($field, Phrase::of('refusal.no-class'));
     }
 }

@@ -28,6 +28,7 @@ class SimulatorRequest extends ApiRequest
             'ingredient' => ['required', 'string', 'max:60'],
             'amount' => ['required', 'string', 'max:20'],
             'unit' => ['required', 'string', 'max:20'],
+            'section' => ['sometimes', 'integer'],
             'plan' => ['sometimes', 'integer', 'min:0', 'max:20'],
         ];
     }
@@ -54,14 +55,14 @@ class SimulatorRequest extends ApiRequest
         return ($actor instanceof Teacher ? $actor->kitchen : $this->section()?->kitchen)?->pantry() ?? Pantry::reference();
     }
 
-    /** Whose cup and tolerance are meant; a teacher's first class. */
+    /** Whose cup and tolerance are meant; a teacher says whose, or it is the first class. */
     private function section(): ?Section
     {
         $actor = $this->user();
 
         return match (true) {
             $actor instanceof Student, $actor instanceof Station => $actor->section,
-            $actor instanceof Teacher => $actor->classes()->first(),
+            $actor instanceof Teacher => $actor->classes()->find($this->integer('section')) ?? $actor->classes()->first(),
             default => null,
         };
     }

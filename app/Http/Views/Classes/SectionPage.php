@@ -18,6 +18,7 @@ use Hovik\Core\Weighing\Tolerance;
 final readonly class SectionPage extends View
 {
     /**
+     * @param  list<string>  $periods  of the school's bells, to choose from; none where it has not told them
      * @param  list<MethodChoice>  $schools  where cooks disagree about a family
      * @param  list<FamilyTolerance>  $families  what is Level for each
      * @param  list<RuleQuestion>  $questions  and about everything else
@@ -30,6 +31,7 @@ final readonly class SectionPage extends View
         public int $id,
         public string $code,
         public SectionSettings $settings,
+        public array $periods,
         public array $schools,
         public array $families,
         public array $questions,
@@ -46,6 +48,7 @@ final readonly class SectionPage extends View
             id: $section->id,
             code: $section->code,
             settings: SectionSettings::of($section),
+            periods: $section->kitchen->school->bells()->periods(),
             families: array_map(static fn (Family $family): FamilyTolerance => new FamilyTolerance(
                 $family, $section->tolerancePolicy()->percent($family), Tolerance::usualPercent($family, $section->tolerance_level),
             ), Family::cases()),

@@ -14,11 +14,14 @@ use Hovik\Core\Weighing\ToleranceLevel;
 final readonly class SectionSettings extends View
 {
     /**
+     * @param  string|null  $period  of the school's bells; null: its own hours every day
+     * @param  string  $starts_at  its own
      * @param  list<HouseMethod>  $methods
      * @param  JsonMap<string>  $schools  answers by question
      */
     public function __construct(
         public string $name,
+        public ?string $period,
         public string $starts_at,
         public string $ends_at,
         public MeasureStandard $standard,
@@ -39,8 +42,9 @@ final readonly class SectionSettings extends View
 
         return new self(
             name: $section->name,
-            starts_at: substr($section->starts_at, 0, 5),
-            ends_at: substr($section->ends_at, 0, 5),
+            period: $section->period,
+            starts_at: $section->ownHours()->from,
+            ends_at: $section->ownHours()->to,
             standard: $section->standard,
             tolerance_level: $section->tolerance_level,
             methods: array_values($section->methods->all()),

@@ -80,7 +80,7 @@ final readonly class BoardStation extends View
         $lines = LabWords::board($lab); // kept in memory: the lines themselves are large
 
         $turns = StationTurns::of($lab);
-        $today = now($lab->section->kitchen->school->time_zone)->toDateString();
+        $today = $lab->section->kitchen->school->today();
         $stations = $only !== null ? self::fresh($only) : $lab->section->stations()
             ->with('students:id,station_id,name,roster_number,away_on')->get(['id', 'name', 'section_id']);
 

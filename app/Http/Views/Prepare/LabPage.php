@@ -17,6 +17,8 @@ use Hovik\Core\Words\Phrase;
 final readonly class LabPage extends View
 {
     /**
+     * @param  bool  $meets  its class meets on its day, by the school's bells
+     * @param  bool  $own_hours  those of this lab alone, whatever the bells say
      * @param  int|null  $recipe  it was made from
      * @param  list<LabStation>  $stations
      * @param  list<string>  $scales
@@ -33,8 +35,11 @@ final readonly class LabPage extends View
         public string $title,
         public LabState $state,
         public string $planned_for,
+        public int $section_id,
         public string $section,
         public string $school,
+        public bool $meets,
+        public bool $own_hours,
         public string $starts_at,
         public string $ends_at,
         public MeasureStandard $standard,
@@ -68,10 +73,13 @@ final readonly class LabPage extends View
             title: $lab->title,
             state: $lab->state,
             planned_for: $lab->planned_for->toDateString(),
+            section_id: $section->id,
             section: $section->name,
             school: $section->kitchen->school->name,
-            starts_at: substr($section->starts_at, 0, 5),
-            ends_at: substr($section->ends_at, 0, 5),
+            meets: $lab->meets(),
+            own_hours: $lab->starts_at !== null,
+            starts_at: $lab->hours()->from,
+            ends_at: $lab->hours()->to,
             standard: $plan->lines[0]->standard ?? $section->standard,
             recipe: $lab->recipeVersion?->recipe_id,
             factor: $lab->factor->text(),

@@ -8,7 +8,6 @@ use App\Http\Views\View;
 use App\Labs\LabPeriod;
 use App\Models\Lab;
 use App\Words\Said;
-use Hovik\Core\Lab\LabState;
 use Hovik\Core\Period\Fixed;
 use Hovik\Core\Period\PeriodPlan;
 use Hovik\Core\Words\Phrase;
@@ -17,6 +16,7 @@ use Hovik\Core\Words\Phrase;
 final readonly class PeriodPage extends View
 {
     /**
+     * @param  bool  $own_hours  those of this lab alone, whatever the bells say
      * @param  list<PeriodBlock>  $blocks
      * @param  list<string>  $stations
      * @param  int|null  $running  which of the parts is going on, from 0
@@ -24,13 +24,15 @@ final readonly class PeriodPage extends View
      * @param  list<PeriodPart>  $parts
      * @param  bool  $in_two  it spans two periods
      * @param  list<StoredLine>  $stored  every line, and what is done with it in between
-     * @param  bool  $may_change  while it is prepared
+     * @param  bool  $may_change  it may still be spread over two periods
      */
     public function __construct(
         public string $title,
         public string $section,
         public int $minutes,
         public string $starts_at,
+        public string $ends_at,
+        public bool $own_hours,
         public array $blocks,
         public array $stations,
         public ?int $running,
@@ -51,7 +53,9 @@ final readonly class PeriodPage extends View
             title: $lab->title,
             section: $lab->section->name,
             minutes: $period->parts[0]->period->minutes,
-            starts_at: substr($lab->section->starts_at, 0, 5),
+            starts_at: $lab->hours()->from,
+            ends_at: $lab->hours()->to,
+            own_hours: $lab->starts_at !== null,
             blocks: array_map(
                 static fn (string $id, int $seconds): PeriodBlock => new PeriodBlock(
                     $id, Said::phrase(Phrase::of("period.$id")), Fixed::minutes($seconds),
@@ -65,7 +69,7 @@ final readonly class PeriodPage extends View
             parts: array_map(static fn (PeriodPlan $plan): PeriodPart => PeriodPart::of($plan, $period), $period->parts),
             in_two: $lab->later !== null,
             stored: $period->stored(),
-            may_change: $lab->state === LabState::Prepared,
+            may_change: $lab->mayBeSpread(),
         );
     }
 }

@@ -21,6 +21,7 @@ use Hovik\Core\Words\DecimalSign;
 final readonly class StationWork extends View
 {
     /**
+     * @param  string|null  $ends_at  when the bell rings for its lab, `10:52`
      * @param  'student'|'station'  $kind
      * @param  bool  $rests  the lab that this tablet signed in for was closed; it goes on when that one is opened again
      * @param  list<Person>  $students  who may be measuring: all of a station, or the student alone
@@ -49,6 +50,7 @@ final readonly class StationWork extends View
         public ?LabName $lab,
         public ?StationChecks $set_up,
         public ?StationChecks $clean_up,
+        public ?string $ends_at,
         public bool $paused,
         public bool $asks_prediction,
         public array $ways,
@@ -95,6 +97,7 @@ final readonly class StationWork extends View
             lab: $lab === null ? null : new LabName($lab->id, $lab->title),
             set_up: $station === null || $rests ? null : StationChecks::of($station, StationChecklist::SetUp),
             clean_up: $station === null || $rests ? null : StationChecks::of($station, StationChecklist::CleanUp),
+            ends_at: $lab?->hours()->to,
             paused: $lab?->paused_at !== null,
             asks_prediction: $section->asks_prediction,
             ways: $ways,
