@@ -12,6 +12,7 @@ use App\Http\Controllers\Classes\AwayController;
 use App\Http\Controllers\Classes\ColleagueController;
 use App\Http\Controllers\Classes\LetInController;
 use App\Http\Controllers\Classes\PinController;
+use App\Http\Controllers\Classes\PinSlipsController;
 use App\Http\Controllers\Classes\RosterController;
 use App\Http\Controllers\Classes\SeatsController;
 use App\Http\Controllers\Classes\SectionCodeController;
@@ -22,6 +23,7 @@ use App\Http\Controllers\Classes\SectionOwnerController;
 use App\Http\Controllers\Classes\SetUpController;
 use App\Http\Controllers\Classes\StationController;
 use App\Http\Controllers\Classes\StudentController;
+use App\Http\Controllers\Classes\StudentMergeController;
 use App\Http\Controllers\Classes\StudentRecordController;
 use App\Http\Controllers\Classes\WaysController;
 use App\Http\Controllers\Drawer\DrawerController;
@@ -221,8 +223,11 @@ Route::prefix('api')->group(function (): void {
         Route::delete('sections/{section}/stations/{station}', [StationController::class, 'destroy'])
             ->scopeBindings()->can('run', 'section');
         Route::put('sections/{section}/students/{student}', [StudentController::class, 'update'])->scopeBindings()->can('run', 'section');
-        Route::delete('sections/{section}/students/{student}', [StudentController::class, 'destroy'])
+        Route::post('sections/{section}/students/{student}/erasure', [StudentController::class, 'destroy'])
             ->scopeBindings()->can('run', 'section');
+        Route::post('sections/{section}/students/{student}/merge', [StudentMergeController::class, 'store'])
+            ->scopeBindings()->can('run', 'section');
+        Route::post('sections/{section}/pins', [PinSlipsController::class, 'store'])->can('run', 'section');
         Route::put('sections/{section}/students/{student}/away', [AwayController::class, 'update'])->scopeBindings()->can('run', 'section');
         Route::put('sections/{section}/students/{student}/ways', [WaysController::class, 'update'])->scopeBindings()->can('run', 'section');
         Route::post('sections/{section}/colleagues', [ColleagueController::class, 'store'])->can('run', 'section');

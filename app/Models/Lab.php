@@ -163,7 +163,9 @@ final class Lab extends Model
     /** @return list<int> places of the lines of which something was weighed */
     public function placesWeighed(): array
     {
-        return array_values($this->lines()->whereHas('weighings')->get()->map(static fn (LabLine $line): int => $line->frozen->place())->unique()->all());
+        $weighed = $this->lines()->whereHas('weighings')->get();
+
+        return array_values($weighed->map(static fn (LabLine $line): int => $line->frozen->place())->unique()->all());
     }
 
     /** What does not fit may be left to a second period, until that has begun. */

@@ -28,6 +28,7 @@ use Illuminate\Support\Collection as IlluminateCollection;
  * @property int $session_version  sessions of an older one have ended
  * @property Carbon|null $erased_at  of a former student nothing but this row is left
  * @property Carbon|null $created_at
+ * @property int|null $merged_into_id  who it is in truth: this one stood in the class twice
  * @property-read Section $section
  * @property-read Station|null $station
  * @property-read Collection<int, PracticeAnswer> $practiceAnswers
@@ -83,6 +84,18 @@ final class Student extends Person
     public function practiceAnswers(): HasMany
     {
         return $this->hasMany(PracticeAnswer::class)->orderBy('turn');
+    }
+
+    /** @return HasMany<Student, $this> those who were this one, too */
+    public function merged(): HasMany
+    {
+        return $this->hasMany(self::class, 'merged_into_id');
+    }
+
+    /** @return list<int> by which something is stored of them */
+    public function everyId(): array
+    {
+        return [$this->id, ...array_values($this->merged()->get()->modelKeys())];
     }
 
     /** What proves that it is them: the hashed PIN. */

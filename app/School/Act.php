@@ -23,6 +23,8 @@ enum Act: string
     case RenewedCode = 'renewed-code';
     case TookInRoster = 'took-in-roster';
     case ResetPin = 'reset-pin';
+    case MadePins = 'made-pins';
+    case MergedStudents = 'merged-students';
     case LetIn = 'let-in';
     case Corrected = 'corrected';
     case Exported = 'exported';

@@ -24,7 +24,8 @@ final class Erasure
                 }
             }
             // What somebody wrote about them or was told by them.
-            DB::table('lab_events')->where('student_id', $student->id)->where('kind', 'note')->delete();
+            DB::table('lab_events')->whereIn('student_id', $student->everyId())->where('kind', 'note')->delete();
+            $student->merged()->update(['name' => '']);
             $student->update([
                 'name' => '', 'roster_number' => null, 'pin' => null, 'ways' => [], 'away_on' => null, 'station_id' => null,
                 'erased_at' => now(), 'session_version' => $student->session_version + 1,

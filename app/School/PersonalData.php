@@ -53,7 +53,7 @@ final class PersonalData
             'via' => $query->whereIn(
                 (string) $table->by, self::ofStudent(self::tables()[(string) $table->of], $student)?->select('id') ?? [],
             ),
-            default => $query->where($table->student, $student->id),
+            default => $query->whereIn($table->student, $student->everyId()),
         };
     }
 

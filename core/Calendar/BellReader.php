@@ -15,6 +15,10 @@ final class BellReader
     /** A word for 'period' says nothing: the same period may be `Period 4` in one list and `4` in another. */
     private const PERIOD = '/^(?:period|per\.?|p\.?|hour|periodo|período|hora)\s+(?=\S)/iu';
 
+    private const SIGNS = '/[\s,;:()\x{2013}\x{2014}-]+/u';
+
+    private const BETWEEN = '/^(?:to|a|until)$|\s(?:from|de)$/iu';
+
     /** Nobody is taught before seven: an hour from 1 to 6 that says no more is in the afternoon. */
     private const EARLIEST = 7;
 
@@ -49,7 +53,7 @@ final class BellReader
     private static function name(string $rest): string
     {
         foreach (explode('|', $rest) as $part) {
-            $part = trim((string) preg_replace(['/[\s,;:()\x{2013}\x{2014}-]+/u', '/^(?:to|a|until)$|\s(?:from|de)$/iu'], [' ', ''], trim($part, " \t-:")));
+            $part = trim((string) preg_replace([self::SIGNS, self::BETWEEN], [' ', ''], trim($part, " \t-:")));
             if ($part !== '') {
                 return (string) preg_replace(self::PERIOD, '', $part);
             }

@@ -42,7 +42,8 @@ final readonly class BellSchedule
     public function written(): string
     {
         return implode("\n", array_map(
-            static fn (string|int $name, Hours $hours): string => "$name: $hours->from-$hours->to", array_keys($this->periods), $this->periods,
+            static fn (string|int $name, Hours $hours): string => "$name: $hours->from-$hours->to",
+            array_keys($this->periods), $this->periods,
         ));
     }
 

@@ -23,8 +23,11 @@ final readonly class Hours
     {
         [$from, $to] = [self::time($from, 'starts_at'), self::time($to, 'ends_at')];
 
-        return strcmp($from, $to) < 0
-            ? new self($from, $to) : throw InvalidInput::because('ends_at', Phrase::of('refusal.bell-order', ['from' => $from, 'to' => $to]));
+        if (strcmp($from, $to) >= 0) {
+            throw InvalidInput::because('ends_at', Phrase::of('refusal.bell-order', ['from' => $from, 'to' => $to]));
+        }
+
+        return new self($from, $to);
     }
 
     /** How long it is, in minutes: 1 to 1,439. */

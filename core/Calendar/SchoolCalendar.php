@@ -26,7 +26,7 @@ final readonly class SchoolCalendar
 
     /**
      * @param  list<BellSchedule>  $schedules
-     * @param  array<int, string>  $week  a schedule's name, or {@see IN_TURN}, by weekday: 1 (Monday) to 7; one that is not there is no school
+     * @param  array<int, string>  $week  a schedule's name, or {@see IN_TURN}, by weekday: 1 (Monday) to 7; none: no school
      * @param  list<string>  $turns  names
      * @param  string|null  $turnsFrom  the day on which the first of them has its turn
      * @param  array<string, string|null>  $days  what is otherwise, by date; null: no school
@@ -53,7 +53,9 @@ final readonly class SchoolCalendar
     {
         $names = array_map(static fn (BellSchedule $one): string => $one->name, $schedules);
         if (count($schedules) > self::MOST_SCHEDULES || count($days) > self::MOST_DAYS) {
-            throw InvalidInput::because('schedules', Phrase::of('refusal.calendar-full', ['schedules' => self::MOST_SCHEDULES, 'days' => self::MOST_DAYS]));
+            $most = ['schedules' => self::MOST_SCHEDULES, 'days' => self::MOST_DAYS];
+
+            throw InvalidInput::because('schedules', Phrase::of('refusal.calendar-full', $most));
         }
         if (count(array_unique($names)) !== count($names) || in_array(self::IN_TURN, $names, true)) {
             throw InvalidInput::because('schedules', Phrase::of('refusal.bell-same'));
@@ -116,7 +118,9 @@ final readonly class SchoolCalendar
     /** @return list<string> names of all periods, as the first schedule that has them has them */
     public function periods(): array
     {
-        $names = array_merge(...array_map(static fn (BellSchedule $one): array => array_map(strval(...), array_keys($one->periods)), $this->schedules));
+        $names = array_merge(...array_map(
+            static fn (BellSchedule $one): array => array_map(strval(...), array_keys($one->periods)), $this->schedules,
+        ));
 
         return array_values(array_unique($names));
     }

@@ -23,6 +23,8 @@ return [
     'log.renewed-code' => 'made a new code for {class}',
     'log.took-in-roster' => 'took a class list into {class}',
     'log.reset-pin' => 'made a new PIN for number {number} of {class}',
+    'log.merged-students' => 'made number {number} of {class} one with another student',
+    'log.made-pins' => 'made PINs for those of {class} who had none',
     'log.let-in' => 'let in number {number} of {class}',
     'log.corrected' => 'corrected a weight in {lab}, {class}',
     'log.exported' => 'took a copy of {class}',

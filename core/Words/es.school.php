@@ -23,6 +23,8 @@ return [
     'log.renewed-code' => 'hizo un código nuevo para {class}',
     'log.took-in-roster' => 'pasó una lista a {class}',
     'log.reset-pin' => 'hizo un PIN nuevo para el número {number} de {class}',
+    'log.merged-students' => 'unió el número {number} de {class} con otro estudiante',
+    'log.made-pins' => 'hizo PIN para quienes no tenían en {class}',
     'log.let-in' => 'dejó entrar al número {number} de {class}',
     'log.corrected' => 'corrigió un peso en {lab}, {class}',
     'log.exported' => 'sacó una copia de {class}',

@@ -19,15 +19,16 @@ test("a new class: roster looked at and taken, seats by keyboard, codes, house m
   await names.fill("Ilka\nBram");
   await button(page, "Check the list").click();
   await button(page, "Add 2 students").click();
-  await expect(page.getByLabel("Station of Ilka")).toBeVisible();
+  await expect(button(page, /^Ilka/)).toBeVisible();
 
   await page.getByLabel("Another station").fill("Aspen");
   await page.getByLabel("Another station").press("Enter");
   await expect(page.getByRole("heading", { name: "Aspen" })).toBeVisible();
-  const seat = page.getByLabel("Station of Ilka");
-  await seat.focus();
-  await page.keyboard.press("ArrowDown");
+  const seat = button(page, /^Ilka/);
+  await seat.press("Enter");
+  await button(page, "Move to Aspen").press("Enter");
   await expect(page.getByRole("region", { name: "Aspen" }).getByText("Ilka")).toBeVisible();
+  await expect(seat).toBeFocused();
   await expect(page.getByText("targets rise by 13 g a cup")).toBeVisible();
   await page.getByText("dip and level").click();
   await expect(page.getByText("138 g in a cup of All-purpose flour, as now")).toBeVisible();

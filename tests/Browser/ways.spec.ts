@@ -31,6 +31,7 @@ test("another way is allowed by keyboard, and offered on a tablet to whoever mea
   await expect(alder.getByText("How do you measure it?")).toHaveCount(0);
 
   await teacher.goto("/class");
+  await button(teacher, /^Oona/).press("Enter");
   const more = button(teacher, "Other ways for Oona"); // of another station: whose it is, no tablet shows
   await tabTo(more);
   await more.press("Enter");

@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use Hovik\Core\JsonInput;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\NewIngredient;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Quantity\MeasureStandard;
+use Hovik\Core\Recipe\Directions\DirectionStep;
 use Hovik\Core\Recipe\Factor;
 use Hovik\Core\Recipe\FoodMentions;
 use Hovik\Core\Recipe\Line\LanguagePack;
@@ -37,6 +39,114 @@ it('reads an amount, its food and what each word is', function (
         ->and(implode(' | ', array_map(static fn (Piece $piece): string => $piece->part->value.': '.trim($piece->text), $told)))->toBe($parts)
         ->and([implode(' ', $read->before), implode(' ', $read->after)])->toBe([$before, $after]);
 })->with([
+    ['twenty ten grams sugar', '', '20',
+        'amount: twenty | unread: ten grams sugar', '', ''],
+    ['ninety and five grams sugar', 'granulated-sugar', '95 g',
+        'amount: ninety and five grams | ingredient: sugar', '', ''],
+    ['ciento diez gramos de azúcar', 'granulated-sugar', '110 g',
+        'amount: ciento diez gramos | ingredient: azúcar', '', ''],
+    ['cien gramos de azúcar', 'granulated-sugar', '100 g',
+        'amount: cien gramos | ingredient: azúcar', '', ''],
+    ['ciento noventa y nueve gramos de harina', 'all-purpose-flour', '199 g',
+        'amount: ciento noventa y nueve gramos | ingredient: harina', '', ''],
+    ['two and three quarters cups flour', 'all-purpose-flour', '2 3/4 cup',
+        'amount: two and three quarters cups | ingredient: flour', '', ''],
+    ['one and 1/2 cups sugar', 'granulated-sugar', '1 1/2 cup',
+        'amount: one and 1/2 cups | ingredient: sugar', '', ''],
+    ['two and a half cups flour', 'all-purpose-flour', '2 1/2 cup',
+        'amount: two and a half cups | ingredient: flour', '', ''],
+    ['dos y media tazas de harina', 'all-purpose-flour', '2 1/2 cup',
+        'amount: dos y media tazas | ingredient: harina', '', ''],
+    ['dos tazas y media de azúcar', 'granulated-sugar', '2 1/2 cup',
+        'amount: dos tazas y media | ingredient: azúcar', '', ''],
+    ['1,500 g flour', 'all-purpose-flour', '1500 g',
+        'amount: 1,500 g | ingredient: flour', '', ''],
+    ['1.500 g de harina', 'all-purpose-flour', '1500 g',
+        'amount: 1.500 g | ingredient: harina', '', ''],
+    ['1-1,500 g flour', 'all-purpose-flour', '1-1500 g',
+        'amount: 1-1,500 g | ingredient: flour', '', ''],
+    ['12,5 g sal', 'table-salt', '12 1/2 g',
+        'amount: 12,5 g | ingredient: sal', '', ''],
+    ['2 sticks butter (1/2 lb)', 'butter', '2 stick',
+        'amount: 2 sticks | ingredient: butter | package: (1/2 lb)', '', ''],
+    ['1/2 cup butter — soft', 'butter', '1/2 cup',
+        'amount: 1/2 cup | ingredient: butter | note: soft', '', ''],
+    ['1 cup honey, softened', 'honey', '1 cup',
+        'amount: 1 cup | ingredient: honey | handling: softened', '', 'softened'],
+    ['1/2 cup melted butter, softened', 'butter-melted', '1/2 cup',
+        'amount: 1/2 cup | handling: melted | ingredient: butter | handling: softened', 'melted', 'softened'],
+    ['1 cup milk (or water)', 'whole-milk', '1 cup',
+        'amount: 1 cup | ingredient: milk | note: or water', '', ''],
+    ['1 cup milk (or 1 cup water), cold', 'whole-milk', '1 cup',
+        'amount: 1 cup | ingredient: milk | note: or 1 cup water | note: cold', '', ''],
+    ['1 cup butter (not margarine), softened', 'butter', '1 cup',
+        'amount: 1 cup | ingredient: butter | note: not margarine | handling: softened', '', 'softened'],
+    ['1 cup sugar, not brown sugar', 'granulated-sugar', '1 cup',
+        'amount: 1 cup | ingredient: sugar | note: not brown sugar', '', ''],
+    ['Flour - 2 cups (sifted)', 'all-purpose-flour', '2 cup',
+        'ingredient: Flour | amount: 2 cups | handling: sifted', '', 'sifted'],
+    ['Butter: 2 tbsp (soft)', 'butter', '2 tbsp',
+        'ingredient: Butter | amount: 2 tbsp | note: soft', '', ''],
+    ['Butter . . . . 2 tbsp', 'butter', '2 tbsp',
+        'ingredient: Butter | amount: 2 tbsp', '', ''],
+    ['Sugar ..... 1/2 cup, packed', 'granulated-sugar', '1/2 cup',
+        'ingredient: Sugar | amount: 1/2 cup | handling: packed', '', 'packed'],
+    ['one 14-oz can coconut milk', 'coconut-milk', '1 can of 14 oz',
+        'amount: one | package: 14-oz | amount: can | ingredient: coconut milk', '', ''],
+    ['2 (14 oz) cans coconut milk, shaken', 'coconut-milk', '2 can of 14 oz',
+        'amount: 2 | package: (14 oz) | amount: cans | ingredient: coconut milk | unread: shaken', '', ''],
+    ['3 packages (7 g each) yeast', 'active-dry-yeast', '3 packet of 7 g',
+        'amount: 3 packages | package: (7 g each) | ingredient: yeast', '', ''],
+    ['1 packet of 7 g yeast', '', '1 packet',
+        'amount: 1 packet | unread: 7 g yeast', '', ''],
+    ['2 tablxspxxn butter', '', '2',
+        'amount: 2 | unread: tablxspxxn butter', '', ''],
+    ['3 tablespon butter', 'butter', '3 tbsp',
+        'amount: 3 tablespon | ingredient: butter', '', ''],
+    ['2 tsps. of salt', 'table-salt', '2 tsp',
+        'amount: 2 tsps. | ingredient: salt', '', ''],
+    ['1 cup of the flour', 'all-purpose-flour', '1 cup',
+        'amount: 1 cup | note: the | ingredient: flour', '', ''],
+    ['1 cup nueces, picadas', 'pecan-halves', '1 cup',
+        'amount: 1 cup | ingredient: nueces | handling: picadas', '', 'chopped'],
+    ['2 tazas de nueces', 'pecan-halves', '2 cup',
+        'amount: 2 tazas | ingredient: nueces', '', ''],
+    ['zest of 1 lemon, finely grated', 'lemons', '1 piece',
+        'handling: zest of | amount: 1 | ingredient: lemon | handling: finely grated', '', 'zested grated'],
+    ['juice of the 2 lemons', 'lemons', '2 piece',
+        'handling: juice of the | amount: 2 | ingredient: lemons', '', 'squeezed'],
+    ['finely grated zest of a lemon', 'lemons', '1 piece',
+        'handling: finely grated zest of | amount: a | ingredient: lemon', '', 'zested'],
+    ['a pinch of salt', 'table-salt', '1 pinch',
+        'amount: a pinch | ingredient: salt', '', ''],
+    ['a cup of flour plus 2 tbsp', 'all-purpose-flour', '1 cup + 2 tbsp',
+        'amount: a cup | ingredient: flour | amount: plus 2 tbsp', '', ''],
+    ['1 cup plus 2 tbsp of flour', 'all-purpose-flour', '1 cup + 2 tbsp',
+        'amount: 1 cup plus 2 tbsp | ingredient: flour', '', ''],
+    ['1 heaping cup flour', 'all-purpose-flour', '1 cup',
+        'amount: 1 | size: heaping | amount: cup | ingredient: flour', '', ''],
+    ['1 scant cup of sugar', 'granulated-sugar', '1 cup',
+        'amount: 1 | size: scant | amount: cup | ingredient: sugar', '', ''],
+    ['half a cup of milk', 'whole-milk', '1/2 cup',
+        'amount: half a cup | ingredient: milk', '', ''],
+    ['half cup milk', 'whole-milk', '1/2 cup',
+        'amount: half cup | ingredient: milk', '', ''],
+    ['three quarters cup milk', 'whole-milk', '3/4 cup',
+        'amount: three quarters cup | ingredient: milk', '', ''],
+    ['1/2 dozen eggs', 'egg-large', '1/2 dozen',
+        'amount: 1/2 dozen | ingredient: eggs', '', ''],
+    ['2 dozen eggs', 'egg-large', '2 dozen',
+        'amount: 2 dozen | ingredient: eggs', '', ''],
+    ['2 knobs of butter', 'butter', '2 knob',
+        'amount: 2 knobs | ingredient: butter', '', ''],
+    ['1 cup walnuts; chopped - optional', 'walnut-halves', '1 cup',
+        'amount: 1 cup | ingredient: walnuts | handling: chopped | note: optional', '', 'chopped'],
+    ['flour 100%', 'all-purpose-flour', '100 %',
+        'ingredient: flour | amount: 100%', '', ''],
+    ['water 65 %', 'water', '65 %',
+        'ingredient: water | amount: 65 %', '', ''],
+    ['500 g harina tamizada', 'all-purpose-flour', '500 g',
+        'amount: 500 g | ingredient: harina | handling: tamizada', 'sifted', ''],
     ['nineteen grams sugar', 'granulated-sugar', '19 g',
         'amount: nineteen grams | ingredient: sugar', '', ''],
     ['thirty-nine grams sugar', 'granulated-sugar', '39 g',
@@ -349,3 +459,31 @@ it('joins a line that a page broke behind its amount', function (string $text, a
 it('tells how much it makes by what follows the word', function (string $text, ?string $makes) {
     expect((new RecipeReader(Pantry::reference()))->read("Buns\n$text\n1 cup flour")->makes)->toBe($makes);
 })->with([['Makes 12 buns.', '12 buns'], ['Serves 6', '6'], ['Yield: 2 loaves', '2 loaves'], ['Rinde 12 panecillos', '12 panecillos']]);
+
+it('has a step of directions unsettled where nothing was stored of it', function () {
+    $stored = ['text' => 'Mix.', 'lines' => [], 'by' => 'student'];
+    $step = DirectionStep::fromArray(new JsonInput($stored));
+    expect([$step->settled, $step->gloves, $step->note])->toBe([false, false, null]);
+});
+
+it('finds foods by the language it is told, whatever the words look like', function () {
+    $pantry = Pantry::reference();
+    $sugar = $pantry->ingredient('granulated-sugar');
+    $has = static fn (string $text, ?string $language): bool => (new FoodMentions($pantry, $text, $language))->has($sugar);
+    // The language is told by a longer text than the sentence that is looked at.
+    expect($has('Azúcar', 'Mezcla la harina con el azúcar y la leche.'))->toBeTrue()
+        ->and($has('Sugar', 'Mix the flour with the sugar and the milk.'))->toBeTrue()
+        ->and($has('sugary', 'Mix the flour with the sugar and the milk.'))->toBeFalse();
+});
+
+it('takes one line for a recipe without a title, and two for a title and a line', function () {
+    $reader = new RecipeReader(Pantry::reference());
+    $one = $reader->read('2 cups flour');
+    $two = $reader->read("Plain dough\n2 cups flour");
+    expect([$one->title, count($one->lines)])->toBe([null, 1])->and([$two->title, count($two->lines)])->toBe(['Plain dough', 1]);
+});
+
+it('takes what begins with a verb for a step and what begins with a number for a line', function () {
+    $read = (new RecipeReader(Pantry::reference()))->read("Dough\n2 cups flour\nMix the flour with care.\n1 tsp salt\nBake until golden.");
+    expect(count($read->lines))->toBeGreaterThanOrEqual(1)->and(implode(' ', $read->directions))->toContain('Mix the flour with care.');
+});

@@ -6,6 +6,8 @@ use App\Models\Section;
 use App\Models\Student;
 use App\Models\Teacher;
 use Hovik\Core\Technique\Step;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 
 beforeEach(function () {
     $this->class = $this->section();
@@ -122,7 +124,7 @@ it('seats students, resets a PIN, renews codes', function () {
     $this->postJson("$this->url/stations", ['name' => 'Alder'])->assertUnprocessable()->assertJsonValidationErrors('name');
     $alder = $this->class->stations()->where('name', 'Alder')->sole();
     $this->deleteJson("$this->url/stations/{$alder->id}")->assertNoContent();
-    $this->deleteJson("$this->url/students/{$oona->id}")->assertNoContent();
+    $this->postJson("$this->url/students/{$oona->id}/erasure", ['name' => $oona->name])->assertNoContent();
     expect($this->class->students()->find($oona->id))->toBeNull()
         ->and(Student::query()->findOrFail($oona->id)->only(['name', 'roster_number', 'pin', 'station_id']))
         ->toBe(['name' => '', 'roster_number' => null, 'pin' => null, 'station_id' => null]);
@@ -172,7 +174,7 @@ it('is closed to another teacher, to students, and to nobody', function () {
         ['POST', "$this->url/stations", ['name' => 'X']], ['PUT', "$this->url/stations/{$station->id}", ['name' => 'X']],
         ['DELETE', "$this->url/stations/{$station->id}"],
         ['PUT', "$this->url/students/{$student->id}", ['name' => 'X', 'station_id' => null]],
-        ['DELETE', "$this->url/students/{$student->id}"],
+        ['POST', "$this->url/students/{$student->id}/erasure"],
         ['POST', "$this->url/colleagues", ['email' => 'a@b.example', 'role' => 'aide']],
     ];
     foreach ($calls as $call) {
@@ -231,4 +233,47 @@ it('deals the seats out to be looked at, leaves who is away where they are, and 
         ->toEqual(array_column($seats, 'station_id', 'student_id'));
     $stranger = $this->section('Foods 7')->students->first();
     $this->putJson("$this->url/seats", ['seats' => [['student_id' => $stranger->id, 'station_id' => null]]])->assertUnprocessable();
+});
+
+it('erases a student only by the name, and nothing where it is another', function () {
+    $oona = $this->class->students->first();
+    $this->postJson("$this->url/students/{$oona->id}/erasure", ['name' => 'Nobody'])->assertUnprocessable()->assertJsonValidationErrors('name');
+    expect($oona->refresh()->erased_at)->toBeNull();
+    $this->postJson("$this->url/students/{$oona->id}/erasure", ['name' => ' '.mb_strtoupper($oona->name)])->assertNoContent();
+    expect($oona->refresh()->erased_at)->not->toBeNull();
+});
+
+it('makes one of somebody who is there twice: all that is stored goes along, what there is once stays', function () {
+    [$twice, $stays] = [$this->class->students[0], $this->class->students[1]];
+    $lab = $this->openLab($this->class);
+    $this->asNobody()->asStation($this->class->stations->first())->weigh($lab->lines->first())->assertCreated();
+    $answer = static fn (Student $one, int $turn): array => [
+        'student_id' => $one->id, 'turn' => $turn, 'skill' => 'level', 'level' => 1, 'seed' => 1, 'answer' => '{}', 'is_right' => true, 'day' => '2026-11-20',
+        'created_at' => now(),
+    ];
+    $columns = Schema::getColumnListing('practice_answers');
+    $fill = static fn (array $row): array => array_intersect_key($row, array_flip($columns));
+    DB::table('practice_answers')->insert([$fill($answer($twice, 1)), $fill($answer($twice, 2)), $fill($answer($stays, 1))]);
+    $twice->update(['pin' => 'hashed']);
+    $this->asNobody()->asTeacher($this->class->teacher)
+        ->postJson("$this->url/students/{$twice->id}/merge", ['into' => $stays->id])->assertNoContent();
+    $board = fn (): array => $this->getJson("/api/labs/$lab->id/board")->json('weighings.0');
+    expect($board()['student'])->toBe($stays->name)->and(DB::table('practice_answers')->where('student_id', $stays->id)->orderBy('turn')->pluck('turn')->all())->toBe([1, 3, 4])
+        ->and($stays->refresh()->pin)->toBe('hashed')->and($twice->refresh()->erased_at)->not->toBeNull()
+        ->and($this->class->students()->find($twice->id))->toBeNull();
+    $this->putJson("$this->url/students/{$stays->id}", ['name' => 'Quill', 'station_id' => null])->assertNoContent();
+    expect($board()['student'])->toBe('Quill');
+    $this->postJson("$this->url/students/{$stays->id}/merge", ['into' => $stays->id])->assertJsonValidationErrors('into');
+    $this->postJson("$this->url/students/{$stays->id}/merge", ['into' => $twice->id])->assertJsonValidationErrors('into'); // gone
+    $this->postJson("$this->url/students/{$stays->id}/erasure", ['name' => 'Quill'])->assertNoContent();
+    expect($board()['student'])->toBe('a former student')->and($twice->refresh()->name)->toBe('');
+});
+
+it('makes PINs for those who have none, told once', function () {
+    $kept = $this->class->students->first();
+    $kept->update(['pin' => 'hashed']);
+    $made = $this->postJson("$this->url/pins")->assertOk()->json();
+    expect(array_column($made, 'name'))->toHaveCount($this->class->students->count() - 1)->not->toContain($kept->name)
+        ->and($kept->refresh()->pin)->toBe('hashed')->and($made[0]['pin'])->toMatch('/^\d{4}$/');
+    $this->postJson("$this->url/pins")->assertOk()->assertExactJson([]);
 });

@@ -111,7 +111,7 @@ it('asks less of practice, and is seen by the teacher alone', function () {
 
 it('goes with the student', function () {
     ($this->allow)(['partner']);
-    $this->deleteJson("/api/sections/{$this->school->id}/students/{$this->oona->id}")->assertNoContent();
+    $this->postJson("/api/sections/{$this->school->id}/students/{$this->oona->id}/erasure", ['name' => $this->oona->name])->assertNoContent();
     ($this->asTablet)($this->rowan);
     expect(($this->offered)())->toBe([]);
 });

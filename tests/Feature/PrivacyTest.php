@@ -107,7 +107,7 @@ it('takes out all of one student, to read and for programs', function () {
 });
 
 it('erases a student: the row blank, answers and guesses gone, weighings kept for a former student', function () {
-    $this->deleteJson("/api/sections/{$this->class->id}/students/{$this->oona->id}")->assertNoContent();
+    $this->postJson("/api/sections/{$this->class->id}/students/{$this->oona->id}/erasure", ['name' => $this->oona->name])->assertNoContent();
     $row = Student::query()->findOrFail($this->oona->id);
     expect($row->only(['name', 'roster_number', 'pin', 'station_id', 'away_on']))->toBe(
         ['name' => '', 'roster_number' => null, 'pin' => null, 'station_id' => null, 'away_on' => null],

@@ -322,7 +322,13 @@ $routes = static function (): array {
         ['PUT', 'api/sections/{section}/stations/{spare}', RUN, ['name' => 'Aspen']],
         ['DELETE', 'api/sections/{section}/stations/{spare}', RUN, []],
         ['PUT', 'api/sections/{section}/students/{student}', RUN, ['name' => 'Quill', 'station_id' => null]],
-        ['DELETE', 'api/sections/{section}/students/{student}', RUN, []],
+        ['POST', 'api/sections/{section}/students/{student}/erasure', RUN, [fn (Tests\SchoolTestCase $test): array => [
+            'name' => $test->class->stations->last()->students->last()->name,
+        ]]],
+        ['POST', 'api/sections/{section}/students/{student}/merge', RUN, [fn (Tests\SchoolTestCase $test): array => [
+            'into' => $test->class->students->first()->id,
+        ]]],
+        ['POST', 'api/sections/{section}/pins', RUN, []],
         ['POST', 'api/sections/{section}/colleagues', RUN, ['email' => 'neighbour@school.example', 'role' => 'co-teacher']],
         ['DELETE', 'api/sections/{section}/colleagues/{colleague}', RUN, []],
         ['GET', 'api/sections/{section}/practice', RUN, []],

@@ -70,6 +70,6 @@ it('names nobody where whoever is free measures', function () {
 
 it('goes with the student', function () {
     ($this->give)([])->assertNoContent();
-    $this->deleteJson("/api/sections/{$this->school->id}/students/{$this->oona->id}")->assertNoContent();
+    $this->postJson("/api/sections/{$this->school->id}/students/{$this->oona->id}/erasure", ['name' => $this->oona->name])->assertNoContent();
     expect(LabTurn::query()->count())->toBe(0);
 });

@@ -70,9 +70,9 @@ const oneClass = (more: Partial<Class> = {}): Class => ({
     { id: 2, name: "Rowan", code: "ROWAN10", bowl_g: null },
   ],
   students: [
-    { id: 11, name: "Oona", number: 1, station_id: 1, has_pin: true, ways: [] },
-    { id: 12, name: "Mateus", number: 2, station_id: 1, has_pin: false, ways: [] },
-    { id: 13, name: "Ilka", number: 3, station_id: null, has_pin: false, ways: [] },
+    { id: 11, name: "Oona", number: 1, station_id: 1, has_pin: true, away: false, ways: [] },
+    { id: 12, name: "Mateus", number: 2, station_id: 1, has_pin: false, away: false, ways: [] },
+    { id: 13, name: "Ilka", number: 3, station_id: null, has_pin: false, away: false, ways: [] },
   ],
   colleagues: [{ id: 21, name: "Mr. Brook", role: "aide" }],
   ...more,
@@ -143,26 +143,86 @@ describe("who sits where", () => {
     const screen = await page(<Seats one={seats()} />);
     const who = [...screen.place.querySelectorAll(".seat")].map((seat) => [
       seat.getAttribute("aria-label"),
-      ...[...seat.querySelectorAll("li > .renames")].map((one) => one.textContent),
+      ...[...seat.querySelectorAll("li b")].map((one) => one.textContent),
     ]);
     expect(who).toEqual([["Hazel", "Oona", "Mateus"], ["Rowan"], ["No station yet", "Ilka"]]);
     const full = await page(<Seats one={oneClass({ students: oneClass().students.slice(0, 2) })} />);
-    expect(full.all(".seat h3")).toEqual(["Hazel", "RowanRemove"]);
+    expect(full.all(".seat h3")).toEqual(["Hazel", "Rowan"]);
+    expect(full.button("Remove Rowan")).toBeTruthy();
   });
 
-  it("changes by choosing, and the name stays as it is", async () => {
+  it("changes by tapping: who is picked up, then where they go; Esc puts them back", async () => {
     const screen = await page(<Seats one={seats()} />);
-    screen.type("Station of Ilka", "2");
-    screen.type("Station of Oona", "");
-    await settle();
+    expect(screen.all(".is-free")).toEqual([]);
+    await screen.press(/^Ilka/);
+    expect(screen.button(/^Ilka/).getAttribute("aria-pressed")).toBe("true");
+    expect(screen.all(".is-free")).toEqual(["Move to Hazel", "Move to Rowan"]);
+    act(
+      () => void screen.button(/^Ilka/).dispatchEvent(new KeyboardEvent("keydown", { key: "Escape", bubbles: true })),
+    );
+    expect(screen.all(".is-free")).toEqual([]);
+    await screen.press(/^Ilka/);
+    await screen.press("Move to Rowan");
+    await screen.press(/^Oona/);
+    await screen.press("No station yet");
     expect(screen.changes()).toEqual([
-      { asked: "PUT /api/sections/3/students/13", query: {}, body: { name: "Ilka", station_id: 2 } },
+      { asked: "PUT /api/sections/3/seats", query: {}, body: { seats: [{ student_id: 13, station_id: 2 }] } },
+      { asked: "PUT /api/sections/3/seats", query: {}, body: { seats: [{ student_id: 11, station_id: null }] } },
+    ]);
+  });
+
+  it("changes many at once, and swaps two", async () => {
+    const screen = await page(<Seats one={seats()} />);
+    await screen.press("Pick several");
+    await screen.press(/^Oona/);
+    await screen.press(/^Ilka/);
+    expect(screen.all(".picked h3")).toEqual(["2 students"]);
+    await screen.press("Move to Rowan");
+    await screen.press(/^Oona/);
+    screen.type("Swap Oona with", "13");
+    await settle();
+    expect(bodies(screen)).toEqual([
       {
-        asked: "PUT /api/sections/3/students/11",
-        query: {},
-        body: { name: "Oona", station_id: null },
+        seats: [
+          { student_id: 11, station_id: 2 },
+          { student_id: 13, station_id: 2 },
+        ],
+      },
+      {
+        seats: [
+          { student_id: 11, station_id: null },
+          { student_id: 13, station_id: 1 },
+        ],
       },
     ]);
+  });
+
+  it("says who is away today, and takes it back", async () => {
+    const students = oneClass().students.map((each) => ({ ...each, away: each.id === 12 }));
+    const screen = await page(<Seats one={oneClass({ students })} />);
+    expect(screen.all(".is-away")).toEqual(["Mateusaway today"]);
+    expect(screen.all(".seat-of")[0]).toContain("1 here");
+    await screen.press(/^Mateus/);
+    await screen.press("Away today");
+    expect(screen.changes()[0]).toMatchObject({ asked: "PUT /api/sections/3/students/12/away", body: { away: false } });
+  });
+
+  it("merges somebody who is there twice, asked once; and erases only by the name", async () => {
+    const screen = await page(<Seats one={seats()} />, {
+      "POST /api/sections/3/students/13/erasure": refusal({ name: "That is not the name." }),
+    });
+    await screen.press(/^Ilka/);
+    screen.type("Ilka is the same person as", "11");
+    await settle();
+    await screen.sure("Merge", "Merge them");
+    await screen.press("Erase Ilka");
+    screen.type("Type Ilka to erase it", "Ilk");
+    await screen.press("Erase Ilka now");
+    expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
+      ["POST /api/sections/3/students/13/merge", { into: 11 }],
+      ["POST /api/sections/3/students/13/erasure", { name: "Ilk" }],
+    ]);
+    expect(screen.wrong()).toEqual(["That is not the name."]);
   });
 
   it("changes by dragging a name, and not when it falls where it was", async () => {
@@ -177,15 +237,17 @@ describe("who sits where", () => {
     await drop("not a student", 1);
     expect(screen.changes()).toEqual([]);
     await drop("11", 1);
-    expect(bodies(screen)).toEqual([{ name: "Oona", station_id: 2 }]);
+    expect(bodies(screen)).toEqual([{ seats: [{ student_id: 11, station_id: 2 }] }]);
   });
 
   it("has a name written otherwise, and keeps it as it was on Escape", async () => {
     const screen = await page(<Seats one={seats()} />, { "PUT /api/sections/3/students/11": {} });
+    await screen.press(/^Oona/);
     await screen.press("Name: Oona");
     screen.type("Name: Oona", "Oonagh");
     await screen.leave("Name: Oona");
     expect(screen.changes()[0]).toMatchObject({ asked: "PUT /api/sections/3/students/11", body: { name: "Oonagh" } });
+    await screen.press(/^Mateus/);
     await screen.press("Name: Mateus");
     const box = screen.box("Name: Mateus");
     screen.type("Name: Mateus", "M");
@@ -215,7 +277,9 @@ describe("who sits where", () => {
     const screen = await page(<Seats one={seats()} />, {
       "POST /api/sections/3/students/11/pin": { name: "Oona", pin: "4826" },
     });
-    expect(screen.all("li button").filter((name) => name.startsWith("New"))).toEqual(["New PIN"]); // only who has one
+    await screen.press(/^Mateus/); // has none yet: it is made with the slips
+    expect(screen.all("button").filter((name) => name.startsWith("New"))).toEqual([]);
+    await screen.press(/^Oona/);
     await screen.press("Make a new PIN for Oona");
     expect(screen.text()).toContain("New PIN, tell them now: 4826");
     await screen.press("Told");
@@ -225,6 +289,7 @@ describe("who sits where", () => {
   it("folds what else a student may do; a tap shows at once, and goes back where it is refused", async () => {
     const screen = await page(<Seats one={seats()} />);
     expect(screen.all("input[type=checkbox]")).toHaveLength(0);
+    await screen.press(/^Ilka/);
     await screen.press("Other ways for Ilka");
     const boxes = () => [...screen.place.querySelectorAll<HTMLInputElement>("input[type=checkbox]")];
     act(() => boxes()[1]?.click());
@@ -237,6 +302,7 @@ describe("who sits where", () => {
     const refused = await page(<Seats one={seats()} />, {
       "PUT /api/sections/3/students/13/ways": refusal({ ways: "Choose one of these." }),
     });
+    await refused.press(/^Ilka/);
     await refused.press("Other ways for Ilka");
     act(() => refused.place.querySelector<HTMLInputElement>("input[type=checkbox]")?.click());
     await settle();
@@ -249,7 +315,7 @@ describe("who sits where", () => {
     screen.type("Another station", "Maple");
     await screen.press("Add");
     expect(screen.box("Another station").value).toBe("");
-    expect(screen.all("h3 button")).toEqual(["Remove"]); // not Hazel: two sit there
+    expect(screen.all(".seat-of .quiet")).toEqual(["Remove"]); // not Hazel: two sit there
     await screen.sure("Remove Rowan", "Yes, remove it");
     expect(screen.changes()).toHaveLength(1); // for eight seconds it can be undone
     await screen.again(null);

@@ -289,14 +289,14 @@ describe("a class at its year's end", () => {
   it("is erased by its name alone, after what goes has been told", async () => {
     const screen = await page(<YearEnd one={one} />, {
       "GET /api/sections/3/end": end,
-      "POST /api/sections/3/erasure": refusal({ name: "Type the class's name just as it is here." }),
+      "POST /api/sections/3/erasure": refusal({ name: "Type the name just as it is here." }),
     });
     await screen.press("Erase this class");
     expect(screen.text()).toContain("This erases 22 students, 1 lab and 73 weights.");
     expect(screen.text()).toContain("2027");
     screen.type("Type Foods 1 to erase it", "Foods");
     await screen.press("Erase it");
-    expect(screen.text()).toContain("Type the class's name just as it is here.");
+    expect(screen.text()).toContain("Type the name just as it is here.");
     await screen.press("Leave it");
     expect(screen.text()).not.toContain("This erases");
   });

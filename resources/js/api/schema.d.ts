@@ -1576,6 +1576,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sections/{section}/pins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A PIN for everybody who has none yet, to be handed out on slips; told this once */
+        post: operations["pinSlipsStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sections/{section}/practice": {
         parameters: {
             query?: never;
@@ -1708,8 +1725,7 @@ export interface paths {
         /** A student's name and seat */
         put: operations["studentUpdate"];
         post?: never;
-        /** Erase a student: their weigh-ins stay for 'a former student', and nothing else does */
-        delete: operations["studentDestroy"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1732,6 +1748,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sections/{section}/students/{student}/erasure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Erase a student, whose name was typed: their weigh-ins stay for 'a former student', and nothing else does */
+        post: operations["studentDestroy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sections/{section}/students/{student}/let-in": {
         parameters: {
             query?: never;
@@ -1743,6 +1776,23 @@ export interface paths {
         put?: never;
         /** Somebody stands before a pause, and the teacher knows them: they may try at once */
         post: operations["letInStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/students/{student}/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody stands in the class twice: all that is stored of this one goes to the other, and this one is gone */
+        post: operations["studentMergeStore"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3392,6 +3442,8 @@ export interface components {
             number: number;
             station_id: number | null;
             has_pin: boolean;
+            /** @description today */
+            away: boolean;
             /** @description allowed */
             ways: ("top-read" | "weigh-out" | "partner" | "large-print")[];
         };
@@ -7676,6 +7728,32 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    pinSlipsStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewPin"][];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
     classPracticeShow: {
         parameters: {
             query?: never;
@@ -7995,31 +8073,6 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
-    studentDestroy: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                section: number;
-                student: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["NotYours"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Refused"];
-        };
-    };
     awayUpdate: {
         parameters: {
             query?: never;
@@ -8034,6 +8087,38 @@ export interface operations {
             content: {
                 "application/json": {
                     away: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    studentDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
                 };
             };
         };
@@ -8075,6 +8160,38 @@ export interface operations {
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
+        };
+    };
+    studentMergeStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    into: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
     pinStore: {

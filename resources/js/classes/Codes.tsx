@@ -33,6 +33,9 @@ export default function Codes({ one }: { one: Class }) {
         <Link className="btn btn-outline" to={`/print/codes?class=${one.id}`}>
           {t("class.printCodes")}
         </Link>
+        <Link className="btn btn-outline" to={`/print/pins?class=${one.id}`}>
+          {t("class.pinSlips")}
+        </Link>
       </p>
       <FieldProblem>{renewing.says ?? renewingStation.says}</FieldProblem>
       <table className="supplies">

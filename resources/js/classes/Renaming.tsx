@@ -41,7 +41,11 @@ export default function Renaming({ section, student }: { section: number; studen
         value={name}
         onChange={(event) => setName(event.target.value)}
         onBlur={() => keep()}
-        onKeyDown={(event) => event.key === "Escape" && setName(undefined)}
+        onKeyDown={(event) => {
+          if (event.key !== "Escape") return;
+          event.stopPropagation(); // whoever is picked up stays so
+          setName(undefined);
+        }}
       />
       <FieldProblem>{renaming.says}</FieldProblem>
     </form>

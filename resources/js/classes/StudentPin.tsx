@@ -24,7 +24,7 @@ export default function StudentPin({ section, student }: { section: number; stud
     <span>
       <button
         type="button"
-        className="quiet"
+        className="btn btn-outline min-h-11"
         aria-label={t("class.resetPinOf", { name: student.name })}
         onClick={() => making.send({ params: { path: { section, student: student.id } } }, setMade)}
       >

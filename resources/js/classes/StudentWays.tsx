@@ -3,7 +3,6 @@ import { useTranslation } from "react-i18next";
 import { useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
 import { type Class, useClassRefresh } from "./class";
-import StudentEnd from "./StudentEnd";
 
 type Student = Class["students"][number];
 const WAYS = ["top-read", "weigh-out", "partner", "large-print"] as const;
@@ -24,12 +23,12 @@ export default function StudentWays({ section, student }: { section: number; stu
     <>
       <button
         type="button"
-        className="quiet"
+        className="btn btn-outline min-h-11"
         aria-label={t("class.waysOf", { name: student.name })}
         aria-expanded={isOpen}
         onClick={() => open(!isOpen)}
       >
-        ⋯
+        {t("class.waysShort")}
       </button>
       {isOpen && (
         <div className="student-ways">
@@ -45,7 +44,6 @@ export default function StudentWays({ section, student }: { section: number; stu
           ))}
           <p className="soft">{t("class.waysHint")}</p>
           <FieldProblem>{sending.says}</FieldProblem>
-          <StudentEnd section={section} student={student} />
         </div>
       )}
     </>

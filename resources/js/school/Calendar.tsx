@@ -1,14 +1,13 @@
 import { type FormEvent, useId } from "react";
 import { useTranslation } from "react-i18next";
-import { $api, type Body, useRefresh, useSend } from "../api/query";
+import { $api, useRefresh, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import SendButton from "../kit/SendButton";
 import { useKeptText } from "../kit/useKeptText";
 import SpecialDays from "./SpecialDays";
+import type { Bells } from "./useSchool";
 import WeekBells from "./WeekBells";
-
-export type Bells = Body<"put", "/api/school/calendar">;
 
 /** The school's bells: lists of them, which rings on which weekday, and days that are otherwise. */
 export default function Calendar() {

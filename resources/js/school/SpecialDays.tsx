@@ -1,6 +1,6 @@
 import { useTranslation } from "react-i18next";
 import FieldProblem from "../kit/FieldProblem";
-import type { Bells } from "./Calendar";
+import type { Bells } from "./useSchool";
 
 type Props = { draft: Bells; change: (part: Partial<Bells>) => void; at: (field: string) => string | undefined };
 

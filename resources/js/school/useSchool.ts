@@ -1,8 +1,9 @@
 import type { Schemas } from "../api/client";
-import { $api, useRefresh } from "../api/query";
+import { $api, type Body, useRefresh } from "../api/query";
 
 export type School = Schemas["SchoolPage"];
 export type Person = Schemas["PersonRow"];
+export type Bells = Body<"put", "/api/school/calendar">;
 export type Slip = Schemas["SlipMade"];
 
 export const useSchool = () => $api.useQuery("get", "/api/school");

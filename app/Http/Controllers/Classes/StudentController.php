@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Classes;
 
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Classes\EraseStudentRequest;
 use App\Http\Requests\Classes\StudentRequest;
 use App\Live\Live;
 use App\Models\Section;
@@ -22,14 +23,16 @@ final class StudentController extends Controller
     public function update(StudentRequest $request, Section $section, Student $student): Response
     {
         $student->update($request->safe()->only(['name', 'station_id']));
+        $student->merged()->update(['name' => $student->name]);
         Live::tellSeats($section);
 
         return response()->noContent();
     }
 
-    /** Erase a student: their weigh-ins stay for 'a former student', and nothing else does. */
-    public function destroy(Section $section, Student $student, #[CurrentUser('teacher')] Teacher $teacher): Response
-    {
+    /** Erase a student, whose name was typed: their weigh-ins stay for 'a former student', and nothing else does. */
+    public function destroy(
+        EraseStudentRequest $request, Section $section, Student $student, #[CurrentUser('teacher')] Teacher $teacher,
+    ): Response {
         $number = (string) $student->roster_number;
         Erasure::student($student);
         AdultLog::tell($teacher, Act::ErasedStudent, ['class' => $section->name, 'number' => $number]);

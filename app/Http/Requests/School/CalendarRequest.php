@@ -48,7 +48,8 @@ final class CalendarRequest extends ApiRequest
             $week[$this->integer("week.$i.day")] = $this->string("week.$i.name")->toString();
         }
         foreach (array_keys($this->array('days')) as $i) {
-            $days[$this->string("days.$i.date")->toString()] = $this->filled("days.$i.name") ? $this->string("days.$i.name")->toString() : null;
+            $name = $this->string("days.$i.name")->toString();
+            $days[$this->string("days.$i.date")->toString()] = $name === '' ? null : $name;
         }
 
         return SchoolCalendar::of(

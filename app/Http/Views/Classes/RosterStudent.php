@@ -10,21 +10,26 @@ use Hovik\Core\Lab\OtherWay;
 
 final readonly class RosterStudent extends View
 {
-    /** @param  list<OtherWay>  $ways  allowed */
+    /**
+     * @param  bool  $away  today
+     * @param  list<OtherWay>  $ways  allowed
+     */
     public function __construct(
         public int $id,
         public string $name,
         public int $number,
         public ?int $station_id,
         public bool $has_pin,
+        public bool $away,
         public array $ways,
     ) {
     }
 
-    public static function of(Student $student): self
+    public static function of(Student $student, string $today): self
     {
         return new self(
-            $student->id, $student->name, $student->roster_number, $student->station_id, $student->pin !== null, $student->otherWays(),
+            $student->id, $student->name, $student->roster_number, $student->station_id, $student->pin !== null,
+            $student->isAway($today), $student->otherWays(),
         );
     }
 }

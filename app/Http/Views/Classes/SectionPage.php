@@ -7,6 +7,7 @@ namespace App\Http\Views\Classes;
 use App\Http\Views\Prepare\EditedPoint;
 use App\Http\Views\View;
 use App\Models\Section;
+use App\Models\Student;
 use App\Words\Said;
 use Hovik\Core\Lab\EditedList;
 use Hovik\Core\Pantry\Family;
@@ -44,6 +45,8 @@ final readonly class SectionPage extends View
 
     public static function of(Section $section): self
     {
+        $today = $section->kitchen->school->today();
+
         return new self(
             id: $section->id,
             code: $section->code,
@@ -62,7 +65,9 @@ final readonly class SectionPage extends View
             ),
             set_up: self::setUp($section),
             stations: array_values($section->stations->map(SeatStation::of(...))->all()),
-            students: array_values($section->students->map(RosterStudent::of(...))->all()),
+            students: array_values(
+                $section->students->map(static fn (Student $one): RosterStudent => RosterStudent::of($one, $today))->all(),
+            ),
             colleagues: array_values($section->colleagues->map(ColleagueRow::of(...))->all()),
         );
     }

@@ -30,12 +30,12 @@ final readonly class PutAway extends View
         $recipes = $teacher->kitchen->recipes->whereNotNull('archived_at')->sortByDesc('archived_at')->take(self::MOST);
         $labs = $teacher->running()->load(['labs' => static fn ($labs) => $labs->getQuery()->whereNotNull('archived_at')])
             ->flatMap(static fn (Section $one): array => $one->labs->map(
-                static fn (Lab $lab): PutAwayThing => new PutAwayThing($lab->id, $lab->title, $one->name, (string) $lab->archived_at?->toJSON()),
+                static fn (Lab $lab): PutAwayThing => PutAwayThing::lab($lab, $one),
             )->all())->sortByDesc('archived_at')->take(self::MOST);
 
         return new self(
             array_values($recipes->map(
-                static fn (Recipe $one): PutAwayThing => new PutAwayThing($one->id, $one->title, null, (string) $one->archived_at?->toJSON()),
+                static fn (Recipe $one): PutAwayThing => PutAwayThing::recipe($one),
             )->all()),
             array_values($labs->all()),
         );

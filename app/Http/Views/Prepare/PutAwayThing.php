@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Views\Prepare;
 
 use App\Http\Views\View;
+use App\Models\Lab;
+use App\Models\Recipe;
+use App\Models\Section;
 
 final readonly class PutAwayThing extends View
 {
@@ -15,5 +18,15 @@ final readonly class PutAwayThing extends View
         public ?string $section,
         public string $archived_at,
     ) {
+    }
+
+    public static function lab(Lab $lab, Section $section): self
+    {
+        return new self($lab->id, $lab->title, $section->name, (string) $lab->archived_at?->toJSON());
+    }
+
+    public static function recipe(Recipe $recipe): self
+    {
+        return new self($recipe->id, $recipe->title, null, (string) $recipe->archived_at?->toJSON());
     }
 }

@@ -31,10 +31,12 @@ final readonly class Bells extends View
     {
         return new self(
             array_map(static fn (BellSchedule $one): BellList => new BellList($one->name, $one->written()), $calendar->schedules),
-            array_map(static fn (int $day, string $name): BellWeekday => new BellWeekday($day, $name), array_keys($calendar->week), $calendar->week),
+            array_map(static fn (int $day, string $name): BellWeekday => new BellWeekday($day, $name),
+                array_keys($calendar->week), $calendar->week),
             $calendar->turns,
             $calendar->turnsFrom,
-            array_map(static fn (string $date, ?string $name): BellDay => new BellDay($date, $name), array_keys($calendar->days), $calendar->days),
+            array_map(static fn (string $date, ?string $name): BellDay => new BellDay($date, $name),
+                array_keys($calendar->days), $calendar->days),
         );
     }
 }

@@ -48,7 +48,9 @@ final readonly class Findable extends View
                 FindableKind::Lab, $lab->title, [], $one->name, $lab->planned_for->toDateString(),
                 $lab->state === LabState::Prepared ? "/labs/$lab->id/prepare" : "/labs/$lab->id",
             ))->all())->all(),
-            ...$recipes->map(static fn (Recipe $one): self => new self(FindableKind::Recipe, $one->title, [], null, null, "/recipes/$one->id"))->all(),
+            ...$recipes->map(static fn (Recipe $one): self => new self(
+                FindableKind::Recipe, $one->title, [], null, null, "/recipes/$one->id",
+            ))->all(),
             ...$sections->flatMap(static fn (Section $one): array => $one->students->map(static fn (Student $student): self => new self(
                 FindableKind::Student, $student->name, [], $one->name, null, "/class/$one->id#student-$student->id",
             ))->all())->all(),
@@ -56,7 +58,8 @@ final readonly class Findable extends View
                 FindableKind::Food, Said::ingredient($id), $called[$id], null, null, "/pantry?food=$id",
             ), $pantry->ids()),
             ...array_map(static fn (Family $family): self => new self(
-                FindableKind::Technique, Said::phrase(Phrase::of("family.$family->value")), [], null, null, "/practise/techniques/$family->value",
+                FindableKind::Technique, Said::phrase(Phrase::of("family.$family->value")), [], null, null,
+                "/practise/techniques/$family->value",
             ), Family::cases()),
         ];
     }
