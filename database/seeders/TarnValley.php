@@ -23,6 +23,9 @@ use App\Recipes\ScaledRecipe;
 use App\School\AdultRole;
 use App\Weighings\RecordWeighing;
 use App\Weighings\WeighIn;
+use Hovik\Core\Calendar\BellReader;
+use Hovik\Core\Calendar\BellSchedule;
+use Hovik\Core\Calendar\SchoolCalendar;
 use Hovik\Core\Lab\EventKind;
 use Hovik\Core\Lab\LabState;
 use Hovik\Core\Pantry\Pantry;
@@ -66,6 +69,11 @@ final class TarnValley extends Seeder
         'Linden' => ['LINDE234', ['Joss', 'Amara', 'Pell', 'Kaito']],
         'Maple' => ['MAPLE234', ['Odile', 'Ravi', 'Quill', 'Zadie']],
         'Rowan' => ['ROWAN234', ['Emrys', 'Halima', 'Soren']],
+    ];
+
+    private const BELLS = [
+        'Regular' => "1: 7:35-8:22\n2: 8:26-9:13\n3: 9:17-10:01\n4: 10:05-10:52\n5: 11:36-12:23\n6: 12:27-1:14\n7: 1:18-2:05",
+        'Early release' => "1: 7:35-8:07\n2: 8:11-8:43\n3: 8:47-9:19\n4: 9:23-9:55\n5: 9:59-10:31\n6: 10:35-11:07\n7: 11:11-11:43",
     ];
 
     /** What the stations' bowls weigh; nobody has weighed Rowan's. */
@@ -204,7 +212,7 @@ final class TarnValley extends Seeder
         Carbon::setTestNow();
         $this->lastMinutes($buns, $section);
 
-        $this->lab($section, self::LOAF, $today->copy()->addDays(7));
+        $this->lab($section, self::LOAF, Carbon::parse($section->meetsAfter($today->copy()->addDays(6)->toDateString())));
         if ($this->hasPractised) {
             $this->practise($section, $today);
         }
@@ -319,7 +327,9 @@ final class TarnValley extends Seeder
 
     private function school(): Section
     {
-        $school = School::query()->create(['name' => 'Tarn Valley Secondary', 'time_zone' => 'America/Denver']);
+        $school = School::query()->create([
+            'name' => 'Tarn Valley Secondary', 'time_zone' => 'America/Denver', 'calendar' => self::bells(Carbon::now('America/Denver')),
+        ]);
         $kitchen = Kitchen::query()->create(['school_id' => $school->id, 'name' => 'Kitchen 2']);
         foreach (self::TOOLS as $id => $count) {
             $kitchen->tools()->create(['catalogue_id' => $id, 'count' => $count]);
@@ -342,7 +352,7 @@ final class TarnValley extends Seeder
             'kitchen_id' => $kitchen->id, 'teacher_id' => $teacher->id, 'name' => 'Foods 1, period 4',
             'code' => $this->marked(self::CLASS_CODE),
             'tolerance_level' => 'practised', 'methods' => ['stir-spoon-level', 'packed-firm'], 'starts_at' => '10:05',
-            'ends_at' => '10:52',
+            'ends_at' => '10:52', 'period' => '4',
         ]);
         $pin = Hash::make(self::PIN);
         $number = 0;
@@ -359,6 +369,20 @@ final class TarnValley extends Seeder
         }
 
         return $section->refresh();
+    }
+
+    /** Regular days from Monday to Friday; in two weeks an early release, and a day off after it. */
+    private static function bells(Carbon $today): SchoolCalendar
+    {
+        $lists = array_map(
+            static fn (string $name, string $text): BellSchedule => BellSchedule::of($name, BellReader::read($text, $name)),
+            array_keys(self::BELLS), self::BELLS,
+        );
+        $friday = $today->copy()->addWeek()->endOfWeek(Carbon::FRIDAY);
+
+        return SchoolCalendar::of($lists, array_fill(1, 5, 'Regular'), [], null, [
+            $friday->toDateString() => 'Early release', $friday->copy()->addDays(3)->toDateString() => null,
+        ]);
     }
 
     /**

@@ -31,7 +31,8 @@ test("a line is swapped at one station by keyboard, and given to names: its tabl
     undefined,
     async (id) => {
       await teacher.goto(`/labs/${id}/prepare`);
-      const eggs = teacher.getByRole("row", { name: /Large egg/ });
+      await button(teacher, "Settings for Large egg").click();
+      const eggs = teacher.getByRole("region", { name: "Settings for Large egg" });
       const swaps = eggs.getByText("Something else at a station");
       await tabTo(swaps);
       await swaps.press("Enter");

@@ -5,10 +5,12 @@ import Codes from "../../resources/js/classes/Codes";
 import Colleagues from "../../resources/js/classes/Colleagues";
 import type { Class } from "../../resources/js/classes/class";
 import NewClass from "../../resources/js/classes/NewClass";
+import Picked from "../../resources/js/classes/Picked";
 import Roster from "../../resources/js/classes/Roster";
 import Seats from "../../resources/js/classes/Seats";
 import Settings from "../../resources/js/classes/Settings";
 import Tolerances from "../../resources/js/classes/Tolerances";
+import { useSeating } from "../../resources/js/classes/useSeating";
 import { learn, speak, startWords } from "../../resources/js/i18n/i18n";
 import { emptied } from "../../resources/js/kit/sent";
 import { page, refusal } from "./page";
@@ -77,6 +79,16 @@ const oneClass = (more: Partial<Class> = {}): Class => ({
   colleagues: [{ id: 21, name: "Mr. Brook", role: "aide" }],
   ...more,
 });
+/** The plan of seats with who is picked up. */
+function Plan({ one }: { one: Class }) {
+  const seating = useSeating(one);
+  return (
+    <>
+      <Seats one={one} seating={seating} />
+      {seating.who.length > 0 && <Picked key={seating.picked.join()} one={one} seating={seating} />}
+    </>
+  );
+}
 const bodies = (screen: Awaited<ReturnType<typeof page>>) => screen.changes().map(({ body }) => body);
 
 it("a box is emptied of what was sent, and of nothing typed meanwhile", () => {
@@ -140,26 +152,24 @@ describe("who sits where", () => {
   const seats = () => oneClass();
 
   it("stands station by station, those without a seat last", async () => {
-    const screen = await page(<Seats one={seats()} />);
+    const screen = await page(<Plan one={seats()} />);
     const who = [...screen.place.querySelectorAll(".seat")].map((seat) => [
       seat.getAttribute("aria-label"),
       ...[...seat.querySelectorAll("li b")].map((one) => one.textContent),
     ]);
     expect(who).toEqual([["Hazel", "Oona", "Mateus"], ["Rowan"], ["No station yet", "Ilka"]]);
-    const full = await page(<Seats one={oneClass({ students: oneClass().students.slice(0, 2) })} />);
+    const full = await page(<Plan one={oneClass({ students: oneClass().students.slice(0, 2) })} />);
     expect(full.all(".seat h3")).toEqual(["Hazel", "Rowan"]);
     expect(full.button("Remove Rowan")).toBeTruthy();
   });
 
-  it("changes by tapping: who is picked up, then where they go; Esc puts them back", async () => {
-    const screen = await page(<Seats one={seats()} />);
+  it("changes by tapping: who is picked up, then where they go; and back", async () => {
+    const screen = await page(<Plan one={seats()} />);
     expect(screen.all(".is-free")).toEqual([]);
     await screen.press(/^Ilka/);
     expect(screen.button(/^Ilka/).getAttribute("aria-pressed")).toBe("true");
     expect(screen.all(".is-free")).toEqual(["Move to Hazel", "Move to Rowan"]);
-    act(
-      () => void screen.button(/^Ilka/).dispatchEvent(new KeyboardEvent("keydown", { key: "Escape", bubbles: true })),
-    );
+    await screen.press("Put back");
     expect(screen.all(".is-free")).toEqual([]);
     await screen.press(/^Ilka/);
     await screen.press("Move to Rowan");
@@ -172,7 +182,7 @@ describe("who sits where", () => {
   });
 
   it("changes many at once, and swaps two", async () => {
-    const screen = await page(<Seats one={seats()} />);
+    const screen = await page(<Plan one={seats()} />);
     await screen.press("Pick several");
     await screen.press(/^Oona/);
     await screen.press(/^Ilka/);
@@ -199,7 +209,7 @@ describe("who sits where", () => {
 
   it("says who is away today, and takes it back", async () => {
     const students = oneClass().students.map((each) => ({ ...each, away: each.id === 12 }));
-    const screen = await page(<Seats one={oneClass({ students })} />);
+    const screen = await page(<Plan one={oneClass({ students })} />);
     expect(screen.all(".is-away")).toEqual(["Mateusaway today"]);
     expect(screen.all(".seat-of")[0]).toContain("1 here");
     await screen.press(/^Mateus/);
@@ -208,7 +218,7 @@ describe("who sits where", () => {
   });
 
   it("merges somebody who is there twice, asked once; and erases only by the name", async () => {
-    const screen = await page(<Seats one={seats()} />, {
+    const screen = await page(<Plan one={seats()} />, {
       "POST /api/sections/3/students/13/erasure": refusal({ name: "That is not the name." }),
     });
     await screen.press(/^Ilka/);
@@ -226,7 +236,7 @@ describe("who sits where", () => {
   });
 
   it("changes by dragging a name, and not when it falls where it was", async () => {
-    const screen = await page(<Seats one={seats()} />);
+    const screen = await page(<Plan one={seats()} />);
     const drop = async (student: string, seat: number) => {
       const event = new Event("drop", { bubbles: true, cancelable: true });
       Object.assign(event, { dataTransfer: { getData: () => student } });
@@ -241,7 +251,7 @@ describe("who sits where", () => {
   });
 
   it("has a name written otherwise, and keeps it as it was on Escape", async () => {
-    const screen = await page(<Seats one={seats()} />, { "PUT /api/sections/3/students/11": {} });
+    const screen = await page(<Plan one={seats()} />, { "PUT /api/sections/3/students/11": {} });
     await screen.press(/^Oona/);
     await screen.press("Name: Oona");
     screen.type("Name: Oona", "Oonagh");
@@ -261,7 +271,7 @@ describe("who sits where", () => {
       { student_id: 11, station_id: 2 },
       { student_id: 12, station_id: 1 },
     ];
-    const screen = await page(<Seats one={seats()} />, {
+    const screen = await page(<Plan one={seats()} />, {
       "POST /api/sections/3/seats": { seats: dealt },
       "PUT /api/sections/3/seats": {},
     });
@@ -274,7 +284,7 @@ describe("who sits where", () => {
   });
 
   it("makes a new PIN to hand out, shown until it is told", async () => {
-    const screen = await page(<Seats one={seats()} />, {
+    const screen = await page(<Plan one={seats()} />, {
       "POST /api/sections/3/students/11/pin": { name: "Oona", pin: "4826" },
     });
     await screen.press(/^Mateus/); // has none yet: it is made with the slips
@@ -287,7 +297,7 @@ describe("who sits where", () => {
   });
 
   it("folds what else a student may do; a tap shows at once, and goes back where it is refused", async () => {
-    const screen = await page(<Seats one={seats()} />);
+    const screen = await page(<Plan one={seats()} />);
     expect(screen.all("input[type=checkbox]")).toHaveLength(0);
     await screen.press(/^Ilka/);
     await screen.press("Other ways for Ilka");
@@ -299,7 +309,7 @@ describe("who sits where", () => {
     await settle();
     expect(bodies(screen)).toEqual([{ ways: ["weigh-out"] }, { ways: ["weigh-out", "large-print"] }]);
 
-    const refused = await page(<Seats one={seats()} />, {
+    const refused = await page(<Plan one={seats()} />, {
       "PUT /api/sections/3/students/13/ways": refusal({ ways: "Choose one of these." }),
     });
     await refused.press(/^Ilka/);
@@ -311,7 +321,7 @@ describe("who sits where", () => {
   });
 
   it("grows by a station, and loses one nobody sits at", async () => {
-    const screen = await page(<Seats one={seats()} />, { "POST /api/sections/3/stations": { id: 9 } });
+    const screen = await page(<Plan one={seats()} />, { "POST /api/sections/3/stations": { id: 9 } });
     screen.type("Another station", "Maple");
     await screen.press("Add");
     expect(screen.box("Another station").value).toBe("");
@@ -326,7 +336,7 @@ describe("who sits where", () => {
   });
 
   it("keeps the name of a station that is refused", async () => {
-    const screen = await page(<Seats one={seats()} />, {
+    const screen = await page(<Plan one={seats()} />, {
       "POST /api/sections/3/stations": refusal({ name: "There is a Hazel already." }),
     });
     screen.type("Another station", "Hazel");
@@ -342,7 +352,7 @@ describe("who sits where", () => {
     ["Rowan", "", []],
     ["Rowan", "a bowl", [{ name: "Rowan", bowl_g: "a bowl" }]], // the server says no to it
   ])("keeps what the bowl of %s weighs when the box is left: '%s'", async (station, typed, sent) => {
-    const screen = await page(<Seats one={seats()} />);
+    const screen = await page(<Plan one={seats()} />);
     const box = `What the bowl of ${station} weighs, in grams`;
     screen.type(box, typed);
     await screen.leave(box);

@@ -58,6 +58,8 @@ export const labLine = (more: Partial<LabLine> = {}): LabLine => ({
   notes: [],
   steps: [],
   careful: null,
+  careful_times: 91,
+  careful_enough: true,
   technique: "Spoon and level",
   target_g: 218.75,
   decimals: 0,

@@ -5,8 +5,10 @@ import CopyLab from "../../resources/js/prepare/CopyLab";
 import LabActions from "../../resources/js/prepare/LabActions";
 import LabLineRow from "../../resources/js/prepare/LabLineRow";
 import LabSettings from "../../resources/js/prepare/LabSettings";
+import LineSettings from "../../resources/js/prepare/LineSettings";
 import MakeLab from "../../resources/js/prepare/MakeLab";
 import Mend from "../../resources/js/prepare/Mend";
+import OpenLab from "../../resources/js/prepare/OpenLab";
 import PasteBox from "../../resources/js/prepare/PasteBox";
 import Portion from "../../resources/js/prepare/Portion";
 import PreparedLabs from "../../resources/js/prepare/PreparedLabs";
@@ -608,11 +610,14 @@ describe("a line of a lab", () => {
     { id: 5, name: "Alder", students: [] },
   ];
   const row = (one: LabLine, frozen = false) => (
-    <table>
-      <tbody>
-        <LabLineRow lab={8} line={one} stations={stations} frozen={frozen} />
-      </tbody>
-    </table>
+    <>
+      <table>
+        <tbody>
+          <LabLineRow line={one} isOpen open={() => undefined} />
+        </tbody>
+      </table>
+      <LineSettings lab={8} line={one} stations={stations} frozen={frozen} close={() => undefined} />
+    </>
   );
 
   it("is swapped or left out at one station, and as everybody's again", async () => {
@@ -641,12 +646,13 @@ describe("a line of a lab", () => {
 
   it("says measure, tools, why, target and where it comes from", async () => {
     const screen = await page(row(labLine({ warnings: [{ id: "tight", text: "Tighter than hands." }] })));
-    expect(screen.all(".plan")).toEqual(["one 1 cup, one 1⁄2 cup, one 1⁄4 cup"]);
-    expect(screen.all(".tools li")).toEqual(["The fewest fills.", "seven 1⁄4 cups"]);
-    expect(screen.all("summary.num")).toEqual(["219 g ±17.5"]);
+    expect(screen.all("td .plan")).toEqual(["one 1 cup, one 1⁄2 cup, one 1⁄4 cup"]);
+    expect(screen.all(".how li").slice(0, 2)).toEqual(["The fewest fills.", "seven 1⁄4 cups"]);
+    expect(screen.all("td.num")).toEqual(["219 g ±17.5 g"]);
+    expect(screen.all(".careful-times")).toEqual(["91"]);
     expect(screen.text()).toContain("Tighter than hands.");
     const weighed = await page(row(labLine({ plan: null, why: null, alternatives: [] })));
-    expect(weighed.all(".plan")).toEqual(["Weigh it instead"]);
+    expect(weighed.all("td .plan")).toEqual(["Weigh it instead"]);
   });
 
   it.each([
@@ -711,27 +717,32 @@ describe("a line of a lab", () => {
     const frozen = await page(row(labLine(), true));
     const off = [...frozen.place.querySelectorAll<HTMLInputElement>("input, select")].map((one) => one.disabled);
     expect(off).toEqual([true, true, true, true]);
-    expect(frozen.all("button")).toEqual([]);
+    expect(frozen.all(".line-settings button")).toEqual(["Close"]);
   });
 });
 
 describe("what becomes of a lab", () => {
   it("is opened once, and leads to its board", async () => {
-    const screen = await page(<LabActions sheet={labSheet()} />, { "POST /api/labs/8/open": { id: 8 } });
+    const screen = await page(<OpenLab sheet={labSheet()} />, { "POST /api/labs/8/open": { id: 8 } });
     screen.button("Open the lab").click();
     await screen.press("Open the lab");
     expect(screen.changes().map(({ asked }) => asked)).toEqual(["POST /api/labs/8/open"]);
     expect(screen.where()).toBe("/labs/8");
   });
 
-  it("is copied to a class and a day, or put away, or refused in words", async () => {
-    const screen = await page(<LabActions sheet={labSheet()} />, {
-      "GET /api/today": today([{ id: 1, name: "Foods 1", next_day: "2026-12-03" }]),
-      "POST /api/labs/8/copy": { ids: [44] },
+  it("is not opened where the server refuses it, in words", async () => {
+    const screen = await page(<OpenLab sheet={labSheet()} />, {
       "POST /api/labs/8/open": () => json(409, { message: "Settle the lines first.", reason: "x", errors: {} }),
     });
     await screen.press("Open the lab");
     expect([screen.wrong(), screen.where()]).toEqual([["Settle the lines first."], "/"]);
+  });
+
+  it("is copied to a class and a day, or put away", async () => {
+    const screen = await page(<LabActions sheet={labSheet()} />, {
+      "GET /api/today": today([{ id: 1, name: "Foods 1", next_day: "2026-12-03" }]),
+      "POST /api/labs/8/copy": { ids: [44] },
+    });
     await screen.press("Copy");
     await screen.press("Make the copy");
     expect(screen.changes().at(-1)?.body).toEqual({ copies: [{ section: 1, planned_for: "2026-12-03" }] });
@@ -766,8 +777,8 @@ describe("what becomes of a lab", () => {
   });
 
   it("that was opened goes to its board only", async () => {
-    const screen = await page(<LabActions sheet={labSheet({ state: "closed" })} />);
-    expect(screen.all("button")).toEqual(["Copy", "Archive"]);
+    const screen = await page(<OpenLab sheet={labSheet({ state: "closed" })} />);
+    expect(screen.all("button")).toEqual([]);
     expect(screen.link("Go to the board").getAttribute("href")).toBe("/labs/8");
   });
 });
@@ -965,7 +976,7 @@ describe("a recipe that writes its own grams, or in other cups", () => {
 describe("a lab that nobody could measure", () => {
   it("asks before it opens, and opens all the same", async () => {
     const far = labSheet({ out_of_reach: ["Cinnamon"] });
-    const screen = await page(<LabActions sheet={far} />, { "POST /api/labs/8/open": {} });
+    const screen = await page(<OpenLab sheet={far} />, { "POST /api/labs/8/open": {} });
     expect(screen.text()).toContain("miss Cinnamon by more than is tolerated");
     await screen.press("Open it anyway");
     expect(screen.changes()[0]?.body).toEqual({ anyway: true });

@@ -2876,6 +2876,10 @@ export interface components {
             warnings: components["schemas"]["LineWarning"][];
             /** @description how often careful work is Level */
             careful: string | null;
+            /** @description the same, of 100 */
+            careful_times: number | null;
+            /** @description or nothing is known of it */
+            careful_enough: boolean;
             working: string[];
             source: string | null;
         };

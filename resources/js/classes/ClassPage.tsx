@@ -9,10 +9,12 @@ import Colleagues from "./Colleagues";
 import type { Class } from "./class";
 import NewClass from "./NewClass";
 import Owner from "./Owner";
+import Picked from "./Picked";
 import Roster from "./Roster";
 import Seats from "./Seats";
 import Settings from "./Settings";
 import SetUpList from "./SetUpList";
+import { useSeating } from "./useSeating";
 import YearEnd from "./YearEnd";
 
 /** Who sits where, the codes to come in by, the class's settings, who helps. */
@@ -27,9 +29,11 @@ export default function ClassPage({ one }: { one: Class }) {
     sought?.querySelector<HTMLElement>("button, input, select, a")?.focus();
   }, [hash]);
   const [making, setMaking] = useState(false);
+  const seating = useSeating(one);
   if (making) return <NewClass cancel={() => setMaking(false)} />;
   return (
-    <main className="sheet">
+    // biome-ignore lint/a11y/noNoninteractiveElementInteractions: Esc is heard from the buttons within
+    <main className="sheet class-page" onKeyDown={(event) => event.key === "Escape" && seating.back()}>
       <div className="grid content-start gap-9">
         <header className="sheet-head !pb-0">
           <h1>{one.settings.name}</h1>
@@ -39,12 +43,15 @@ export default function ClassPage({ one }: { one: Class }) {
             </button>
           </p>
         </header>
-        <Seats one={one} />
+        <Seats one={one} seating={seating} />
         <Roster section={one.id} />
         <Settings one={one} />
         <SetUpList one={one} />
       </div>
-      <aside className="sheet-side">
+      <aside className="sheet-side class-side">
+        <div role="status">
+          {seating.who.length > 0 && <Picked key={seating.picked.join()} one={one} seating={seating} />}
+        </div>
         <Codes one={one} />
         <Colleagues one={one} />
         <Owner one={one} />

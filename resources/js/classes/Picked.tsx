@@ -8,20 +8,12 @@ import Renaming from "./Renaming";
 import StudentEnd from "./StudentEnd";
 import StudentPin from "./StudentPin";
 import StudentWays from "./StudentWays";
+import type { Seating } from "./useSeating";
 
-type Student = Class["students"][number];
-type Props = {
-  one: Class;
-  who: Student[];
-  put: (station: number | null) => void;
-  swap: (first: Student, second: Student) => void;
-  back: () => void;
-};
-
-export const PICKED = "picked-up";
+type Props = { one: Class; seating: Seating };
 
 /** Who is picked up, and all that can be done with them: another seat, today, PIN, name, other ways, and their end. */
-export default function Picked({ one, who, put, swap, back }: Props) {
+export default function Picked({ one, seating: { who, put, swap, back } }: Props) {
   const { t } = useTranslation();
   const after = useClassRefresh();
   const marking = useSend("put", "/api/sections/{section}/students/{student}/away", after);

@@ -1,50 +1,79 @@
+import { type KeyboardEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import KitchenFraction from "../kit/KitchenFraction";
 import { useDay } from "../kit/useDay";
+import { useIsWide } from "../kit/useIsWide";
 import Before from "./Before";
 import CarefulGroups from "./CarefulGroups";
 import LabActions from "./LabActions";
 import LabLineRow from "./LabLineRow";
 import LabSettings from "./LabSettings";
-import { PRINTS, type Sheet } from "./lab";
+import LineSettings from "./LineSettings";
+import type { Sheet } from "./lab";
+import OpenLab from "./OpenLab";
+import PrintMenu from "./PrintMenu";
 import Supplies from "./Supplies";
 
-/** A lab before its day: every line as tools, technique and grams; what to warn of, to fetch, to do; print; open. */
+/**
+ * A lab before its day: every line in one look. A line opens its settings at the side, or below it where there is no room; with none
+ * open, what is left to do stands there.
+ */
 export default function LabPage({ sheet }: { sheet: Sheet }) {
   const { t } = useTranslation();
   const day = useDay();
-  const warned = sheet.lines.filter((line) => line.warnings.length > 0);
+  const isWide = useIsWide();
+  const [open, setOpen] = useState<number>();
+  const line = sheet.lines.find((one) => one.position === open);
+  const warned = sheet.lines.filter((one) => one.warnings.length > 0);
+  const close = () => {
+    setOpen(undefined);
+    document.getElementById(`line-${open}`)?.focus();
+  };
+  const keys = (event: KeyboardEvent) => {
+    if (event.key === "Escape" && line) close();
+  };
+  const settings = line && (
+    <LineSettings
+      key={line.position}
+      lab={sheet.id}
+      line={line}
+      stations={sheet.stations}
+      frozen={sheet.state !== "prepared"}
+      close={close}
+    />
+  );
   return (
-    <main className="sheet">
+    <main className="sheet lab-sheet" onKeyDown={keys}>
+      <header className="sheet-head">
+        <div>
+          <h1>{sheet.title}</h1>
+          <p className="soft running">
+            {t("lab.as", {
+              section: sheet.section,
+              day: day(sheet.planned_for),
+              from: sheet.starts_at,
+              to: sheet.ends_at,
+            })}
+            {sheet.factor !== "1" && (
+              <>
+                {" · "}
+                <KitchenFraction>{t("recipe.times", { factor: sheet.factor })}</KitchenFraction>
+              </>
+            )}
+          </p>
+          <p className="lab-links">
+            {sheet.recipe !== null && <Link to={`/recipes/${sheet.recipe}`}>{t("lab.recipe")}</Link>}
+            <Link to={`/labs/${sheet.id}/period`}>{t("period.link")}</Link>
+            <Link to={`/print/labs/${sheet.id}/list`}>{t("lab.list")}</Link>
+          </p>
+        </div>
+        <div className="lab-open">
+          <PrintMenu sheet={sheet} />
+          <OpenLab sheet={sheet} />
+        </div>
+      </header>
       <div>
-        <header className="sheet-head">
-          <div>
-            <h1>{sheet.title}</h1>
-            <p className="soft running">
-              {t("lab.as", {
-                section: sheet.section,
-                day: day(sheet.planned_for),
-                from: sheet.starts_at,
-                to: sheet.ends_at,
-              })}
-              {sheet.factor !== "1" && (
-                <>
-                  {" · "}
-                  <KitchenFraction>{t("recipe.times", { factor: sheet.factor })}</KitchenFraction>
-                </>
-              )}
-              {sheet.recipe !== null && (
-                <>
-                  {" · "}
-                  <Link className="underline underline-offset-4" to={`/recipes/${sheet.recipe}`}>
-                    {t("lab.recipe")}
-                  </Link>
-                </>
-              )}
-            </p>
-          </div>
-        </header>
         <table className="plan-t lab-t">
           <thead>
             <tr>
@@ -54,25 +83,29 @@ export default function LabPage({ sheet }: { sheet: Sheet }) {
               <th scope="col">{t("lab.tools")}</th>
               <th scope="col">{t("lab.technique")}</th>
               <th scope="col">{t("lab.target")}</th>
-              <th scope="col">{t("lab.judged")}</th>
+              <th scope="col">{t("lab.carefulHead")}</th>
             </tr>
           </thead>
           <tbody>
-            {sheet.lines.map((line) => (
+            {sheet.lines.map((one) => [
               <LabLineRow
-                key={line.position}
-                lab={sheet.id}
-                line={line}
-                stations={sheet.stations}
-                frozen={sheet.state !== "prepared"}
-              />
-            ))}
+                key={one.position}
+                line={one}
+                isOpen={one.position === open}
+                open={() => setOpen(one.position === open ? undefined : one.position)}
+              />,
+              !isWide && one.position === open && (
+                <tr key="settings">
+                  <td colSpan={5}>{settings}</td>
+                </tr>
+              ),
+            ])}
           </tbody>
         </table>
         <Supplies sheet={sheet} />
       </div>
       <aside className="sheet-side">
-        <LabSettings key={sheet.id} sheet={sheet} />
+        {isWide && settings}
         <section>
           <h2 className="h2rim">{t("lab.before")}</h2>
           <p className="note">
@@ -89,30 +122,7 @@ export default function LabPage({ sheet }: { sheet: Sheet }) {
           <h2 className="h2rim">{t("lab.todo")}</h2>
           <Before sheet={sheet} />
         </section>
-        <section>
-          <h2 className="h2rim">{t("lab.print")}</h2>
-          <ul className="prints">
-            {PRINTS.map((what) => (
-              <li key={what}>
-                <Link className="desk-link" to={`/print/labs/${sheet.id}/${what}`}>
-                  {t(`lab.${what}`)}
-                </Link>
-              </li>
-            ))}
-            <li>
-              <Link className="desk-link" to={`/labs/${sheet.id}/period`}>
-                {t("period.link")}
-              </Link>
-            </li>
-            {["chart", "labels"].map((what) => (
-              <li key={what}>
-                <Link className="desk-link" to={`/print/${what}?class=${sheet.section_id}`}>
-                  {t(`lab.${what}`)}
-                </Link>
-              </li>
-            ))}
-          </ul>
-        </section>
+        <LabSettings key={sheet.id} sheet={sheet} />
         <section>
           <h2 className="h2rim">{t("lab.files")}</h2>
           <a className="desk-link" href={`/api/labs/${sheet.id}/bundle`}>
@@ -121,8 +131,8 @@ export default function LabPage({ sheet }: { sheet: Sheet }) {
           <a className="desk-link" href={`/api/labs/${sheet.id}/calendar.ics`}>
             {t("lab.calendar")}
           </a>
+          <LabActions sheet={sheet} />
         </section>
-        <LabActions sheet={sheet} />
       </aside>
     </main>
   );

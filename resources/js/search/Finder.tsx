@@ -41,7 +41,8 @@ export default function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement
       </h2>
       <form method="dialog" className="flex gap-3">
         <input
-          type="search"
+          type="text" // a search field would take the first Esc for itself
+          inputMode="search"
           className="finder-box"
           aria-label={t("search.what")}
           placeholder={t("search.what")}

@@ -1,3 +1,4 @@
+import "../../css/ready.css";
 import "../../css/term.css";
 import { useTranslation } from "react-i18next";
 import { Link, useSearchParams } from "react-router";
@@ -63,6 +64,7 @@ export default function TermScreen() {
                         day={day}
                         isToday={day.date === today}
                         date={written(day.date, { day: "numeric" })}
+                        weekday={written(day.date, { weekday: "long" })}
                       />
                     )
                   );
@@ -76,7 +78,7 @@ export default function TermScreen() {
   );
 }
 
-function TermCell({ day, isToday, date }: { day: Day; isToday: boolean; date: string }) {
+function TermCell({ day, isToday, date, weekday }: { day: Day; isToday: boolean; date: string; weekday: string }) {
   const { t } = useTranslation();
   return (
     <td
@@ -84,7 +86,8 @@ function TermCell({ day, isToday, date }: { day: Day; isToday: boolean; date: st
       aria-current={isToday ? "date" : undefined}
     >
       <p className="term-day">
-        <b className="num">{date}</b> {isToday && <span className="tag-now">{t("places.today")}</span>}{" "}
+        <b className="term-weekday">{weekday}</b> <b className="num">{date}</b>{" "}
+        {isToday && <span className="tag-now">{t("places.today")}</span>}{" "}
         <span className="soft">{day.is_school ? day.bells : t("term.noSchool")}</span>
       </p>
       {day.labs.map((lab) => (

@@ -33,6 +33,8 @@ final readonly class LabPageLine extends View
      * @param  list<string>  $steps
      * @param  list<LineWarning>  $warnings
      * @param  string|null  $careful  how often careful work is Level
+     * @param  int|null  $careful_times  the same, of 100
+     * @param  bool  $careful_enough  or nothing is known of it
      * @param  list<string>  $working
      */
     public function __construct(
@@ -66,6 +68,8 @@ final readonly class LabPageLine extends View
         public MeasuringMode $mode,
         public array $warnings,
         public ?string $careful,
+        public ?int $careful_times,
+        public bool $careful_enough,
         public array $working,
         public ?string $source,
     ) {
@@ -126,6 +130,8 @@ final readonly class LabPageLine extends View
                 $line->warnings,
             ),
             careful: $line->careful === null ? null : Said::phrase(Phrase::of('careful.times', ['times' => $line->careful->times])),
+            careful_times: $line->careful?->times,
+            careful_enough: $line->careful === null || $line->careful->isEnough(),
             working: array_map(Said::phrase(...), $line->working),
             source: $line->source === null ? null : Said::source($line->source, $food->confidence),
         );
