@@ -125,7 +125,7 @@ final class LabWords
         if (! $lab->state->isFrozen()) {
             return $make();
         }
-        $locale = app()->getLocale();
+        $locale = app(KitchenWords::class)->spoken(app()->getLocale());
         $words = $isWorded ? app(KitchenWords::class)->mark($locale) : '';
         $key = "lab:$lab->id:{$lab->created_at?->getTimestampMs()}:$what:$locale:$words";
 

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Models\Kitchen;
 use App\Models\OwnWording;
+use App\Models\School;
 use App\Models\Station;
 use App\Models\Student;
 use App\Models\Teacher;
+use App\School\Spelling;
+use Hovik\Core\Words\DecimalSign;
 use Hovik\Core\Words\OwnWords;
 use Hovik\Core\Words\Phrase;
 use Hovik\Core\Words\Phrasebook;
 use Hovik\Core\Words\WordingKind;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
 
 /** The book of the kitchen whose teacher, student or station asks: the application's words, with its own in their place. */
 final class KitchenWords
@@ -23,7 +28,7 @@ final class KitchenWords
     /** For a phrase that no kitchen says otherwise, nothing is looked up: a verdict must not wait for it. */
     public function book(string $locale, Phrase $phrase): Phrasebook
     {
-        $book = Phrasebook::in($locale);
+        $book = Phrasebook::in($this->spoken($locale));
 
         return self::holdsWording($phrase) ? $book->with($this->own($locale)) : $book;
     }
@@ -32,6 +37,35 @@ final class KitchenWords
     public function mark(string $locale): string
     {
         return $this->own($locale)->mark();
+    }
+
+    /** The reader's locale as their school spells it. */
+    public function spoken(string $locale): string
+    {
+        $kitchen = Phrasebook::language($locale) === 'en' ? self::kitchen() : null;
+        if ($kitchen === null || self::spelling($kitchen) !== Spelling::British) {
+            return $locale;
+        }
+
+        return DecimalSign::of($locale) === DecimalSign::Point ? 'en_GB' : 'en_DE_BRITISH';
+    }
+
+    /** A school spells otherwise from now on. */
+    public static function spellingChanged(School $school): void
+    {
+        foreach ($school->kitchens as $kitchen) {
+            Cache::store('memory')->forget("spelling:$kitchen->id");
+        }
+    }
+
+    /** Kept in memory: every sentence asks for it. */
+    private static function spelling(int $kitchen): Spelling
+    {
+        $spelling = Cache::store('memory')->rememberForever(
+            "spelling:$kitchen", static fn (): string => Kitchen::query()->find($kitchen)->school->spelling->value ?? '',
+        );
+
+        return Spelling::tryFrom(is_string($spelling) ? $spelling : '') ?? Spelling::Us;
     }
 
     public function changed(): void

@@ -35,14 +35,19 @@ final class Phrasebook
     /**
      * English where there is no such language.
      *
-     * @param  string  $locale  with its region, where numbers are written by it: `es`, `es_MX`
+     * @param  string  $locale  with its region, where numbers are written by it: `es`, `es_MX`; `en_GB`, or a variant `_BRITISH`, for
+     *     {@see BritishEnglish}
      */
     public static function in(string $locale): self
     {
         $language = self::language($locale);
         $decimal = DecimalSign::of($locale);
 
-        return self::$open["$language $decimal->value"] ??= new self($language, $decimal, self::read($language, $decimal));
+        $isBritish = $language === 'en' && preg_match('/^en_GB\b|_BRITISH$/', $locale) === 1;
+
+        return self::$open["$language $decimal->value".($isBritish ? ' British' : '')] ??= new self(
+            $language, $decimal, array_map($isBritish ? BritishEnglish::of(...) : strval(...), self::read($language, $decimal)),
+        );
     }
 
     /** @return array<string, string> */

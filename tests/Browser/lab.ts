@@ -39,7 +39,8 @@ export async function openLab(
   });
   if (shared) {
     await teacher.goto(`/labs/${lab.id}/prepare`);
-    const stands = teacher.getByRole("row", { name: new RegExp(shared) }).getByRole("checkbox");
+    await teacher.getByRole("button", { name: `Settings for ${shared}` }).click();
+    const stands = teacher.getByRole("region", { name: `Settings for ${shared}` }).getByLabel("on the shared shelf");
     // It is ticked on screen at once; the lab is opened when it is stored.
     const [stored] = await Promise.all([
       teacher.waitForResponse((answer) => answer.url().includes("/items/")),

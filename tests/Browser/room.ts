@@ -104,6 +104,7 @@ export async function wholeLab(browser: Browser, school: School, { language, loc
     }
   };
   const type = async (page: Page, digits: string) => {
+    await expect(page.locator("main.weigh")).toBeVisible(); // its address comes before its keys do
     if (isByKey) return page.keyboard.type(digits);
     for (const digit of digits) await page.getByRole("button", { name: digit, exact: true }).click();
   };

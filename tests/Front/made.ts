@@ -57,6 +57,7 @@ export const labLine = (more: Partial<LabLine> = {}): LabLine => ({
   alternatives: ["seven 1/4 cups"],
   notes: [],
   steps: [],
+  then_steps: [],
   careful: null,
   careful_times: 91,
   careful_enough: true,

@@ -606,8 +606,8 @@ const ITEM = "PUT /api/labs/8/items/31";
 
 describe("a line of a lab", () => {
   const stations = [
-    { id: 4, name: "Hazel", students: [] },
-    { id: 5, name: "Alder", students: [] },
+    { id: 4, name: "Hazel", code: "HAZEL10", students: [] },
+    { id: 5, name: "Alder", code: "ALDER10", students: [] },
   ];
   const row = (one: LabLine, frozen = false) => (
     <>

@@ -16,8 +16,8 @@ beforeEach(() => speak("en"));
 afterEach(() => vi.unstubAllGlobals());
 
 const stations = [
-  { id: 4, name: "Hazel", students: ["Oona", "Mateus"] },
-  { id: 5, name: "Rowan", students: [] },
+  { id: 4, name: "Hazel", code: "HAZEL10", students: ["Oona", "Mateus"] },
+  { id: 5, name: "Rowan", code: "ROWAN10", students: [] },
 ];
 const salt = labLine({
   item: 32,
@@ -109,8 +109,22 @@ describe("station cards", () => {
     const many = Array.from({ length: 10 }, (_, i) => labLine({ item: i, name: `Food ${i}` }));
     const screen = await printed("cards", { ...sheet, lines: many });
     expect(screen.place.querySelector(".card-rows")?.getAttribute("data-many")).toBe("true");
-    const few = await printed("cards", { ...sheet, lines: many.slice(1) });
+    const most = await printed("cards", { ...sheet, lines: [...many, ...many.slice(0, 4)] });
+    expect(most.place.querySelector(".card-rows")?.getAttribute("data-many")).toBe("most");
+    expect(most.all(".card-row")).toHaveLength(2 * 14);
+    const few = await printed("cards", { ...sheet, lines: many.slice(2) });
     expect(few.place.querySelector(".card-rows")?.getAttribute("data-many")).toBe("false");
+  });
+
+  it("have the lab's name in the head that each sheet of paper repeats, a code for the tablet, and name their file", async () => {
+    const screen = await printed("cards", { ...sheet, title: "A very long name of a lab indeed" });
+    expect(screen.all(".lettered thead")[0]).toContain("A very long name of a lab indeed");
+    expect(screen.place.querySelector(".lettered thead svg title")?.textContent).toMatch(
+      /^Scan to set up the tablet: \w+$/,
+    );
+    expect(screen.place.querySelector("h1")?.dataset.title).toMatch(
+      /^Station cards, A very long name of a lab indeed, /,
+    );
   });
 
   it("of a lab without stations are none", async () => {
@@ -136,7 +150,7 @@ describe("the recipe sheet", () => {
       allergens: ["wheat", "milk"],
       directions: [step("Mix."), step("Bake.")],
     });
-    const rows = [...screen.place.querySelectorAll("tbody tr")].map((row) =>
+    const rows = [...screen.place.querySelectorAll(".print-t tbody tr")].map((row) =>
       [...row.children].map((one) => one.textContent?.replace(/\s+/g, " ")),
     );
     expect(rows).toEqual([
@@ -179,7 +193,7 @@ describe("the other pages", () => {
     });
     expect(screen.text()).not.toContain("tins");
     expect(screen.all("h1 + p")).toEqual(["for 2 stations, with 10% for measuring again"]);
-    expect(screen.all("tbody tr")).toEqual(["Bread flour1444 g"]);
+    expect(screen.all(".print-t tbody tr")).toEqual(["Bread flour1444 g"]);
     expect(screen.place.querySelectorAll(".tick-box")).toHaveLength(1);
     expect(screen.all(".print-steps li")).toEqual(["Soften the butter."]);
   });

@@ -261,6 +261,7 @@ it("who is signed out is nobody at once, and the version stays", async () => {
     school: null,
     version: "",
     role: null,
+    british: null,
     demo: false,
     to_set_up: false,
   });
@@ -270,6 +271,7 @@ it("who is signed out is nobody at once, and the version stays", async () => {
     school: "B",
     version: "0.10.0",
     role: "teacher",
+    british: null,
     demo: true,
     to_set_up: false,
   });

@@ -122,7 +122,7 @@ describe("a term", () => {
     const screen = await page(<TermScreen />, { "GET /api/term": term(week()) });
     expect(screen.all("thead th")).toEqual(["Monday", "Tuesday", "Wednesday", "Thursday", "Friday"]);
     expect(screen.all("tbody td")[0]).toContain("BunsFoods 1, 10:05this class does not meet");
-    expect(screen.all("tbody td")[1]).toBe("1 no school");
+    expect(screen.all("tbody td")[1]).toBe("Tuesday 1 no school");
     expect(screen.place.querySelector("[aria-current=date]")?.textContent).toContain("2 Today");
     expect([...screen.place.querySelectorAll("td a")].map((one) => one.getAttribute("href"))).toEqual([
       "/labs/4/prepare",

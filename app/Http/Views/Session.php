@@ -10,6 +10,8 @@ use App\Models\Student;
 use App\Models\Teacher;
 use App\School\AdultRole;
 use App\School\SetUpCode;
+use App\School\Spelling;
+use Hovik\Core\Words\BritishEnglish;
 use Illuminate\Support\Facades\Auth;
 
 /** Who is signed in here. */
@@ -19,6 +21,7 @@ final readonly class Session extends View
      * @param  'nobody'|'teacher'|'student'|'station'  $kind
      * @param  string  $version  of Hovik, as CHANGELOG.md has it
      * @param  AdultRole|null  $role  of a teacher in the school
+     * @param  JsonMap<string>|null  $british  words of a British school, by those that the screens have; null: it writes as they do
      * @param  bool  $demo  the demo school: anybody knows its passwords
      * @param  bool  $to_set_up  an empty installation: the first visitor sets it up
      */
@@ -28,6 +31,7 @@ final readonly class Session extends View
         public ?string $school,
         public string $version,
         public ?AdultRole $role,
+        public ?JsonMap $british,
         public bool $demo,
         public bool $to_set_up,
     ) {
@@ -42,7 +46,7 @@ final readonly class Session extends View
             $actor instanceof Student => self::of('student', $actor, $actor->section->kitchen->school),
             $actor instanceof Station => self::of('station', $actor, $actor->section->kitchen->school),
             default => new self(
-                'nobody', null, null, (string) config('hovik.version'), null, config('hovik.demo') === true, SetUpCode::isNeeded(),
+                'nobody', null, null, (string) config('hovik.version'), null, null, config('hovik.demo') === true, SetUpCode::isNeeded(),
             ),
         };
     }
@@ -50,6 +54,9 @@ final readonly class Session extends View
     /** @param  'teacher'|'student'|'station'  $kind */
     private static function of(string $kind, Teacher|Student|Station $who, School $school, ?AdultRole $role = null): self
     {
-        return new self($kind, $who->name, $school->name, (string) config('hovik.version'), $role, config('hovik.demo') === true, false);
+        return new self(
+            $kind, $who->name, $school->name, (string) config('hovik.version'), $role,
+            $school->spelling === Spelling::British ? new JsonMap(BritishEnglish::words()) : null, config('hovik.demo') === true, false,
+        );
     }
 }

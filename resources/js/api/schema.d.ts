@@ -2860,6 +2860,8 @@ export interface components {
             /** @description why it is no plainer plan */
             notes: string[];
             steps: string[];
+            /** @description what is done to it once it is measured, by the recipe's words */
+            then_steps: string[];
             technique: string;
             target_g: number;
             decimals: number;
@@ -2886,6 +2888,8 @@ export interface components {
         LabStation: {
             id: number;
             name: string;
+            /** @description by which its tablet comes in */
+            code: string;
             students: string[];
         };
         LabSummary: {
@@ -3632,6 +3636,10 @@ export interface components {
              * @enum {string|null}
              */
             role: "keeper" | "teacher" | "aide" | null;
+            /** @description words of a British school, by those that the screens have; null: it writes as they do */
+            british: {
+                [key: string]: string;
+            } | null;
             /** @description the demo school: anybody knows its passwords */
             demo: boolean;
             /** @description an empty installation: the first visitor sets it up */

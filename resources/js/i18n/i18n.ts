@@ -27,11 +27,39 @@ function preferred(): Language {
   return navigator.languages.some((l) => l.startsWith("es")) && !navigator.language.startsWith("en") ? "es" : "en";
 }
 
+/** Words of a British school by those that stand in the books. */
+let british: Record<string, string> | null = null;
+
+/** A text, or all texts in a book, in other words; what is filled in, in braces, stays. */
+export function respelled<Words>(words: Words, by: Record<string, string>): Words {
+  const any = new RegExp(`\\{\\{\\w+|\\b(?:${Object.keys(by).join("|")})\\b`, "gi");
+  const one = (found: string) => {
+    const word = by[found.toLowerCase()] ?? found;
+    return found[0] === found[0]?.toLowerCase() ? word : `${word[0]?.toUpperCase()}${word.slice(1)}`;
+  };
+  const all = (part: unknown): unknown =>
+    typeof part === "string"
+      ? part.replace(any, one)
+      : Object.fromEntries(Object.entries(part as object).map(([key, value]) => [key, all(value)]));
+  return all(words) as Words;
+}
+
+/** English as the school of whoever is in writes it; null: as it stands. */
+export async function spell(words: Record<string, string> | null) {
+  if (JSON.stringify(words) === JSON.stringify(british)) return;
+  british = words;
+  for (const book of needed) read.delete(`${book} en`);
+  if (i18next.language !== "en") return;
+  await load("en");
+  await i18next.changeLanguage("en"); // all that is on the screen says it anew
+}
+
 async function load(language: Language) {
   for (const book of needed) {
     if (read.has(`${book} ${language}`)) continue;
     const words = (await books[book][language]()).default;
-    i18next.addResourceBundle(language, "translation", words, true);
+    const said = british && language === "en" ? respelled(words, british) : words;
+    i18next.addResourceBundle(language, "translation", said, true, true);
     read.add(`${book} ${language}`);
   }
   document.documentElement.lang = language;

@@ -19,6 +19,7 @@ const icon =
     </svg>
   );
 
+export const Speaker = icon(<path d="M4 9.5v5h4l5 4.5v-14l-5 4.5ZM16.5 8.5q2 3.5 0 7M19 5.5q4 6.5 0 13" />);
 export const Tick = icon(<path d="M4.5 12.5 10 18 20 6.5" strokeWidth={3.2} />);
 export const Back = icon(<path d="M19 12H5M11 6l-6 6 6 6" />);
 export const Erase = icon(

@@ -9,7 +9,7 @@ export default function BlankSheets({ sheet }: { sheet: Sheet }) {
   const { t } = useTranslation();
   const judged = sheet.lines.filter((line) => line.mode !== "volume");
   return sheet.stations.map((station) => (
-    <Lettered key={station.name} title={station.name} under={t("print.weighIn")} sheet={sheet}>
+    <Lettered key={station.name} title={station.name} kind={t("lab.blank")} under={t("print.weighIn")} sheet={sheet}>
       <table className="print-t blank running">
         <thead>
           <tr>

@@ -11,6 +11,7 @@ export default function RecipeSheet({ sheet }: { sheet: Sheet }) {
   return (
     <Lettered
       title={sheet.title}
+      kind={t("lab.sheet")}
       {...(sheet.makes ? { under: t("print.makes", { makes: sheet.makes }) } : {})}
       sheet={sheet}
     >

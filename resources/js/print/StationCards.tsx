@@ -1,3 +1,4 @@
+import { QRCodeSVG } from "qrcode.react";
 import { useTranslation } from "react-i18next";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
@@ -16,9 +17,23 @@ export default function StationCards({ sheet }: { sheet: Sheet }) {
     // What is not weighed has no band.
     const judged = lines.filter((line) => line.mode !== "volume");
     return (
-      <Lettered key={station.name} title={station.name} under={station.students.join(", ")} sheet={sheet}>
+      <Lettered
+        key={station.name}
+        title={station.name}
+        kind={t("lab.cards")}
+        under={station.students.join(", ")}
+        mark={
+          <QRCodeSVG
+            value={`${window.location.origin}/station?code=${station.code}`}
+            size={62}
+            marginSize={1}
+            title={t("print.scanStation", { code: station.code })}
+          />
+        }
+        sheet={sheet}
+      >
         <p className="every">{t("print.every")}</p>
-        <div className="card-rows" data-many={lines.length > 9}>
+        <div className="card-rows" data-many={lines.length > 11 ? "most" : lines.length > 8}>
           {lines.map((line) => (
             <div key={line.position} className="card-row">
               <div className="running">

@@ -26,7 +26,7 @@ export default function TechniqueCards({ sheet }: { sheet: Sheet }) {
               <KitchenFraction>{line.plan ?? t("lab.weigh")}</KitchenFraction>
             </p>
             <ol className="print-steps">
-              {line.steps.map((step) => (
+              {[...line.steps, ...line.then_steps].map((step) => (
                 <li key={step}>{step}</li>
               ))}
             </ol>

@@ -4,6 +4,7 @@ import { $api } from "../api/query";
 import { settleDecimal } from "../kit/numbers";
 import { forgetTexts } from "../kit/useKeptText";
 import { forgetPrint } from "../kit/useLargePrint";
+import { forgetVoice } from "../kit/useReadAloud";
 
 export type Session = Schemas["Session"];
 const KEY = $api.queryOptions("get", "/api/session").queryKey;
@@ -19,6 +20,7 @@ export const forgetSession = (queries: QueryClient) =>
     school: null,
     version: was?.version ?? "",
     role: null,
+    british: null,
     demo: was?.demo ?? false,
     to_set_up: false,
   }));
@@ -37,6 +39,7 @@ export function useEntering<Input>(enter: (input: Input) => Promise<Session>) {
     },
     onSuccess: (session) => {
       forgetPrint();
+      forgetVoice();
       forgetTexts();
       settleDecimal(null);
       queries.clear();
@@ -51,6 +54,7 @@ export function useSignOut() {
     mutationFn: async () => void (await client.DELETE("/api/session")),
     onSettled: () => {
       forgetPrint();
+      forgetVoice();
       forgetTexts();
       settleDecimal(null);
       queries.clear();

@@ -24,7 +24,7 @@ export function useArrival() {
     const arrive = () => {
       const heading = document.querySelector<HTMLElement>("h1");
       if (!heading) return false;
-      document.title = `${(heading.textContent ?? "").replace(/\s+/g, " ").trim()} · Hovik`;
+      document.title = `${(heading.dataset.title ?? heading.textContent ?? "").replace(/\s+/g, " ").trim()} · Hovik`;
       const { activeElement } = document;
       const isTyping = activeElement instanceof HTMLInputElement || activeElement instanceof HTMLTextAreaElement;
       if (!isFirst && !isTyping) toHeading();

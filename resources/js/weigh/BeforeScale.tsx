@@ -1,4 +1,5 @@
 import { useTranslation } from "react-i18next";
+import CraftWords from "./CraftWords";
 import type { Line } from "./kitchen";
 
 /** What to do at the scale before it is read: with a bowl, or with what was weighed out into one already. */
@@ -15,6 +16,7 @@ export default function BeforeScale({ line }: { line: Line }) {
           <li key={step}>{t(`weigh.${step}`)}</li>
         ))}
       </ol>
+      <CraftWords texts={[t("craft.tare.name")]} />
     </>
   );
 }

@@ -7,6 +7,7 @@ import VerdictGlyph from "../kit/VerdictGlyph";
 import TechniqueLink from "../technique/TechniqueLink";
 import AlsoOpen from "./AlsoOpen";
 import Counting from "./Counting";
+import CraftWords from "./CraftWords";
 import { countKind, toCount } from "./counting";
 import { useDraft } from "./draft";
 import Fetching from "./Fetching";
@@ -100,9 +101,16 @@ export default function Measuring({ line: planned }: { line: Line }) {
                     onClick={() => toggle(step.id)}
                   >
                     <span className={`tick ${done ? "on" : ""}`}>{done && <Tick size={18} />}</span>
-                    {step.text}
+                    <span data-aloud={now ? "" : undefined}>{step.text}</span>
                   </button>
-                  {now && <p className="why">{t("measure.why", { why: step.why })}</p>}
+                  {now && (
+                    <>
+                      <p className="why" data-aloud>
+                        {t("measure.why", { why: step.why })}
+                      </p>
+                      <CraftWords texts={[step.text, step.why]} />
+                    </>
+                  )}
                 </li>
               );
             })}

@@ -18,6 +18,7 @@ import { TO_SET_UP } from "./SetUpFirst";
 import StationCheck, { useIsDone } from "./StationCheck";
 import StationHead from "./StationHead";
 import { useHappened } from "./useHappened";
+import VoiceChoice from "./VoiceChoice";
 
 /** What to do now: who is measuring, and the ingredients with how they stand. */
 export default function MyKitchen() {
@@ -156,6 +157,7 @@ export default function MyKitchen() {
             </button>
             <LanguageButton />
             <LargePrint />
+            <VoiceChoice />
           </p>
         </section>
         <section>

@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import VerdictGlyph from "../kit/VerdictGlyph";
 import KeptHere from "./KeptHere";
 import { type Kitchen, type Line, latest } from "./kitchen";
+import ReadAloud from "./ReadAloud";
 
 type Props = { kitchen: Kitchen; line?: Line | undefined; children?: ReactNode };
 
@@ -14,6 +15,7 @@ export default function StationHead({ kitchen, line, children }: Props) {
     <header className="shead">
       <b>{kitchen.station ?? kitchen.name}</b>
       {children}
+      <ReadAloud />
       <KeptHere />
       {/* One picture with one sentence: nobody listens to twice as many stops as there are cups. */}
       {kitchen.lines.length > 0 && (

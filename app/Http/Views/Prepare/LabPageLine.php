@@ -31,6 +31,7 @@ final readonly class LabPageLine extends View
      * @param  list<string>  $alternatives
      * @param  list<string>  $notes  why it is no plainer plan
      * @param  list<string>  $steps
+     * @param  list<string>  $then_steps  what is done to it once it is measured, by the recipe's words
      * @param  list<LineWarning>  $warnings
      * @param  string|null  $careful  how often careful work is Level
      * @param  int|null  $careful_times  the same, of 100
@@ -55,6 +56,7 @@ final readonly class LabPageLine extends View
         public array $alternatives,
         public array $notes,
         public array $steps,
+        public array $then_steps,
         public string $technique,
         public float $target_g,
         public int $decimals,
@@ -109,6 +111,7 @@ final readonly class LabPageLine extends View
             alternatives: array_map(Said::plan(...), $way->alternatives()),
             notes: array_map(Said::phrase(...), $way->notes),
             steps: array_map($say, $way->technique->steps),
+            then_steps: array_map(Said::phrase(...), ThenSteps::of($line->then)),
             technique: implode(' ', array_map(
                 static fn (string $said): string => "$said.",
                 [...array_map($say, $short), ...array_map(Said::phrase(...), ThenSteps::of($line->then))],
