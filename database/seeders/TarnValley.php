@@ -381,7 +381,8 @@ final class TarnValley extends Seeder
         $friday = $today->copy()->addWeek()->endOfWeek(Carbon::FRIDAY);
 
         return SchoolCalendar::of($lists, array_fill(1, 5, 'Regular'), [], null, [
-            $friday->toDateString() => 'Early release', $friday->copy()->addDays(3)->toDateString() => null,
+            // Whatever day it is, the demo's lab is held today.
+            $today->toDateString() => 'Regular', $friday->toDateString() => 'Early release', $friday->copy()->addDays(3)->toDateString() => null,
         ]);
     }
 

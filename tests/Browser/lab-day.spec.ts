@@ -41,7 +41,7 @@ test("a whole small lab: two stations, a simulated scale, a network cut, a line 
   await hazel.getByLabel("Put on, in grams").fill("187");
   await hazel.getByLabel("Put on, in grams").press("Enter");
   await expect(hazel.getByText("Ready.", { exact: true })).toBeVisible();
-  await button(hazel, "Tare").click();
+  await hazel.getByRole("button", { name: "Tare", exact: true }).click();
   await hazel.getByLabel("Put on, in grams").fill("125");
   await hazel.getByLabel("Put on, in grams").press("Enter");
   await expect(button(hazel, "Use this weight")).toBeEnabled();

@@ -1,3 +1,4 @@
+import { ask } from "./lab";
 import { button, expect, expectAccessible, type Page, someone, tabTo, teacherSignsIn, test } from "./school";
 
 const RECIPE = `Oat squares
@@ -49,6 +50,7 @@ test("from a pasted recipe to printed cards and an open lab, by keyboard alone",
   await press(page, "Smaller batch");
   await press(page, "Smaller batch");
   await press(page, "Smaller batch");
+  await expect(page.getByRole("textbox", { name: "How many times" })).toHaveValue("1/2");
   await expect(page.getByRole("row", { name: /2 cups rolled oats/ })).toContainText("81 g");
   await expectAccessible(page);
   await page.getByRole("radio", { name: /^Each station/ }).focus();
@@ -89,6 +91,45 @@ for (const [what, pages] of [
     }
   });
 }
+
+test("fourteen lines stand on one card, under a long name, on A4 and on Letter, and the file is named", async ({
+  browser,
+  school,
+}) => {
+  const page = await someone(browser);
+  await teacherSignsIn(page, school);
+  const foods = ["bread flour", "rolled oats", "light brown sugar", "butter, melted", "honey", "whole milk", "eggs"];
+  const more = [
+    "all-purpose flour",
+    "granulated sugar",
+    "powdered sugar",
+    "sour cream",
+    "raisins",
+    "cocoa powder",
+    "olive oil",
+  ];
+  const title = "Grandmother's overnight oat and cardamom pull-apart loaf";
+  const recipe = await ask(page, "POST", "/api/recipes", {
+    text: `${title}\n\nIngredients\n${[...foods, ...more].map((food) => `1 1/2 cups ${food}`).join("\n")}`.replace(
+      "1 1/2 cups eggs",
+      "6 eggs",
+    ),
+    title,
+  });
+  const { sections } = await ask(page, "GET", "/api/today");
+  const lab = await ask(page, "POST", `/api/recipes/${recipe.id}/labs`, {
+    section: sections[0].id,
+    planned_for: "2026-12-08",
+    for: "station",
+  });
+  await page.goto(`/print/labs/${lab.id}/cards`);
+  await expect(page.locator(".paper-page").first().locator(".card-row")).toHaveCount(14);
+  await expect(page).toHaveTitle(/^Station cards, Grandmother's overnight/);
+  for (const format of ["A4", "Letter"]) {
+    const pdf = (await page.pdf({ format })).toString("latin1");
+    expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(6);
+  }
+});
 
 test("a change makes a version with its note, and what cannot be read stays in sight", async ({ browser, school }) => {
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });

@@ -236,11 +236,18 @@ describe("today", () => {
   });
   const today = (labs: unknown[], unchecked: string[] = []) => ({
     time_zone: "America/Chicago",
+    date: "2026-11-27",
+    bells: null,
+    periods: [],
     unchecked_scales: unchecked,
     sections: [
       {
         id: 3,
         name: "Foods 1",
+        period: null,
+        meets: true,
+        is_now: false,
+        next_day: "2026-11-30",
         code: "ABCDEF",
         open_to_join: false,
         starts_at: "10:25",

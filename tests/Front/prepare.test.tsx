@@ -239,11 +239,13 @@ describe("how much of a recipe", () => {
     want = vi.fn(),
     wanted = {},
     steps = { less: "3/4", more: "1 1/2" } as Partial<Sheet>,
+    isWorking = false,
   ) => (
     <Scaler
       sheet={sheet({ factor, lines: [line(), ounces], ...steps })}
       wanted={wanted}
       want={want}
+      isWorking={isWorking}
       problem={undefined}
     />
   );
@@ -256,6 +258,20 @@ describe("how much of a recipe", () => {
     const screen = await page(scaler("1", want, { section: 4 }));
     await screen.press(button);
     expect(want).toHaveBeenCalledExactlyOnceWith({ section: 4, factor: to });
+  });
+
+  it("takes each step that is pressed while the one before is worked out, after it", async () => {
+    const want = vi.fn();
+    const screen = await page(scaler("1", want, {}, { less: "3/4", more: null }, true));
+    await screen.press("Smaller batch");
+    await screen.press("Smaller batch");
+    expect(want).not.toHaveBeenCalled();
+    await screen.again(scaler("3/4", want, {}, { less: "2/3", more: "1" }));
+    expect(want).toHaveBeenLastCalledWith({ factor: "2/3" });
+    await screen.again(scaler("2/3", want, {}, { less: "1/2", more: "3/4" }));
+    expect(want).toHaveBeenLastCalledWith({ factor: "1/2" });
+    await screen.again(scaler("1/2", want, {}, { less: "1/3", more: "2/3" }));
+    expect(want).toHaveBeenCalledTimes(2);
   });
 
   it("ends at both ends", async () => {
@@ -283,7 +299,7 @@ describe("how much of a recipe", () => {
     await screen.press("Use what you have");
     expect(want).toHaveBeenCalledExactlyOnceWith({ use_up_line: "01A", use_up_g: "612.5" });
     const none = await page(
-      <Scaler sheet={sheet({ lines: [ounces] })} wanted={{}} want={want} problem="Type grams." />,
+      <Scaler sheet={sheet({ lines: [ounces] })} wanted={{}} want={want} isWorking={false} problem="Type grams." />,
     );
     expect(none.place.querySelector("details")).toBeNull();
     expect(none.wrong()).toEqual(["Type grams."]);

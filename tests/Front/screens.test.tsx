@@ -283,6 +283,7 @@ it("who is signed out is nobody at once, and the version stays", async () => {
     school: null,
     version: "0.10.0",
     role: null,
+    british: null,
     demo: true,
     to_set_up: false,
   });

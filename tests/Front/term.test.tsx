@@ -25,6 +25,7 @@ type Section = Parameters<typeof nameAmong>[0];
 const section = (id: number, name: string, more: Partial<Section> = {}): Section => ({
   id,
   name,
+  period: null,
   runs: true,
   code: "ABCDEF",
   open_to_join: false,

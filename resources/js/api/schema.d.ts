@@ -4149,13 +4149,26 @@ export interface components {
         /** @description A teacher's day. */
         Today: {
             time_zone: string;
+            /** @description by the school's calendar */
+            date: string;
+            /** @description which ring today; null: none, or the school did not tell */
+            bells: string | null;
+            /** @description of those bells, as the day goes */
+            periods: components["schemas"]["TodayPeriod"][];
             sections: components["schemas"]["TodaySection"][];
             /** @description null for an aide: the drawer is not theirs */
             unchecked_scales: string[] | null;
         };
+        /** @description From bell to bell, whoever is taught in it. */
+        TodayPeriod: {
+            name: string;
+            starts_at: string;
+            ends_at: string;
+        };
         TodaySection: {
             id: number;
             name: string;
+            period: string | null;
             /** @description the teacher runs it; an aide watches, and sees no codes */
             runs: boolean;
             code: string | null;

@@ -12,10 +12,16 @@ import Settle from "./Settle";
 import UndoHeading from "./UndoHeading";
 import WhoseCups from "./WhoseCups";
 
-type Props = { sheet: Sheet; wanted: Wanted; want: (wanted: Wanted) => void; problem: string | undefined };
+type Props = {
+  sheet: Sheet;
+  wanted: Wanted;
+  want: (wanted: Wanted) => void;
+  isWorking: boolean;
+  problem: string | undefined;
+};
 
 /** A recipe as written, as read, and at another size; what is left to settle stands beside it. */
-export default function RecipePage({ sheet, wanted, want, problem }: Props) {
+export default function RecipePage({ sheet, wanted, want, isWorking, problem }: Props) {
   const { t } = useTranslation();
   const [mending, setMending] = useState<string>();
   const [changing, setChanging] = useState(false);
@@ -35,7 +41,7 @@ export default function RecipePage({ sheet, wanted, want, problem }: Props) {
               {t("recipe.for", { section: sheet.section.name })} · {t("prepare.version", { number: sheet.version })}
             </p>
           </div>
-          <Scaler sheet={sheet} wanted={wanted} want={want} problem={problem} />
+          <Scaler sheet={sheet} wanted={wanted} want={want} isWorking={isWorking} problem={problem} />
         </header>
         <table className="plan-t">
           <thead>

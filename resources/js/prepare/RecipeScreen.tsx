@@ -19,6 +19,7 @@ export default function RecipeScreen() {
         sheet={sheet.data}
         wanted={wanted}
         want={setWanted}
+        isWorking={sheet.isPlaceholderData}
         problem={sheet.isError ? asProblem(sheet.error).message : undefined}
       />
     );

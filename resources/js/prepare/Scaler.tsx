@@ -1,13 +1,20 @@
-import { type FormEvent, useState } from "react";
+import { type FormEvent, useEffect, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import type { Sheet, Wanted } from "./recipe";
 
-type Props = { sheet: Sheet; wanted: Wanted; want: (wanted: Wanted) => void; problem: string | undefined };
+type Props = {
+  sheet: Sheet;
+  wanted: Wanted;
+  want: (wanted: Wanted) => void;
+  /** another size is being worked out, and this is the one before */
+  isWorking: boolean;
+  problem: string | undefined;
+};
 
 /** How much of the recipe: smaller, larger, or so that something is used up. */
-export default function Scaler({ sheet, wanted, want, problem }: Props) {
+export default function Scaler({ sheet, wanted, want, isWorking, problem }: Props) {
   const { t } = useTranslation();
   const [line, setLine] = useState("");
   const [grams, setGrams] = useState("");
@@ -16,6 +23,18 @@ export default function Scaler({ sheet, wanted, want, problem }: Props) {
     setTyped(undefined);
     if (factor !== null) want({ ...(wanted.section ? { section: wanted.section } : {}), factor });
   };
+  // A step that is pressed while the one before is worked out is taken after it: three presses are three steps.
+  const queued = useRef(0);
+  const step = (by: 1 | -1) => {
+    if (isWorking) queued.current += by;
+    else go(by === 1 ? sheet.more : sheet.less);
+  };
+  useEffect(() => {
+    if (isWorking || queued.current === 0) return;
+    const by = queued.current > 0 ? 1 : -1;
+    queued.current -= by;
+    go(by === 1 ? sheet.more : sheet.less);
+  });
   const type = (event: FormEvent) => {
     event.preventDefault();
     if (typed?.trim()) go(typed.trim());
@@ -29,12 +48,7 @@ export default function Scaler({ sheet, wanted, want, problem }: Props) {
   return (
     <div className="scale-box">
       <form className="scaler" aria-label={t("recipe.factor")} onSubmit={type} noValidate>
-        <button
-          type="button"
-          aria-label={t("recipe.less")}
-          disabled={sheet.less === null}
-          onClick={() => go(sheet.less)}
-        >
+        <button type="button" aria-label={t("recipe.less")} disabled={sheet.less === null} onClick={() => step(-1)}>
           −
         </button>
         <label className="scaler-typed">
@@ -48,12 +62,7 @@ export default function Scaler({ sheet, wanted, want, problem }: Props) {
             onBlur={type}
           />
         </label>
-        <button
-          type="button"
-          aria-label={t("recipe.more")}
-          disabled={sheet.more === null}
-          onClick={() => go(sheet.more)}
-        >
+        <button type="button" aria-label={t("recipe.more")} disabled={sheet.more === null} onClick={() => step(1)}>
           +
         </button>
       </form>

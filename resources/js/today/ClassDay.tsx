@@ -1,16 +1,24 @@
 import "../../css/school.css";
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
+import { useDay } from "../kit/useDay";
 import AtTheDoor from "./AtTheDoor";
+import DayRim from "./DayRim";
 import JoinCode from "./JoinCode";
 import LabRow from "./LabRow";
+import NextWeek from "./NextWeek";
 
-/** The next lab, the running one, and what needs a hand. */
+/** The day of all classes, their labs, what needs a hand, and the days ahead. */
 export default function ClassDay({ today }: { today: Schemas["Today"] }) {
   const { t } = useTranslation();
+  const day = useDay();
   return (
     <main className="today">
-      <h1>{t("today.title")}</h1>
+      <h1>
+        {t("today.title")} <span className="soft">{day(today.date)}</span>
+        {today.bells && <span className="soft">, {today.bells}</span>}
+      </h1>
+      <DayRim today={today} />
       <div className="grid gap-9">
         {today.sections.length === 0 && <p>{t("today.noClass")}</p>}
         {today.sections.map((section) => (
@@ -57,6 +65,7 @@ export default function ClassDay({ today }: { today: Schemas["Today"] }) {
             </section>
           ))}
       </div>
+      {today.sections.some(({ runs }) => runs) && <NextWeek today={today.date} />}
     </main>
   );
 }

@@ -9,6 +9,7 @@ use App\Models\Scale;
 use App\Models\ScaleCheck;
 use App\Models\Section;
 use App\Models\Teacher;
+use Hovik\Core\Calendar\Hours;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 
@@ -16,11 +17,17 @@ use Illuminate\Support\Facades\Gate;
 final readonly class Today extends View
 {
     /**
+     * @param  string  $date  by the school's calendar
+     * @param  string|null  $bells  which ring today; null: none, or the school did not tell
+     * @param  list<TodayPeriod>  $periods  of those bells, as the day goes
      * @param  list<TodaySection>  $sections
      * @param  list<string>|null  $unchecked_scales  null for an aide: the drawer is not theirs
      */
     public function __construct(
         public string $time_zone,
+        public string $date,
+        public ?string $bells,
+        public array $periods,
         public array $sections,
         public ?array $unchecked_scales,
     ) {
@@ -32,8 +39,16 @@ final readonly class Today extends View
         $kitchen = $teacher->kitchen;
         $checked = ScaleCheck::today($kitchen); // as the board has it
 
+        $bells = $kitchen->school->bells()->on($kitchen->school->today());
+
         return new self(
             time_zone: $kitchen->school->time_zone,
+            date: $kitchen->school->today(),
+            bells: $bells?->name,
+            periods: array_map(
+                static fn (string|int $name, Hours $hours): TodayPeriod => new TodayPeriod((string) $name, $hours->from, $hours->to),
+                array_keys($bells->periods ?? []), $bells->periods ?? [],
+            ),
             sections: array_values($sections->map(
                 fn (Section $section): TodaySection => TodaySection::of($section, Gate::forUser($teacher)->allows('run', $section)),
             )->all()),

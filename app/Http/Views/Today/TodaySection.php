@@ -25,6 +25,7 @@ final readonly class TodaySection extends View
     public function __construct(
         public int $id,
         public string $name,
+        public ?string $period,
         public bool $runs,
         public ?string $code,
         public bool $open_to_join,
@@ -49,6 +50,7 @@ final readonly class TodaySection extends View
         return new self(
             id: $section->id,
             name: $section->name,
+            period: $section->period,
             runs: $runs,
             code: $runs ? $section->code : null,
             open_to_join: $section->open_to_join,
