@@ -677,6 +677,7 @@ describe("a period", () => {
       ["Talk, minute 0 to 4 @0px"],
       ["Flour, minute 4 to 6.7 @0px", "Flour, minute 5 to 7 @25px", "Oats, minute 6.7 to 8.3 @0px"],
       ["Salt, minute 4 to 5 @0px"],
+      ["Flour, minute 5 to 7 @0px"], // and once more, at the scales
     ]);
     const [first] = [...screen.place.querySelectorAll<HTMLElement>(".bar")];
     expect([first?.style.left, first?.style.width]).toEqual(["0%", "8%"]);

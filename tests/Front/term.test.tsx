@@ -1,6 +1,7 @@
 import { act } from "react";
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
 import { learn, speak, startWords } from "../../resources/js/i18n/i18n";
+import { codes, fitsIn } from "../../resources/js/period/period";
 import PutAway from "../../resources/js/prepare/PutAway";
 import Calendar from "../../resources/js/school/Calendar";
 import Finder from "../../resources/js/search/Finder";
@@ -202,5 +203,22 @@ describe("a school's bells", () => {
     expect(screen.wrong()).toContain("This line needs a period and two times.");
     await act(() => screen.press("Remove A"));
     expect(screen.all("textarea")).toEqual([]);
+  });
+});
+
+describe("words in a period's plan", () => {
+  it("have two letters each where they do not fit, no two alike", () => {
+    const given = codes(["Bread flour", "Brown sugar", "Butter", "Bread flour", "Br", "Ñame", "酵母"]);
+    expect(given.get("Bread flour")).toBe("Br");
+    expect(new Set(given.values()).size).toBe(given.size);
+    expect(given.get("Ñame")).toBe("Ña");
+  });
+
+  it("stand whole or not at all", () => {
+    expect([fitsIn("Butter", 0.07), fitsIn("Butter", 0.05), fitsIn("Light brown sugar", 0.1)]).toEqual([
+      true,
+      false,
+      false,
+    ]);
   });
 });

@@ -1,5 +1,5 @@
 import { useTranslation } from "react-i18next";
-import type { Part, Plan, Task } from "./period";
+import { codes, fitsIn, inRows, type Part, type Plan, type Task } from "./period";
 import "../../css/period.css";
 
 type Props = { plan: Plan; part: Part; now?: number | undefined };
@@ -9,7 +9,18 @@ export default function Timeline({ plan, part, now }: Props) {
   const { t } = useTranslation();
   const whole = Math.max(60 * plan.minutes, part.end_s);
   const left = (s: number) => `${(100 * s) / whole}%`;
-  const bar = (task: Task, row: number) => (
+  const short = codes(part.timeline.filter((task) => task.what === "measure").map((task) => task.name));
+  const used = new Set<string>();
+  /** A name that fits, else its code; of who is at a scale or with the teacher, the station's first letter. */
+  const wordOf = (task: Task, share: number) => {
+    if (task.what === "weigh") return "";
+    if (task.what === "check") return fitsIn(task.name, share) ? task.name : "✓";
+    if (fitsIn(task.name, share)) return task.name;
+    if (!short.has(task.name)) return "";
+    used.add(task.name);
+    return short.get(task.name) ?? "";
+  };
+  const bar = (task: Task, row: number, word = wordOf(task, (task.end_s - task.start_s) / whole)) => (
     <li
       key={`${task.station} ${task.what} ${task.name} ${task.start_s}`}
       className={`bar is-${task.what}`}
@@ -20,9 +31,13 @@ export default function Timeline({ plan, part, now }: Props) {
         to: Math.round(task.end_s / 6) / 10,
       })}
     >
-      <span>{task.what === "weigh" ? "" : task.name}</span>
+      <span>{word}</span>
     </li>
   );
+  const initial = (task: Task) => (task.station === null ? "" : (plan.stations[task.station]?.[0] ?? ""));
+  const shared = (["weigh", "check"] as const)
+    .map((what) => ({ what, rows: inRows(part.timeline.filter((task) => task.what === what)) }))
+    .filter(({ rows }) => rows.length > 0);
   const everybody = part.timeline.filter((task) => task.station === null);
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by keyboard
@@ -51,22 +66,28 @@ export default function Timeline({ plan, part, now }: Props) {
             </section>
           );
         })}
+        {shared.map(({ what, rows }) => (
+          <section key={what} className="t-row is-shared">
+            <h3>{t(`period.row.${what}`)}</h3>
+            <ol style={{ height: 25 * Math.max(1, ...rows.map(([, row]) => row + 1)) }}>
+              {rows.map(([task, row]) => bar(task, row, initial(task)))}
+            </ol>
+          </section>
+        ))}
         <i className="t-bell" style={{ "--at": (60 * plan.minutes) / whole } as React.CSSProperties} aria-hidden />
         {now !== undefined && now >= 0 && now <= whole && (
           <i className="t-now" style={{ "--at": now / whole } as React.CSSProperties} aria-hidden />
         )}
       </div>
+      {used.size > 0 && (
+        <p className="t-codes">
+          {[...used].map((name) => (
+            <span key={name}>
+              <b>{short.get(name)}</b> {name}
+            </span>
+          ))}
+        </p>
+      )}
     </section>
   );
-}
-
-/** Puts each task into the first row where nothing is at that time. */
-function inRows(tasks: Task[]): [Task, number][] {
-  const ends: number[] = [];
-  return tasks.map((task) => {
-    let row = ends.findIndex((end) => end <= task.start_s);
-    if (row < 0) row = ends.length;
-    ends[row] = task.end_s;
-    return [task, row];
-  });
 }
