@@ -10,8 +10,8 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * One person who stands in a class twice, once: all that is stored of the one goes to the other. Where both have the same thing that there
- * is once (an answer to one question of the class), the one who stays keeps theirs. Weigh-ins and events are only ever added: they stay with
- * the row they came from, which is in no list any more, has the other's name, and says whose it is.
+ * is once (an answer to one question of the class), the one who stays keeps theirs. Weigh-ins and events are only ever added: they stay
+ * with the row they came from, which is in no list any more, has the other's name, and says whose it is.
  */
 final class MergeStudents
 {

@@ -65,7 +65,7 @@ final class KitchenWords
             "spelling:$kitchen", static fn (): string => Kitchen::query()->find($kitchen)->school->spelling->value ?? '',
         );
 
-        return Spelling::tryFrom(is_string($spelling) ? $spelling : '') ?? Spelling::Us;
+        return Spelling::tryFrom($spelling) ?? Spelling::Us;
     }
 
     public function changed(): void

@@ -89,14 +89,14 @@ describe("reading aloud", () => {
     const said = voice();
     const shown = await page(screen("Stir it."));
     expect(said).toEqual([]);
-    await shown.press("Read aloud");
+    await shown.press("Read out loud");
     expect(said).toEqual(["en: Flour, 1 cup. Stir it."]);
     await shown.again(screen("Stir it."));
     expect(said).toHaveLength(1);
     await shown.again(screen("Spoon it in."));
     await shown.press("Read it to me");
     expect(said.slice(1)).toEqual(["en: Flour, 1 cup. Spoon it in.", "en: Flour, 1 cup. Spoon it in."]);
-    act(() => shown.button("Read aloud").click());
+    act(() => shown.button("Read out loud").click());
     await shown.again(screen("Level it."));
     expect(said).toHaveLength(3);
   });
