@@ -38,6 +38,7 @@ use App\Http\Controllers\Lab\GateController;
 use App\Http\Controllers\Lab\LabCausesController;
 use App\Http\Controllers\Lab\LabStateController;
 use App\Http\Controllers\Lab\LiveController;
+use App\Http\Controllers\Lab\MakeUpController;
 use App\Http\Controllers\Lab\PaperController;
 use App\Http\Controllers\Lab\ReadingController;
 use App\Http\Controllers\Lab\ScaleCheckController;
@@ -160,6 +161,8 @@ Route::prefix('api')->group(function (): void {
         Route::put('labs/{lab}/events/{event}', [TeacherEventController::class, 'update'])->can('watch', 'lab');
         Route::post('labs/{lab}/readings', [ReadingController::class, 'store'])->can('watch', 'lab');
         Route::get('labs/{lab}/stations/{station}/gate', [GateController::class, 'show'])->withoutScopedBindings()->can('watch', 'lab');
+        Route::put('labs/{lab}/make-up/{student}', [MakeUpController::class, 'update'])->withoutScopedBindings()->can('run', 'lab');
+        Route::delete('labs/{lab}/make-up/{student}', [MakeUpController::class, 'destroy'])->withoutScopedBindings()->can('run', 'lab');
         Route::put('labs/{lab}/turns', [TurnController::class, 'update'])->can('run', 'lab');
         Route::get('labs/{lab}/live', [LiveController::class, 'show'])->can('watch', 'lab');
         Route::get('labs/{lab}/period', [PeriodController::class, 'show'])->can('watch', 'lab');

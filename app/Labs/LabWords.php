@@ -40,7 +40,7 @@ final class LabWords
     {
         return array_values(array_filter(
             self::stations($lab),
-            static fn (FrozenStationLine $line): bool => $line->stations === null || in_array($station->id, $line->stations, true),
+            static fn (FrozenStationLine $line): bool => $line->stations === null || in_array($station->placeId(), $line->stations, true),
         ));
     }
 

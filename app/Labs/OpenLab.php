@@ -35,6 +35,7 @@ final class OpenLab
             }
             $today = $section->kitchen->school->today();
             $section->forgetWhoWasAway($today);
+            (new MakeUp)->endAll($section);
             $plan = LabPlan::now($lab);
             if (array_filter($plan->lines, static fn (FrozenLine $line): bool => $line->target !== null) === []) {
                 throw new Refusal('refusal.lab-empty');

@@ -36,7 +36,7 @@ final class RecordEvent
 
             return;
         }
-        if (! $lab->isOpen()) {
+        if (! $lab->takes($station)) {
             throw new Refusal('refusal.lab-not-open');
         }
         $this->refuseWhatCannotBe($event, $detail);

@@ -15,6 +15,7 @@ use Hovik\Core\Lab\LabState;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Recipe\Factor;
 use Hovik\Core\Safety\StationChecklist;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -240,6 +241,19 @@ final class Lab extends Model
         $this->section()->associate($section)->save();
     }
 
+    /** @return HasMany<Station, Section> its class's, and the places where it was made up */
+    public function stations(): HasMany
+    {
+        return $this->section->hasMany(Station::class)
+            ->where(fn (Builder $of) => $of->whereNull('makes_up_lab_id')->orWhere('makes_up_lab_id', $this->id))->orderBy('position');
+    }
+
+    /** Something may be weighed and told from there now. */
+    public function takes(Station $station): bool
+    {
+        return $station->makes_up_lab_id === null ? $this->isOpen() : $station->makes_up_lab_id === $this->id;
+    }
+
     public function isOpen(): bool
     {
         return $this->state === LabState::Open;
@@ -254,6 +268,6 @@ final class Lab extends Model
     {
         $lines = $this->lines->whereNotNull('target_g');
 
-        return ($at === null ? $lines : $lines->filter(fn (LabLine $line): bool => $line->isAt($at->id)))->values();
+        return ($at === null ? $lines : $lines->filter(fn (LabLine $line): bool => $line->isAt($at->placeId())))->values();
     }
 }

@@ -20,6 +20,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $code
  * @property string|null $bowl_g
  * @property int $session_version  sessions of an older one have ended
+ * @property int|null $makes_up_lab_id  the closed lab that one student makes up here; such a place is in none of the class's lists
+ * @property int|null $home_id  the station whose lines are measured here, and where the student goes back to
+ * @property-read Lab|null $makesUp
  * @property-read Section $section
  * @property-read Collection<int, Student> $students
  */
@@ -44,6 +47,24 @@ final class Station extends Person
     public function students(): HasMany
     {
         return $this->hasMany(Student::class)->whereNull('erased_at')->orderBy('roster_number');
+    }
+
+    /** @return BelongsTo<Lab, $this> */
+    public function makesUp(): BelongsTo
+    {
+        return $this->belongsTo(Lab::class, 'makes_up_lab_id');
+    }
+
+    /** What is worked at here now: the class's open lab, or the one that is made up. */
+    public function labNow(): ?Lab
+    {
+        return $this->makes_up_lab_id === null ? $this->section->openLab : $this->makesUp;
+    }
+
+    /** By which lines are given to stations. */
+    public function placeId(): int
+    {
+        return $this->home_id ?? $this->id;
     }
 
     public function mayBeIn(): bool

@@ -37,9 +37,8 @@ final class StationCheck extends Model
     public static function labFor(Station $station, Kind $kind): ?Lab
     {
         $section = $station->section;
-
-        if ($section->openLab !== null || $kind !== Kind::SetUp) {
-            return $section->openLab;
+        if ($station->labNow() !== null || $kind !== Kind::SetUp) {
+            return $station->labNow();
         }
         $today = $section->kitchen->school->today();
 

@@ -28,7 +28,7 @@ final readonly class BakeReport
     /** The lab whose bake a station can log now: the open one, or the last that was closed. */
     public static function labOf(Station $station): ?Lab
     {
-        return $station->section->openLab
+        return $station->labNow()
                 ?? Lab::query()->where('section_id', $station->section_id)->where('state', LabState::Closed)->latest('closed_at')->first();
     }
 

@@ -238,6 +238,10 @@ $routes = static function (): array {
         ['POST', 'api/labs/{lab}/readings', WATCH, [fn (SchoolTestCase $test): array => [
             'station_id' => $test->class->stations->first()->id, 'report' => '040200ef00',
         ]]],
+        ['PUT', 'api/labs/{lab}/make-up/{student}', RUN, [fn (Tests\SchoolTestCase $test): array => $test->lab->update([
+            'state' => 'closed', 'closed_at' => now(),
+        ]) ? [] : []]],
+        ['DELETE', 'api/labs/{lab}/make-up/{student}', RUN, []],
         ['PUT', 'api/labs/{lab}/turns', RUN, [fn (Tests\SchoolTestCase $test): array => $entry($test)]],
         ['PUT', 'api/sections/{section}/students/{student}/ways', RUN, ['ways' => ['partner']]],
         ['PUT', 'api/sections/{section}/students/{student}/away', RUN, ['away' => true]],

@@ -6,6 +6,7 @@ import BoardScreen from "../../resources/js/lab/BoardScreen";
 import type { Board, BoardLine, Station, Weighing } from "../../resources/js/lab/board";
 import Cups from "../../resources/js/lab/Cups";
 import { Desk } from "../../resources/js/lab/desk";
+import Owing from "../../resources/js/lab/Owing";
 import { inOrder } from "../../resources/js/lab/Waiting";
 import WhoMeasures from "../../resources/js/lab/WhoMeasures";
 import PeriodScreen from "../../resources/js/period/PeriodScreen";
@@ -51,6 +52,7 @@ const station = (id: number, name: string, more: Partial<Station> = {}): Station
   name,
   students: [`Oona of ${name}`],
   members: [{ id: 10 * id, name: `Oona of ${name}`, away: false }],
+  makes_up: false,
   turns: [],
   set_up: true,
   clean_up: false,
@@ -113,6 +115,7 @@ const board = (more: Partial<Board> = {}): Board => ({
   time_zone: "America/Chicago",
   lines: [line(7, "Bread flour"), line(8, "Salt")],
   stations: [station(1, "Hazel"), station(2, "Rowan")],
+  owe: [],
   scales: [],
   weighings: [],
   adults: [],
@@ -140,6 +143,23 @@ const events = (screen: Awaited<ReturnType<typeof page>>) =>
     .changes()
     .filter(({ asked }) => asked.startsWith("PUT /api/labs/2/events/"))
     .map(({ body }) => body);
+
+describe("after a lab", () => {
+  it("who has weighed nothing may make it up, and goes back to their seat", async () => {
+    const owe = [
+      { id: 11, name: "Oona", makes_up: false },
+      { id: 12, name: "Ravi", makes_up: true },
+    ];
+    const screen = await page(<Owing board={board({ owe })} />);
+    await screen.press("Let Oona make it up");
+    await screen.press("Ravi goes back to their seat");
+    expect(screen.changes().map(({ asked }) => asked)).toEqual([
+      "PUT /api/labs/2/make-up/11",
+      "DELETE /api/labs/2/make-up/12",
+    ]);
+    expect((await page(<Owing board={board()} />)).text()).toBe("");
+  });
+});
 
 describe("the board", () => {
   it("has a cup for each station's each line, said whole", async () => {

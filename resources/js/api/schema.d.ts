@@ -470,6 +470,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/labs/{lab}/make-up/{student}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Let a student make this lab up */
+        put: operations["makeUpUpdate"];
+        post?: never;
+        /** Back to their seat */
+        delete: operations["makeUpDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labs/{lab}/open": {
         parameters: {
             query?: never;
@@ -2388,6 +2406,8 @@ export interface components {
             /** @description those that are weighed */
             lines: components["schemas"]["BoardLine"][];
             stations: components["schemas"]["BoardStation"][];
+            /** @description who weighed nothing in a lab that is over; for whoever runs it */
+            owe: components["schemas"]["Owes"][];
             scales: components["schemas"]["BoardScale"][];
             /** @description steps of the directions that the teacher does, or is there for */
             adults: components["schemas"]["StepOfDirections"][];
@@ -2455,6 +2475,8 @@ export interface components {
         BoardStation: {
             id: number;
             name: string;
+            /** @description one student, later and alone */
+            makes_up: boolean;
             students: string[];
             members: components["schemas"]["BoardMember"][];
             /** @description whose turn a line is, where the class goes by name */
@@ -3076,6 +3098,12 @@ export interface components {
         NoCause: {
             said: string;
             next: string;
+        };
+        /** @description A student who has weighed nothing in a lab that is over, or makes it up now. */
+        Owes: {
+            id: number;
+            name: string;
+            makes_up: boolean;
         };
         OwnFigure: {
             reason: string;
@@ -5314,6 +5342,56 @@ export interface operations {
                 lab: number;
                 item: number;
                 station: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    makeUpUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    makeUpDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+                student: number;
             };
             cookie?: never;
         };

@@ -5,6 +5,7 @@ import type { Board, BoardLine, Station, Weighing } from "./board";
 import CellPanel from "./CellPanel";
 import HandOver from "./HandOver";
 import NowByPlan from "./NowByPlan";
+import Owing from "./Owing";
 import ScaleChecks from "./ScaleChecks";
 import SecondPeriod from "./SecondPeriod";
 import StationPanel from "./StationPanel";
@@ -29,6 +30,7 @@ export default function BoardSide({ board, station, line, weighings, openGate }:
       ) : (
         <>
           <p>{board.weighings.length === 0 ? t("board.empty") : t("board.pick")}</p>
+          {board.runs && board.lab.state === "closed" && <Owing board={board} />}
           {board.runs && board.lab.paused && <HandOver board={board} />}
           {board.runs && board.lab.state === "open" && board.lab.first_of_two && <SecondPeriod board={board} />}
           {board.lab.state === "open" && <NowByPlan lab={board.lab.id} runs={board.runs} />}

@@ -17,6 +17,7 @@ export default function StationHeading({ board, station: one, projected, open }:
           </button>
         )}
       </b>
+      {one.makes_up && <span className="tag-done">{t("board.madeUp")}</span>}
       {one.foreign.length > 0 && <span className="tag-now">{t("board.fellIn")}</span>}
       {one.dropped.length > 0 && <span className="tag-now">{t("board.onFloor")}</span>}
       {one.help_at !== null && <span className="tag-now">{t("board.hand")}</span>}

@@ -1,3 +1,4 @@
+import "../../css/teacher.css";
 import "../../css/print.css";
 import type { ReactNode } from "react";
 import { useTranslation } from "react-i18next";

@@ -1,3 +1,4 @@
+import "../../css/teacher.css";
 import { useRef } from "react";
 import { useTranslation } from "react-i18next";
 import { Navigate, NavLink, Outlet, useLocation, useMatch } from "react-router";

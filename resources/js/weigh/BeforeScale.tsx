@@ -16,7 +16,9 @@ export default function BeforeScale({ line }: { line: Line }) {
           <li key={step}>{t(`weigh.${step}`)}</li>
         ))}
       </ol>
-      <CraftWords texts={[t("craft.tare.name")]} />
+      <div className="tare-long">
+        <CraftWords texts={[t("craft.tare.name")]} />
+      </div>
     </>
   );
 }

@@ -1,3 +1,9 @@
+import "../../css/student/bake.css";
+import "../../css/student/checks.css";
+import "../../css/student/kitchen.css";
+import "../../css/student/lab-day.css";
+import "../../css/student/verdict.css";
+import "../../css/student/weigh.css";
 import { useEffect, useState } from "react";
 import { Navigate, useMatch } from "react-router";
 import { asProblem } from "../api/client";

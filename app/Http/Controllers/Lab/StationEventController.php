@@ -26,7 +26,7 @@ final class StationEventController extends Controller
     {
         $station = $actor instanceof Station ? $actor : $actor->station ?? throw new Refusal('refusal.not-seated');
         // Sent again after the lab was closed: it was stored then.
-        $lab = LabEvent::query()->find($request->ulid())->lab ?? $station->section->openLab ?? throw new Refusal('refusal.lab-not-open');
+        $lab = LabEvent::query()->find($request->ulid())->lab ?? $station->labNow() ?? throw new Refusal('refusal.lab-not-open');
         Gate::authorize('weigh', $lab);
         if (! $request->kind()->isForStations()) {
             throw InvalidInput::because('kind', Phrase::of('refusal.teachers-only'));

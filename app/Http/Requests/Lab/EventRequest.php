@@ -61,7 +61,7 @@ final class EventRequest extends ApiRequest
 
     public function station(Lab $lab): Station
     {
-        return $lab->section->stations()->find($this->integer('station_id'))
+        return $lab->stations()->find($this->integer('station_id'))
                 ?? throw InvalidInput::because('station_id', Phrase::of('refusal.no-such-station'));
     }
 

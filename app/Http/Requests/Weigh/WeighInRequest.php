@@ -95,14 +95,14 @@ final class WeighInRequest extends ApiRequest
     protected function passedValidation(): void
     {
         $line = $this->line ?? self::refuse('line_id', 'refusal.no-such-line');
-        if (! $line->lab->isOpen()) {
+        [$station, $student] = $this->who();
+        if (! $line->lab->takes($station)) {
             throw new Refusal('refusal.lab-not-open');
         }
         if ($line->target_g === null) {
             self::refuse('line_id', 'refusal.not-weighed');
         }
-        [$station, $student] = $this->who();
-        if (! $line->isAt($station->id)) {
+        if (! $line->isAt($station->placeId())) {
             self::refuse('line_id', 'refusal.not-here');
         }
         $way = $this->way($line);

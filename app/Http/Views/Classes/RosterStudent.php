@@ -28,7 +28,7 @@ final readonly class RosterStudent extends View
     public static function of(Student $student, string $today): self
     {
         return new self(
-            $student->id, $student->name, $student->roster_number, $student->station_id, $student->pin !== null,
+            $student->id, $student->name, $student->roster_number, $student->station?->placeId(), $student->pin !== null,
             $student->isAway($today), $student->otherWays(),
         );
     }

@@ -66,7 +66,7 @@ final readonly class SectionPage extends View
             set_up: self::setUp($section),
             stations: array_values($section->stations->map(SeatStation::of(...))->all()),
             students: array_values(
-                $section->students->map(static fn (Student $one): RosterStudent => RosterStudent::of($one, $today))->all(),
+                $section->students->load('station')->map(static fn (Student $one): RosterStudent => RosterStudent::of($one, $today))->all(),
             ),
             colleagues: array_values($section->colleagues->map(ColleagueRow::of(...))->all()),
         );

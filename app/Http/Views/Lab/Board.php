@@ -20,6 +20,7 @@ final readonly class Board extends View
      * @param  bool  $runs  the lab; an aide watches it, and sees no targets
      * @param  list<BoardLine>  $lines  those that are weighed
      * @param  list<BoardStation>  $stations
+     * @param  list<Owes>  $owe  who weighed nothing in a lab that is over; for whoever runs it
      * @param  list<BoardScale>  $scales
      * @param  list<StepOfDirections>  $adults  steps of the directions that the teacher does, or is there for
      * @param  list<BoardWeighing>  $weighings  every attempt, by line, station and attempt
@@ -32,6 +33,7 @@ final readonly class Board extends View
         public string $time_zone,
         public array $lines,
         public array $stations,
+        public array $owe,
         public array $scales,
         public array $adults,
         public array $weighings,
@@ -56,6 +58,7 @@ final readonly class Board extends View
                 static fn (BoardLine $line): BoardLine => $line->withoutTarget(), LabWords::board($lab),
             ),
             stations: BoardStation::all($lab, StationStates::of($lab, null, $rows)),
+            owe: $runs ? Owes::all($lab) : [],
             scales: array_values($section->kitchen->workingScales()->map(
                 fn (Scale $scale): BoardScale => new BoardScale(
                     $scale->id, $scale->name, isset($today[$scale->id]), $today[$scale->id] ?? false,

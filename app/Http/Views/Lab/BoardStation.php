@@ -20,6 +20,7 @@ use stdClass;
 final readonly class BoardStation extends View
 {
     /**
+     * @param  bool  $makes_up  one student, later and alone
      * @param  list<string>  $students
      * @param  list<BoardMember>  $members
      * @param  list<BoardTurn>  $turns  whose turn a line is, where the class goes by name
@@ -42,6 +43,7 @@ final readonly class BoardStation extends View
     public function __construct(
         public int $id,
         public string $name,
+        public bool $makes_up,
         public array $students,
         public array $members,
         public array $turns,
@@ -81,12 +83,13 @@ final readonly class BoardStation extends View
 
         $turns = StationTurns::of($lab);
         $today = $lab->section->kitchen->school->today();
-        $stations = $only !== null ? self::fresh($only) : $lab->section->stations()
-            ->with('students:id,station_id,name,roster_number,away_on')->get(['id', 'name', 'section_id']);
+        $stations = $only !== null ? self::fresh($only) : $lab->stations()
+            ->with('students:id,station_id,name,roster_number,away_on')->get(['id', 'name', 'section_id', 'home_id', 'makes_up_lab_id']);
 
         return array_values($stations->map(function (Station $station) use ($checks, $states, $lines, $lab, $turns, $today): self {
             $id = $station->id;
-            $own = array_column(array_filter($lines, static fn (BoardLine $line): bool => $line->isAt($id)), 'id');
+            $at = $station->placeId();
+            $own = array_column(array_filter($lines, static fn (BoardLine $line): bool => $line->isAt($at)), 'id');
             $students = $station->students->sortBy('roster_number')->values();
             $order = $lab->orders[$id] ?? [];
 
@@ -120,6 +123,7 @@ final readonly class BoardStation extends View
         return new self(
             id: $station->id,
             name: $station->name,
+            makes_up: $station->makes_up_lab_id !== null,
             students: array_column($members, 'name'),
             members: $members,
             turns: $turns,

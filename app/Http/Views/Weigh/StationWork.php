@@ -74,7 +74,7 @@ final readonly class StationWork extends View
     {
         $station = $actor instanceof Station ? $actor : $actor->station;
         $section = $actor->section;
-        $lab = $station === null || $rests ? null : $section->openLab;
+        $lab = $station === null || $rests ? null : $station->labNow();
         // What others have taken from the shelf matters only where something stands on it.
         $frozen = $lab === null ? [] : LabWords::at($lab, $station);
         $states = $lab === null ? [] : StationStates::of($lab, LabWords::hasShelf($frozen) ? null : $station);
