@@ -1,10 +1,11 @@
-import { type FormEvent, useState } from "react";
+import type { FormEvent } from "react";
 import { useTranslation } from "react-i18next";
 import { useRefresh, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import { shown } from "../kit/numbers";
 import SendButton from "../kit/SendButton";
+import { useKeptText } from "../kit/useKeptText";
 import NearestMeasure from "./NearestMeasure";
 import { type Entry, weight } from "./weight";
 
@@ -12,15 +13,19 @@ import { type Entry, weight } from "./weight";
 export default function EntryPanel({ entry }: { entry: Entry }) {
   const { t, i18n } = useTranslation();
   const refresh = useRefresh();
-  const [grams, setGrams] = useState(weight(entry.grams, i18n.language));
-  const [reason, setReason] = useState(entry.own?.reason ?? "");
+  // Half filled in, it outlives leaving the page.
+  const [grams, setGrams, dropGrams] = useKeptText(`own.${entry.id}.grams`, weight(entry.grams, i18n.language));
+  const [reason, setReason, dropReason] = useKeptText(`own.${entry.id}.reason`, entry.own?.reason ?? "");
   const path = { ingredient: entry.id };
   const done = { onSuccess: () => refresh.of("/api/pantry") };
   const keeping = useSend("put", "/api/pantry/{ingredient}", done);
   const takingBack = useSend("delete", "/api/pantry/{ingredient}", done);
   const keep = (event: FormEvent) => {
     event.preventDefault();
-    keeping.send({ params: { path }, body: { grams, reason } });
+    keeping.send({ params: { path }, body: { grams, reason } }, () => {
+      dropGrams();
+      dropReason();
+    });
   };
   return (
     <>

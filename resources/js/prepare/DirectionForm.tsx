@@ -1,8 +1,9 @@
-import { type FormEvent, useState } from "react";
+import type { FormEvent } from "react";
 import { useTranslation } from "react-i18next";
 import { useRefresh, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
+import { useKeptText } from "../kit/useKeptText";
 import type { Sheet } from "./recipe";
 
 type Step = Sheet["directions"][number];
@@ -14,13 +15,20 @@ const BY: Step["by"][] = ["student", "with-adult", "teacher"];
 export default function DirectionForm({ sheet, step, number, close }: Props) {
   const { t } = useTranslation();
   const refresh = useRefresh();
-  const [draft, setDraft] = useState({ by: step.by, gloves: step.gloves, note: step.note ?? "", lines: step.lines });
+  const first = { by: step.by, gloves: step.gloves, note: step.note ?? "", lines: step.lines };
+  const [text, setText, drop] = useKeptText(`direction.${sheet.id}.${number}`);
+  const draft: typeof first = text === "" ? first : JSON.parse(text); // half settled, it outlives leaving the page
+  const setDraft = (next: typeof first) => setText(JSON.stringify(next));
+  const leave = () => {
+    drop();
+    close();
+  };
   const keeping = useSend("put", "/api/recipes/{recipe}/directions/{step}", {
     onSuccess: () => refresh.of("/api/recipes/{recipe}"),
   });
   const keep = (event: FormEvent) => {
     event.preventDefault();
-    keeping.send({ params: { path: { recipe: sheet.id, step: number } }, body: draft }, close);
+    keeping.send({ params: { path: { recipe: sheet.id, step: number } }, body: draft }, leave);
   };
   const foods = sheet.lines.filter((line) => line.status !== "heading" && !line.skip);
   return (
@@ -74,7 +82,7 @@ export default function DirectionForm({ sheet, step, number, close }: Props) {
         <button type="submit" className="btn btn-primary" aria-busy={keeping.isPending}>
           {t("recipe.stepKeep")}
         </button>
-        <button type="button" className="quiet" onClick={close}>
+        <button type="button" className="quiet" onClick={leave}>
           {t("recipe.stepCancel")}
         </button>
       </p>
