@@ -33,7 +33,7 @@ final class MakeUp
             $same = Station::query()->where('section_id', $lab->section_id)->whereLike('name', "$name%")->count();
             $place = Station::query()->create([
                 'section_id' => $lab->section_id, 'name' => $same === 0 ? $name : "$name.$same", 'code' => Code::ofStation(),
-                'position' => $home->position, 'bowl_g' => $home->bowl_g, 'makes_up_lab_id' => $lab->id, 'home_id' => $home->id,
+                'position' => Station::IN_NO_LIST, 'bowl_g' => $home->bowl_g, 'makes_up_lab_id' => $lab->id, 'home_id' => $home->id,
             ]);
             $student->update(['station_id' => $place->id]);
         });

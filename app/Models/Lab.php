@@ -245,7 +245,8 @@ final class Lab extends Model
     public function stations(): HasMany
     {
         return $this->section->hasMany(Station::class)
-            ->where(fn (Builder $of) => $of->whereNull('makes_up_lab_id')->orWhere('makes_up_lab_id', $this->id))->orderBy('position');
+            ->where(fn (Builder $of) => $of->where('position', '>', Station::IN_NO_LIST)->orWhere('makes_up_lab_id', $this->id))
+            ->orderByRaw('position = ?', [Station::IN_NO_LIST])->orderBy('position');
     }
 
     /** Something may be weighed and told from there now. */

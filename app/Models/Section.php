@@ -135,7 +135,7 @@ final class Section extends Model
     /** @return HasMany<Station, $this> */
     public function stations(): HasMany
     {
-        return $this->hasMany(Station::class)->whereNull('makes_up_lab_id')->orderBy('position');
+        return $this->hasMany(Station::class)->where('position', '>', Station::IN_NO_LIST)->orderBy('position');
     }
 
     /** @return HasMany<Student, $this> */

@@ -31,6 +31,9 @@ final class Station extends Person
     /** @use HasFactory<StationFactory> */
     use HasFactory;
 
+    /** The position of a place where one student makes a lab up: it stands in none of the class's lists. */
+    public const IN_NO_LIST = 0;
+
     protected $table = 'stations';
 
     protected $guarded = [];

@@ -56,7 +56,10 @@ final class Said
     /** Where a weight comes from. */
     public static function source(string $source, string $confidence): string
     {
-        return self::phrase(Phrase::of('working.source', ['source' => Phrase::of("source.$source"), 'confidence' => $confidence]));
+        // Whether books agree says nothing of what a kitchen weighed itself.
+        return self::phrase(Phrase::of('working.source', [
+            'source' => Phrase::of("source.$source"), 'confidence' => $source === 'own' ? 'own' : $confidence,
+        ]));
     }
 
     /** `1 cup + 1/2 cup + 2 x 1 tsp`, `to the 6 fl oz line of the 1 cup jug`; why, where there is no tool to name. */

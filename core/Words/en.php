@@ -239,7 +239,7 @@ return $ingredients + [
     'working.pieces' => '{count} at {each} g each is {grams} g.',
     'working.mass' => '{amount} is {grams} g.',
     'working.divide' => '{grams} g, at {each} g for {unit}.',
-    'working.source' => 'Source: {source}. {confidence, select, high {Published values agree.} medium {Published values differ somewhat.} other {Published values differ a lot: weigh your own.}}',
+    'working.source' => 'Source: {source}. {confidence, select, own {} high {Published values agree.} medium {Published values differ somewhat.} other {Published values differ a lot: weigh your own.}}',
     'working.band.percent' => 'Level is {low} to {high} g: {percent}% more or less.',
     'working.band.floor' => 'Level is {low} to {high} g: {grams} g more or less, the smallest range we use.',
     'working.scale' => 'This scale counts by {step} g, so {grams} g means {low} to {high} g.',

@@ -172,7 +172,7 @@ return [
     'practice.so-often' => '{count, plural, =1 {{tool}} other {# × {tool}}}',
     'skill.levels-itself' => 'Swept, poured or weighed',
     'skill.sweep-level' => 'Make it level',
-    'practice.levels' => '{food}: which measure suits it?',
+    'practice.levels' => '{food}: which tool suits it?',
     'practice.levels.jug' => 'In a liquid measuring cup, to the line',
     'practice.levels.cup' => 'In a dry cup, made level at the rim',
     'practice.levels.scale' => 'None: its pieces leave gaps, so weigh it',

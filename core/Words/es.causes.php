@@ -15,9 +15,9 @@ return [
     'cause.none.next' => 'Pésalo otra vez. Si sigue igual, pide una revisión.',
 
     'cause.ticked' => 'El paso está marcado, pero: {tell}',
-    'cause.next-mark' => 'Se tomó la marca de al lado',
-    'cause.next-mark.tell' => 'Mira otra vez: ¿en qué marca paraste?',
-    'cause.next-mark.next' => 'Busca la marca con el dedo antes de verter o cortar.',
+    'cause.next-mark' => 'Se tomó la línea de al lado',
+    'cause.next-mark.tell' => 'Mira otra vez: ¿en qué línea paraste?',
+    'cause.next-mark.next' => 'Busca la línea con el dedo antes de verter o cortar.',
     'cause.under-filled' => 'No se llenó hasta el borde',
     'cause.under-filled.tell' => 'Mira de lado: ¿llega al borde por todos lados?',
     'cause.under-filled.next' => 'Llena hasta que sobre y luego empareja.',

@@ -63,7 +63,7 @@ return [
     'refusal.no-choice-for-food' => 'Esa no es una opción para este alimento.',
     'refusal.no-class' => 'No tienes esa clase. Haz primero una clase.',
     'refusal.no-json-recipe' => 'No hay ninguna receta en ese JSON.',
-    'refusal.no-mark' => '{tool} no tiene marca de {mark}.',
+    'refusal.no-mark' => '{tool} no tiene línea de {mark}.',
     'refusal.no-method' => '{name} no se mide así: {method}.',
     'refusal.no-pieces' => '{name}: no se cuenta por piezas.',
     'refusal.no-scale' => '"{id}" no es una báscula.',

@@ -65,7 +65,7 @@ return [
 
     'safety.knives.name' => 'Cuchillos',
     'safety.knives' => 'El cuchillo, plano en la mesa si no cortas. Dedos recogidos.',
-    'safety.knives.when' => 'Cortas la mantequilla en su marca y suena el teléfono. ¿Qué haces con el cuchillo?',
+    'safety.knives.when' => 'Cortas la mantequilla en su línea y suena el teléfono. ¿Qué haces con el cuchillo?',
     'safety.knives.why' => 'El cuchillo se deja plano, con el filo hacia afuera, se lava solo y nunca se atrapa al caer.',
     'deed.knife-down' => 'Lo dejo plano, con el filo hacia afuera',
     'deed.claw-grip' => 'Corto despacio con las puntas de los dedos recogidas',

@@ -53,7 +53,7 @@ return [
     'library.tool.top-read-liquid-measure.also' => 'jarra inclinada, escala inclinada',
     'library.tool.small-liquid-measure.also' => 'vasito medidor, medidor pequeño',
     'library.tool.graduated-dry-measure.also' => 'medida de metal con anillos, pinta, cuarto de galón',
-    'library.tool.butter-wrapper.also' => 'marcas de la barra, papel de mantequilla',
+    'library.tool.butter-wrapper.also' => 'líneas de la barra, papel de mantequilla',
     'library.tool.scale' => 'Báscula',
     'library.tool.scale.use' => 'Pesa cualquier alimento y comprueba lo que se midió.',
     'library.tool.scale.mind' => 'Plana, seca, en gramos, puesta a cero. Una gruesa no pesa una pizca.',

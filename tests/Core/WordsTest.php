@@ -172,3 +172,11 @@ it('writes decimals by region: a point in Mexico, a comma in Spain, and says whi
     }
     expect($said('en')[0])->toBe("\u{2212}13.7")->and($said('en_US')[0])->toBe("\u{2212}13.7")->and($said('en_DE')[0])->toBe("\u{2212}13,7");
 });
+
+it('says of a kitchen\'s own weight where it comes from, and not what books agree on', function () {
+    $said = static fn (string $locale, string $source, string $confidence): string => trim(Phrasebook::in($locale)->say(
+        Phrase::of('working.source', ['source' => Phrase::of("source.$source"), 'confidence' => $confidence]),
+    ));
+    expect($said('en', 'own', 'own'))->toBe('Source: our own weight.')->and($said('es', 'own', 'own'))->not->toContain('publicados')
+        ->and($said('en', 'typical', 'high'))->toContain('Published values agree.');
+});

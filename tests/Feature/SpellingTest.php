@@ -25,3 +25,9 @@ it('says British words in a British school, to its teachers, students and tablet
     $this->putJson('/api/school', ['spelling' => 'us'] + $settings)->assertOk();
     expect($food())->toBe('All-purpose flour');
 });
+
+it('says of a weight of our own that it is ours, and nothing of published values', function () {
+    app()->setLocale('en');
+    expect(App\Words\Said::source('own', 'high'))->toContain('our own weight')->not->toContain('ublished')
+        ->and(App\Words\Said::source('typical', 'high'))->toContain('Published values agree');
+});

@@ -10,15 +10,15 @@ export default function BeforeScale({ line }: { line: Line }) {
   return (
     <>
       <p className="tare-short">{t(`weigh.short.${way}`)}</p>
-      <h2 className="h2rim tare-long mt-5">{t("weigh.tareTitle")}</h2>
+      <div className="tare-head tare-long">
+        <h2 className="h2rim mt-5">{t("weigh.tareTitle")}</h2>
+        <CraftWords texts={[t("craft.tare.name")]} />
+      </div>
       <ol className="tare tare-long">
         {steps.map((step) => (
           <li key={step}>{t(`weigh.${step}`)}</li>
         ))}
       </ol>
-      <div className="tare-long">
-        <CraftWords texts={[t("craft.tare.name")]} />
-      </div>
     </>
   );
 }

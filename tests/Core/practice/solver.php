@@ -199,7 +199,7 @@ function solve(Question $question, string $asked): mixed
             $isOf = static fn (string $name, string $way): bool => in_array($way, MEASURED[food($name)['family']] ?? ['cup'], true);
 
             return match (true) {
-                str_ends_with($asked, 'which measure suits it?') => $isOf(explode(':', $asked)[0], $choice->id),
+                str_ends_with($asked, 'which tool suits it?') => $isOf(explode(':', $asked)[0], $choice->id),
                 str_starts_with($asked, 'Which of these goes into a liquid measuring cup') => $isOf($said($choice), 'jug'),
                 str_starts_with($asked, 'Which of these goes into a dry cup') => $isOf($said($choice), 'cup'),
                 str_starts_with($asked, 'Which of these leaves gaps') => $isOf($said($choice), 'scale'),
