@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $session_version  sessions of an older one have ended
  * @property int|null $makes_up_lab_id  the closed lab that one student makes up here; such a place is in none of the class's lists
  * @property int|null $home_id  the station whose lines are measured here, and where the student goes back to
+ * @property-read Station|null $home
  * @property-read Lab|null $makesUp
  * @property-read Section $section
  * @property-read Collection<int, Student> $students
@@ -56,6 +57,12 @@ final class Station extends Person
     public function makesUp(): BelongsTo
     {
         return $this->belongsTo(Lab::class, 'makes_up_lab_id');
+    }
+
+    /** @return BelongsTo<Station, $this> */
+    public function home(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'home_id');
     }
 
     /** What is worked at here now: the class's open lab, or the one that is made up. */

@@ -17,7 +17,7 @@ final class SectionNamesController extends Controller
     /** The names of a class that is open to join. */
     public function show(string $code): SectionNames
     {
-        return SectionNames::of(self::open($code)->load('students.station'));
+        return SectionNames::of(self::open($code)->load('students.station.home'));
     }
 
     /** @throws ValidationException when there is none, or it is not open to join */

@@ -19,6 +19,6 @@ final readonly class NameToJoin extends View
 
     public static function of(Student $student): self
     {
-        return new self($student->id, $student->name, $student->station?->name, $student->pin !== null);
+        return new self($student->id, $student->name, ($student->station->home ?? $student->station)?->name, $student->pin !== null);
     }
 }
