@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Classes;
 
 use App\Models\Student;
+use App\School\PersonalData;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
@@ -15,8 +16,8 @@ use Illuminate\Support\Facades\DB;
  */
 final class MergeStudents
 {
-    /** Tables whose rows may change. */
-    private const MOVED = ['practice_answers', 'practice_tasks', 'lab_turns', 'station_checks'];
+    /** Tables whose rows never change. */
+    private const ONLY_ADDED_TO = ['weighings', 'lab_events'];
 
     public function into(Student $gone, Student $stays): void
     {
@@ -25,12 +26,15 @@ final class MergeStudents
             $last = (int) DB::table('practice_answers')->where('student_id', $stays->id)->max('turn');
             DB::table('practice_answers')->where('student_id', $gone->id)->orderByDesc('turn')
                 ->update(['turn' => DB::raw("turn + $last + 1")]);
-            foreach (self::MOVED as $table) {
-                foreach (DB::table($table)->where('student_id', $gone->id)->pluck('id') as $row) {
+            foreach (PersonalData::tables() as $table) {
+                $isTheirs = $table->student !== null && ! in_array($table->student, ['via', 'id'], true);
+                $rows = ! $isTheirs || in_array($table->name, self::ONLY_ADDED_TO, true)
+                    ? [] : DB::table($table->name)->where('student_id', $gone->id)->pluck('id');
+                foreach ($rows as $row) {
                     try {
-                        DB::transaction(static fn () => DB::table($table)->where('id', $row)->update(['student_id' => $stays->id]));
+                        DB::transaction(static fn () => DB::table($table->name)->where('id', $row)->update(['student_id' => $stays->id]));
                     } catch (UniqueConstraintViolationException) {
-                        DB::table($table)->where('id', $row)->delete();
+                        DB::table($table->name)->where('id', $row)->delete();
                     }
                 }
             }

@@ -3,14 +3,13 @@ import { useTranslation } from "react-i18next";
 import { type Body, useRefresh, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
-import { nameAmong, useClassHere } from "../shell/useClassHere";
+import ClassPick from "../shell/ClassPick";
 import { type Sheet, useSheetRefresh } from "./lab";
 
 /** Name, class, day and hours of a lab, and how much is bought for measuring again: in one place, kept as soon as it is chosen. */
 export default function LabSettings({ sheet }: { sheet: Sheet }) {
   const { t } = useTranslation();
   const refresh = useRefresh();
-  const { sections } = useClassHere();
   const isPrepared = sheet.state === "prepared";
   const [draft, setDraft] = useState<Body<"put", "/api/labs/{lab}">>({
     title: sheet.title,
@@ -44,18 +43,7 @@ export default function LabSettings({ sheet }: { sheet: Sheet }) {
             onChange={(event) => setDraft({ ...draft, title: event.target.value })}
             onBlur={() => draft.title !== sheet.title && keep({})}
           />
-          {sections.length > 1 && (
-            <label className="field">
-              <span>{t("recipe.class")}</span>
-              <select value={draft.section} onChange={(event) => keep({ section: Number(event.target.value) })}>
-                {sections.map((one) => (
-                  <option key={one.id} value={one.id}>
-                    {nameAmong(one, sections)}
-                  </option>
-                ))}
-              </select>
-            </label>
-          )}
+          <ClassPick value={draft.section} choose={(section) => keep({ section })} />
           <Field
             label={t("recipe.day")}
             type="date"

@@ -7,7 +7,8 @@ import FieldProblem from "../kit/FieldProblem";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
 import SendButton from "../kit/SendButton";
-import { nameAmong, useClassHere } from "../shell/useClassHere";
+import ClassPick from "../shell/ClassPick";
+import { useClassHere } from "../shell/useClassHere";
 import type { Sheet } from "./recipe";
 
 type Shared = Body<"post", "/api/recipes/{recipe}/labs">["for"];
@@ -43,18 +44,7 @@ export default function MakeLab({ sheet }: { sheet: Sheet }) {
     <section>
       <h2 className="h2rim">{t("recipe.makeLab")}</h2>
       <form className="grid gap-3 pt-3" onSubmit={make} noValidate>
-        {sections.length > 1 && (
-          <label className="field">
-            <span>{t("recipe.class")}</span>
-            <select value={section} onChange={(event) => setSection(Number(event.target.value))}>
-              {sections.map((one) => (
-                <option key={one.id} value={one.id}>
-                  {nameAmong(one, sections)}
-                </option>
-              ))}
-            </select>
-          </label>
-        )}
+        <ClassPick value={section} choose={setSection} />
         <Field
           label={t("recipe.day")}
           type="date"

@@ -5,7 +5,8 @@ import { useRefresh, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
 import FilePick from "../kit/FilePick";
-import { nameAmong, useClassHere } from "../shell/useClassHere";
+import ClassPick from "../shell/ClassPick";
+import { useClassHere } from "../shell/useClassHere";
 
 /** A lab somebody shared, for a class and a day; it is prepared, not open. */
 export default function TakeIn() {
@@ -27,18 +28,7 @@ export default function TakeIn() {
     <section>
       <h2 className="h2rim">{t("prepare.takeIn")}</h2>
       <div className="grid gap-3 pt-3">
-        {sections.length > 1 && section && (
-          <label className="field">
-            <span>{t("recipe.class")}</span>
-            <select value={section.id} onChange={(event) => choose(Number(event.target.value))}>
-              {sections.map((one) => (
-                <option key={one.id} value={one.id}>
-                  {nameAmong(one, sections)}
-                </option>
-              ))}
-            </select>
-          </label>
-        )}
+        <ClassPick value={section?.id} choose={choose} />
         <Field
           label={t("recipe.day")}
           type="date"
