@@ -20,6 +20,9 @@ use Illuminate\Support\Facades\DB;
  */
 final class MakeUp
 {
+    /** Letters of the seat's name, so that a number and the lab's fit beside it. */
+    private const LONGEST = 20;
+
     /** @throws Refusal where the lab is not over, or they have no seat */
     public function start(Lab $lab, Student $student): void
     {
@@ -29,15 +32,25 @@ final class MakeUp
         $this->end($student);
         $home = $student->station ?? throw new Refusal('refusal.not-seated');
         DB::transaction(static function () use ($lab, $student, $home): void {
-            $name = "$home->name +$student->roster_number";
-            $same = Station::query()->where('section_id', $lab->section_id)->whereLike('name', "$name%")->count();
-            $place = Station::query()->create([
-                'section_id' => $lab->section_id, 'name' => $same === 0 ? $name : "$name.$same", 'code' => Code::ofStation(),
+            $place = self::placeOf($lab, $home, $student) ?? Station::query()->create([
+                'section_id' => $lab->section_id, 'name' => self::called($home, $student)." ($lab->id)", 'code' => Code::ofStation(),
                 'position' => Station::IN_NO_LIST, 'bowl_g' => $home->bowl_g, 'makes_up_lab_id' => $lab->id, 'home_id' => $home->id,
             ]);
             $student->update(['station_id' => $place->id]);
         });
         Live::tellSeats($lab->section);
+    }
+
+    /** Where they began to make it up before, with what they weighed then. */
+    private static function placeOf(Lab $lab, Station $home, Student $student): ?Station
+    {
+        return Station::query()->where('makes_up_lab_id', $lab->id)->where('name', self::called($home, $student)." ($lab->id)")->first();
+    }
+
+    /** The seat and a number: nobody's name is stored twice. */
+    private static function called(Station $home, Student $student): string
+    {
+        return mb_substr($home->name, 0, self::LONGEST)." +$student->roster_number";
     }
 
     /** Back to their seat; what they weighed stays. */

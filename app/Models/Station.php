@@ -71,6 +71,12 @@ final class Station extends Person
         return $this->makes_up_lab_id === null ? $this->section->openLab : $this->makesUp;
     }
 
+    /** What stands on screens: where a lab is made up, without the lab's number that tells the place from others. */
+    public function shownName(): string
+    {
+        return $this->makes_up_lab_id === null ? $this->name : str_replace(" ($this->makes_up_lab_id)", '', $this->name);
+    }
+
     /** By which lines are given to stations. */
     public function placeId(): int
     {

@@ -44,6 +44,11 @@ it('lets whoever was away make a closed lab up, alone, and counts it as theirs',
     $this->deleteJson("$this->url/make-up/{$this->absent->id}")->assertNoContent();
     expect(array_column($this->getJson("$this->url/board")->json('owe'), 'name'))->not->toContain($this->absent->name);
     ($this->sends)('01JDF8Z9X3M5N7P9Q1R3S5T7VC')->assertConflict();
+    // Begun again it goes on where it was, at the same place.
+    ($this->teaches)()->putJson("$this->url/make-up/{$this->absent->id}")->assertNoContent();
+    ($this->sends)('01JDF8Z9X3M5N7P9Q1R3S5T7VD')->assertCreated()->assertJsonPath('attempt', 3);
+    expect($own['name'])->toBe("Hazel +{$this->absent->roster_number}");
+    ($this->teaches)()->deleteJson("$this->url/make-up/{$this->absent->id}")->assertNoContent();
     expect($this->absent->refresh()->station_id)->toBe($this->class->stations[0]->id);
 });
 
@@ -56,6 +61,16 @@ it('is in none of the class\'s lists, and ends when the class works together aga
         ->and(Station::query()->whereNotNull('makes_up_lab_id')->value('name'))->not->toContain($this->absent->name);
     (new OpenLab)->open($this->lab($this->class->fresh()));
     expect($this->absent->refresh()->station_id)->toBe($this->class->stations[0]->id);
+});
+
+it('fits a station with the longest name, for several labs', function () {
+    $this->class->stations[0]->update(['name' => str_repeat('Ñ', 40)]);
+    ($this->teaches)()->postJson("$this->url/close")->assertNoContent();
+    $this->putJson("$this->url/make-up/{$this->absent->id}")->assertNoContent();
+    $second = $this->openLab($this->class->fresh());
+    $this->postJson("/api/labs/$second->id/close")->assertNoContent();
+    $this->putJson("/api/labs/$second->id/make-up/{$this->absent->id}")->assertNoContent();
+    expect(Station::query()->whereNotNull('makes_up_lab_id')->pluck('makes_up_lab_id')->all())->toBe([$this->lab->id, $second->id]);
 });
 
 it('is for students of the class who have a seat', function () {

@@ -8,6 +8,7 @@ import Finder from "../../resources/js/search/Finder";
 import ClassSwitch from "../../resources/js/shell/ClassSwitch";
 import { nameAmong, runningFirst } from "../../resources/js/shell/useClassHere";
 import TermScreen from "../../resources/js/term/TermScreen";
+import DayRim from "../../resources/js/today/DayRim";
 import { page, refusal } from "./page";
 import { settle } from "./render";
 
@@ -219,6 +220,32 @@ describe("words in a period's plan", () => {
       true,
       false,
       false,
+    ]);
+  });
+});
+
+describe("the day", () => {
+  it("draws classes that meet at the same time above one another, and no free period where a class is", async () => {
+    const periods = [
+      { name: "1", starts_at: "01:00", ends_at: "01:47" },
+      { name: "2", starts_at: "02:00", ends_at: "02:47" },
+      { name: "3", starts_at: "03:00", ends_at: "03:47" },
+    ];
+    const meets = [section(1, "Foods 1"), section(2, "Late", { starts_at: "01:30", ends_at: "02:10" })];
+    const screen = await page(
+      <DayRim
+        today={{ time_zone: "UTC", date: "2026-12-01", bells: "A", periods, sections: meets, unchecked_scales: [] }}
+      />,
+    );
+    const drawn = [...screen.place.querySelectorAll<HTMLElement>(".day-rim > li")].map((one) => [
+      one.querySelector("b, .rim-free")?.textContent,
+      one.style.gridRow,
+      one.style.gridColumn,
+    ]);
+    expect(drawn).toEqual([
+      ["Foods 1", "1", "1 / 48"],
+      ["Late", "2", "31 / 71"],
+      ["Period 3", "1", "121 / 168"],
     ]);
   });
 });

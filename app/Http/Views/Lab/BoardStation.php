@@ -122,7 +122,7 @@ final readonly class BoardStation extends View
     ): self {
         return new self(
             id: $station->id,
-            name: $station->name,
+            name: $station->shownName(),
             makes_up: $station->makes_up_lab_id !== null,
             students: array_column($members, 'name'),
             members: $members,

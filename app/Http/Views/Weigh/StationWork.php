@@ -92,7 +92,7 @@ final readonly class StationWork extends View
             section_id: $section->id,
             rests: $rests,
             station_id: $station?->id,
-            station: $station?->name,
+            station: $station?->shownName(),
             students: $actor instanceof Station ? array_values($actor->students->map(Person::of(...))->all()) : [Person::of($actor)],
             lab: $lab === null ? null : new LabName($lab->id, $lab->title),
             set_up: $station === null || $rests ? null : StationChecks::of($station, StationChecklist::SetUp),
