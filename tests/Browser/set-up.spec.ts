@@ -63,7 +63,7 @@ test("the drawer counts tools and scales, and keeps a scale that has weighed", a
   await expect(button(page, "Remove Spare")).toBeVisible();
   await button(page, "Remove Table left").click();
   await sure(button(page, "Yes, remove it"));
-  await expect(page.getByText("Something was weighed on this scale. It stays.")).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText("Something was weighed on this scale. It stays.")).toBeVisible();
   await button(page, "Remove Spare").click();
   await sure(button(page, "Yes, remove it"));
   await expect(page.getByText("Spare is removed.")).toBeVisible();

@@ -41,11 +41,16 @@ it('refuses tools and scales that are none', function () {
 it('adds a scale and takes it away while nothing was weighed on it', function () {
     $this->postJson('/api/drawer/scales', ['name' => 'Fine', 'catalogue_id' => 'scale-0-1g-500g'])->assertNoContent();
     $fine = $this->class->kitchen->scales()->where('name', 'Fine')->sole();
+    $this->deleteJson("/api/drawer/scales/{$fine->id}?ask=first")->assertNoContent();
+    expect($fine->fresh())->not->toBeNull();
+    $this->deleteJson("/api/drawer/scales/{$fine->id}?ask=perhaps")->assertUnprocessable()->assertJsonValidationErrors('ask');
     $this->deleteJson("/api/drawer/scales/{$fine->id}")->assertNoContent();
+    expect($fine->fresh())->toBeNull();
     $lab = $this->openLab($this->class);
     $this->asNobody()->asStation($this->class->stations->first());
     $this->weigh($lab->lines->first())->assertCreated();
     $this->asNobody()->asTeacher($this->class->teacher);
+    $this->deleteJson("/api/drawer/scales/{$this->class->kitchen->scales->first()->id}?ask=first")->assertConflict();
     $this->deleteJson("/api/drawer/scales/{$this->class->kitchen->scales->first()->id}")->assertConflict();
 });
 

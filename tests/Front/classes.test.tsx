@@ -327,12 +327,14 @@ describe("who sits where", () => {
     expect(screen.box("Another station").value).toBe("");
     expect(screen.all(".seat-of .quiet")).toEqual(["Remove"]); // not Hazel: two sit there
     await screen.sure("Remove Rowan", "Yes, remove it");
-    expect(screen.changes()).toHaveLength(1); // for eight seconds it can be undone
+    expect(screen.changes()).toHaveLength(2); // asked whether it may; for eight seconds it can be undone
     await screen.again(null);
     expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
       ["POST /api/sections/3/stations", { name: "Maple" }],
       ["DELETE /api/sections/3/stations/2", undefined],
+      ["DELETE /api/sections/3/stations/2", undefined],
     ]);
+    expect(screen.changes().map(({ query }) => query)).toEqual([{}, { ask: "first" }, {}]);
   });
 
   it("keeps the name of a station that is refused", async () => {

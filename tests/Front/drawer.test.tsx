@@ -118,8 +118,19 @@ describe("the drawer", () => {
     await screen.again(null);
     expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
       ["POST /api/drawer/scales", { name: "Blue", catalogue_id: "fine-01" }],
+      ["DELETE /api/drawer/scales/5", undefined], // may it go?
       ["DELETE /api/drawer/scales/5", undefined],
     ]);
+  });
+
+  it("says at once which scale cannot go, and keeps the hand where it was", async () => {
+    const why = "Something was weighed on this scale. It stays.";
+    const screen = await shown(drawer(), { "DELETE /api/drawer/scales/5": refusal({}, 409, why) });
+    await screen.sure("Remove Fine", "Yes, remove it");
+    expect(screen.wrong()).toEqual([why]);
+    expect(screen.changes()).toHaveLength(1);
+    await new Promise((then) => requestAnimationFrame(then));
+    expect(document.activeElement?.getAttribute("aria-label")).toBe("Remove Fine");
   });
 
   it("speaks Spanish, numbers too", async () => {

@@ -24,10 +24,10 @@ function Where({ told }: { told: (path: string) => void }) {
 
 /** No with a sentence for each field, as the server says it. */
 export const refusal =
-  (fields: Record<string, string>, status = 422) =>
+  (fields: Record<string, string>, status = 422, message = Object.values(fields)[0] ?? "No.") =>
   () =>
     json(status, {
-      message: Object.values(fields)[0] ?? "No.",
+      message,
       reason: "invalid",
       errors: Object.fromEntries(Object.entries(fields).map(([field, said]) => [field, [said]])),
     });

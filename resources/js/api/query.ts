@@ -18,6 +18,8 @@ type Answer<M extends HttpMethod, P extends PathsWithMethod<paths, M>> = Require
 type Sending<M extends HttpMethod, P extends PathsWithMethod<paths, M>> = {
   /** Sends it, unless the same is on its way already: a double click makes one thing. */
   send: (asked: Asked<M, P>, done?: (answer: Answer<M, P>) => unknown) => void;
+  /** Whether it may be done, which is told as if it had been sent; nothing is done yet. */
+  may: (asked: Asked<M, P>) => Promise<boolean>;
   isPending: boolean;
   data: Answer<M, P> | undefined;
   /** what the server refused, and why */
@@ -34,6 +36,10 @@ type Options<M extends HttpMethod, P extends PathsWithMethod<paths, M>> = {
   onSettled?: () => unknown;
 };
 
+const ONLY_ASK = { ask: "first" };
+const isOnlyAsked = (asked: unknown) =>
+  (asked as { params?: { query?: unknown } } | undefined)?.params?.query === ONLY_ASK;
+
 /** Something that changes what the server has: one after the other, and never the same twice at once; its refusals by field. */
 export function useSend<M extends HttpMethod, P extends PathsWithMethod<paths, M>>(
   method: M,
@@ -43,7 +49,8 @@ export function useSend<M extends HttpMethod, P extends PathsWithMethod<paths, M
   const onTheirWay = useRef(new Set<string>());
   const sending = $api.useMutation(method, path as never, {
     scope: { id: `${method} ${path}` },
-    onSuccess: options.onSuccess as never,
+    onSuccess: ((answer: Answer<M, P>, asked: Asked<M, P>) =>
+      isOnlyAsked(asked) ? undefined : options.onSuccess?.(answer, asked)) as never,
     onSettled: (_: unknown, __: unknown, asked: unknown) => {
       onTheirWay.current.delete(JSON.stringify(asked));
       return options.onSettled?.();
@@ -57,6 +64,11 @@ export function useSend<M extends HttpMethod, P extends PathsWithMethod<paths, M
       onTheirWay.current.add(one);
       sending.mutate(asked, { onSuccess: (answer) => done?.(answer) });
     },
+    may: (asked) =>
+      sending.mutateAsync({ ...asked, params: { ...asked?.params, query: ONLY_ASK } } as never).then(
+        () => true,
+        () => false,
+      ),
     isPending: sending.isPending,
     data: sending.data,
     problem,

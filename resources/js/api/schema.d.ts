@@ -187,7 +187,7 @@ export interface paths {
         /** A scale is out of order, or in order again: no lab counts on it meanwhile */
         put: operations["scaleUpdate"];
         post?: never;
-        /** Take a scale away on which nothing was weighed */
+        /** Take a scale away on which nothing was weighed; or ask whether it may be */
         delete: operations["scaleDestroy"];
         options?: never;
         head?: never;
@@ -445,7 +445,7 @@ export interface paths {
         /** How a line of a prepared lab is judged and measured */
         put: operations["labItemUpdate"];
         post?: never;
-        /** Take a line out of a prepared lab */
+        /** Take a line out of a prepared lab; or ask whether it may be */
         delete: operations["labItemDestroy"];
         options?: never;
         head?: never;
@@ -1725,7 +1725,7 @@ export interface paths {
         /** A station's name and bowl, or a new card */
         put: operations["stationUpdate"];
         post?: never;
-        /** Take a station away that has weighed nothing */
+        /** Take a station away that has weighed nothing; or ask whether it may be */
         delete: operations["stationDestroy"];
         options?: never;
         head?: never;
@@ -4732,7 +4732,9 @@ export interface operations {
     };
     scaleDestroy: {
         parameters: {
-            query?: never;
+            query?: {
+                ask?: "first";
+            };
             header?: never;
             path: {
                 scale: number;
@@ -4752,6 +4754,7 @@ export interface operations {
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
     toolUpdate: {
@@ -5278,7 +5281,9 @@ export interface operations {
     };
     labItemDestroy: {
         parameters: {
-            query?: never;
+            query?: {
+                ask?: "first";
+            };
             header?: never;
             path: {
                 lab: number;
@@ -5299,6 +5304,7 @@ export interface operations {
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
     labSwapUpdate: {
@@ -8120,7 +8126,9 @@ export interface operations {
     };
     stationDestroy: {
         parameters: {
-            query?: never;
+            query?: {
+                ask?: "first";
+            };
             header?: never;
             path: {
                 section: number;
@@ -8141,6 +8149,7 @@ export interface operations {
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
     studentUpdate: {

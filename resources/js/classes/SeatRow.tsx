@@ -23,6 +23,7 @@ export default function SeatRow({ one, station, picked, tap, put }: Props) {
   const here = one.students.filter((student) => student.station_id === place);
   const isElsewhere = picked.some((id) => !here.some((student) => student.id === id));
   if (!station && here.length === 0) return null;
+  const asked = { params: { path: { section: one.id, station: station?.id ?? 0 } } };
   const name = station?.name ?? t("class.noSeat");
   return (
     <section
@@ -46,7 +47,8 @@ export default function SeatRow({ one, station, picked, tap, put }: Props) {
             label={t("class.dropStation", { name })}
             question={t("lab.takeOutSure", { name })}
             gone={t("lab.isOut", { name })}
-            take={() => dropping.send({ params: { path: { section: one.id, station: station.id } } })}
+            may={() => dropping.may(asked)}
+            take={() => dropping.send(asked)}
           >
             {t("lab.takeOut")}
           </TakeOut>

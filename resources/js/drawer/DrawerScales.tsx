@@ -64,6 +64,7 @@ export default function DrawerScales({ drawer }: { drawer: Drawer }) {
               label={t("drawer.dropScale", { name: scale.name })}
               question={t("lab.takeOutSure", { name: scale.name })}
               gone={t("lab.isOut", { name: scale.name })}
+              may={() => dropping.may({ params: { path: { scale: scale.id } } })}
               take={() => dropping.send({ params: { path: { scale: scale.id } } })}
             >
               {t("lab.takeOut")}

@@ -9,7 +9,8 @@ type Props = {
   children: ReactNode;
   question: string;
   yes: string;
-  onYes: () => void;
+  /** tells false where nothing came of it, and the button stays */
+  onYes: () => unknown;
   isPending?: boolean;
   className?: string;
   label?: string;
@@ -67,8 +68,7 @@ export default function AskOnce({ children, question, yes, onYes, isPending, cla
         isPending={isPending ?? false}
         onClick={() => {
           if (!hears()) return;
-          onYes();
-          ask(undefined);
+          void Promise.resolve(onYes()).then((came) => (came === false ? leave() : ask(undefined)));
         }}
       >
         {yes}

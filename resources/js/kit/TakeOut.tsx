@@ -11,11 +11,13 @@ type Props = {
   gone: string;
   /** done once the way back is closed: after eight seconds, or when the page is left */
   take: () => void;
+  /** asked first, where it can be refused: what may not go is not said to be gone */
+  may?: () => Promise<boolean>;
   className?: string;
 };
 
 /** Takes something out: asks once, says that it is gone, and offers the way back before anything is sent. */
-export default function TakeOut({ children, label, question, gone, take, className }: Props) {
+export default function TakeOut({ children, label, question, gone, take, may, className }: Props) {
   const { t } = useTranslation();
   const [isGone, setGone] = useState(false);
   const latest = useRef(take);
@@ -63,7 +65,11 @@ export default function TakeOut({ children, label, question, gone, take, classNa
     <AskOnce
       question={question}
       yes={t("ask.takeOut")}
-      onYes={() => setGone(true)}
+      onYes={async () => {
+        const isFree = may === undefined || (await may());
+        if (isFree) setGone(true);
+        return isFree;
+      }}
       {...(label !== undefined && { label })}
       {...(className !== undefined && { className })}
     >

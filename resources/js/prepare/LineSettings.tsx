@@ -154,6 +154,7 @@ export default function LineSettings({ lab, line, stations, frozen, close }: Pro
           label={t("lab.takeOutLine", { name: line.name })}
           question={t("lab.takeOutSure", { name: line.name })}
           gone={t("lab.isOut", { name: line.name })}
+          may={() => taking.may({ params: { path } })}
           take={() => taking.send({ params: { path } })}
         >
           {t("lab.takeOut")}

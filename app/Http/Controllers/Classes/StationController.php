@@ -8,6 +8,7 @@ use App\Classes\Code;
 use App\Exceptions\Refusal;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Classes\StationRequest;
+use App\Http\Requests\TakeOutRequest;
 use App\Live\Live;
 use App\Models\Section;
 use App\Models\Station;
@@ -44,14 +45,16 @@ final class StationController extends Controller
         return response()->noContent();
     }
 
-    /** Take a station away that has weighed nothing. */
-    public function destroy(Section $section, Station $station): Response
+    /** Take a station away that has weighed nothing; or ask whether it may be. */
+    public function destroy(TakeOutRequest $request, Section $section, Station $station): Response
     {
         if (Weighing::query()->where('station_id', $station->id)->exists()) {
             throw new Refusal('refusal.station-has-weighed');
         }
-        $station->delete();
-        Live::tellSeats($section);
+        if (! $request->onlyAsks()) {
+            $station->delete();
+            Live::tellSeats($section);
+        }
 
         return response()->noContent();
     }

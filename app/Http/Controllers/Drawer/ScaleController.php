@@ -8,6 +8,7 @@ use App\Exceptions\Refusal;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Drawer\ScaleRequest;
 use App\Http\Requests\Drawer\ScaleStateRequest;
+use App\Http\Requests\TakeOutRequest;
 use App\Models\Scale;
 use App\Models\Teacher;
 use App\Models\Weighing;
@@ -32,13 +33,15 @@ final class ScaleController extends Controller
         return response()->noContent();
     }
 
-    /** Take a scale away on which nothing was weighed. */
-    public function destroy(Scale $scale): Response
+    /** Take a scale away on which nothing was weighed; or ask whether it may be. */
+    public function destroy(TakeOutRequest $request, Scale $scale): Response
     {
         if (Weighing::query()->where('scale_id', $scale->id)->exists()) {
             throw new Refusal('refusal.scale-has-weighed');
         }
-        $scale->delete();
+        if (! $request->onlyAsks()) {
+            $scale->delete();
+        }
 
         return response()->noContent();
     }

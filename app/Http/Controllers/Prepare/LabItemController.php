@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Prepare;
 
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Prepare\LabItemRequest;
+use App\Http\Requests\TakeOutRequest;
 use App\Models\Lab;
 use App\Models\LabItem;
 use Illuminate\Http\Response;
@@ -21,11 +22,13 @@ final class LabItemController extends Controller
         return response()->noContent();
     }
 
-    /** Take a line out of a prepared lab. */
-    public function destroy(Lab $lab, LabItem $item): Response
+    /** Take a line out of a prepared lab; or ask whether it may be. */
+    public function destroy(TakeOutRequest $request, Lab $lab, LabItem $item): Response
     {
         $lab->mustBePrepared();
-        $item->delete();
+        if (! $request->onlyAsks()) {
+            $item->delete();
+        }
 
         return response()->noContent();
     }
