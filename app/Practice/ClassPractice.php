@@ -14,6 +14,7 @@ use Hovik\Core\InvalidInput;
 use Hovik\Core\Practice\Aim;
 use Hovik\Core\Practice\Answered;
 use Hovik\Core\Practice\Boxes;
+use Hovik\Core\Practice\ClassMistake;
 use Hovik\Core\Practice\Readiness;
 use Hovik\Core\Safety\LabSafety;
 use Hovik\Core\Safety\SafetyPoint;
@@ -27,7 +28,7 @@ final readonly class ClassPractice
     /**
      * @param  list<non-empty-list<Aim>>  $needed  by skill: each with the families that the lab asks it of
      * @param  list<array{student: Student, answered: int, ready: bool, boxes: Boxes}>  $students
-     * @param  array<string, int>  $missed  misconceptions and how often, most first
+     * @param  list<ClassMistake>  $missed
      * @param  list<array{task: PracticeTask, done: list<string>, open: list<string>}>  $tasks  with the names of those who are done
      *   and who are not
      */
@@ -50,13 +51,8 @@ final readonly class ClassPractice
                 'ready' => Readiness::isReady(Readiness::sparing($needed, $student->otherWays()), $boxes),
                 'boxes' => $boxes,
             ];
-            foreach ($student->practiceAnswers as $answer) {
-                if ($answer->misconception !== null) {
-                    $missed[$answer->misconception] = ($missed[$answer->misconception] ?? 0) + 1;
-                }
-            }
+            $missed[$student->id] = array_values(array_filter($student->practiceAnswers->pluck('misconception')->all(), is_string(...)));
         }
-        arsort($missed);
         $tasks = array_values(
             $section->practiceTasks
                 ->map(fn (PracticeTask $task): array => ['task' => $task] + self::progress($task, $section, $boxesOf))->all(),
@@ -67,7 +63,7 @@ final readonly class ClassPractice
             $bySkill[$aim->point->value ?? $aim->skill->value][] = $aim;
         }
 
-        return new self($lab, array_values($bySkill), $students, array_slice($missed, 0, self::MOST_MISSED, true), $tasks);
+        return new self($lab, array_values($bySkill), $students, ClassMistake::most($missed, self::MOST_MISSED), $tasks);
     }
 
     /**

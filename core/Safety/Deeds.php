@@ -52,6 +52,11 @@ final class Deeds
         return self::UNSAFE[$point->value];
     }
 
+    public static function isUnsafe(string $id): bool
+    {
+        return in_array($id, array_merge(...array_values(self::UNSAFE)), true);
+    }
+
     public static function said(string $deed): Phrase
     {
         return Phrase::of("deed.$deed");

@@ -55,8 +55,8 @@ it('says which skills the next lab asks for, and who has shown them', function (
             'students.1.skills.*.state', ['tried', 'open', 'returning', 'open', 'returning', ...array_fill(0, 7, 'open')],
         )
         ->assertJsonPath('students.1.skills.2', ['state' => 'returning', 'shown' => 1, 'of' => 2])
-        ->assertJsonPath('missed.0.times', 2)->assertJsonPath(
-            'missed.0.said', 'From above it looks like more than it is: lower your eyes.',
+        ->assertJsonPath('missed.0.times', 2)->assertJsonPath('missed.0.students', 1)->assertJsonPath(
+            'missed.0.said', 'Read a liquid measuring cup from above.',
         );
 });
 

@@ -1,3 +1,4 @@
+import { act } from "react";
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
 import DrawerScreen from "../../resources/js/drawer/DrawerScreen";
 import type { Drawer } from "../../resources/js/drawer/drawer";
@@ -11,7 +12,10 @@ beforeAll(async () => {
   await startWords();
   await learn("teacher");
 });
-beforeEach(() => speak("en"));
+beforeEach(() => {
+  speak("en");
+  vi.stubGlobal("matchMedia", () => ({ matches: true, addEventListener: () => {}, removeEventListener: () => {} }));
+});
 afterEach(() => vi.unstubAllGlobals());
 
 const bodies = (screen: Awaited<ReturnType<typeof page>>) => screen.changes().map(({ body }) => body);
@@ -50,7 +54,7 @@ describe("the drawer", () => {
     ...more,
   });
   const shown = (of = drawer(), answers = {}) => page(<DrawerScreen />, { "GET /api/drawer": of, ...answers });
-  const names = (screen: Awaited<ReturnType<typeof page>>) => screen.all(".drawer-list b");
+  const names = (screen: Awaited<ReturnType<typeof page>>) => screen.all(".hung:not(.hung-scales) .hung-one > b");
 
   it("shows what is owned, by kind, and all there are when asked", async () => {
     const screen = await shown();
@@ -69,6 +73,8 @@ describe("the drawer", () => {
 
   it("counts taps as they come, one more and one less, down to none", async () => {
     const screen = await shown(drawer({ tools: [tool("cup-1"), tool("cup-2/3", { count: 0 })] }));
+    await screen.press(/the cup-1/);
+    expect(document.activeElement?.getAttribute("aria-label")).toBe("One more");
     await screen.press("One more");
     await screen.press("One less");
     expect(screen.changes()).toEqual([
@@ -76,21 +82,27 @@ describe("the drawer", () => {
       { asked: "PUT /api/drawer/tools/cup-1", query: {}, body: { count: 2, place: null } },
     ]);
     await screen.press("Show every kind of tool");
-    const less = [...screen.place.querySelectorAll<HTMLButtonElement>('[aria-label="One less"]')];
-    expect(less.map((one) => one.disabled)).toEqual([false, true]);
+    expect(screen.button("One less").disabled).toBe(false);
+    await screen.press(/the cup-2.3none/);
+    expect(screen.button("One less").disabled).toBe(true);
     expect(screen.box("Where: the cup-2/3").disabled).toBe(true);
+    await screen.press("Close");
+    expect(document.activeElement?.textContent).toContain("cup-2");
   });
 
   it("keeps where a tool lives when the box is left, once", async () => {
     const screen = await shown();
+    await screen.press(/^the jug-2/);
     await screen.leave("Where: the jug-2");
     expect(screen.changes()).toEqual([]);
     screen.type("Where: the jug-2", "Rowan");
     await screen.leave("Where: the jug-2");
+    await screen.press(/the cup-1/);
     screen.type("Where: the cup-1", "");
     await screen.leave("Where: the cup-1");
     expect(bodies(screen)).toEqual([{ count: 2, place: "Rowan" }]);
     const shared = await shown();
+    await shared.press(/^the jug-2/);
     shared.type("Where: the jug-2", "");
     await shared.leave("Where: the jug-2");
     expect(bodies(shared)).toEqual([{ count: 2, place: null }]);
@@ -98,22 +110,22 @@ describe("the drawer", () => {
 
   it("says beside a tool what was wrong with it", async () => {
     const screen = await shown(drawer(), { "PUT /api/drawer/tools/mug": refusal({ count: "At most 99." }) });
-    await screen.press("Show every kind of tool");
-    const more = [...screen.place.querySelectorAll<HTMLButtonElement>('[aria-label="One more"]')].at(-1);
-    more?.click();
-    await settle();
+    await screen.press(/^the mug/);
+    await screen.press("One more");
     expect(screen.wrong()).toEqual(["At most 99."]);
-    expect(screen.place.querySelector(".wrong")?.closest("li")?.textContent).toContain("the mug");
+    expect(screen.place.querySelector(".wrong")?.closest(".hung-panel")?.textContent).toContain("the mug");
   });
 
   it("tells each scale's steps, range and last check, takes one more, and takes one away", async () => {
     const screen = await shown(drawer(), { "POST /api/drawer/scales": { id: 6 } });
-    expect(screen.all(".sheet-side li > span")[0]).toMatch(/^Benchcounts by 1 g, up to 5000 g, checked .*20/);
-    expect(screen.all(".sheet-side li > span")[1]).toBe("Finecounts by 0.1 g, up to 200 g, out of order");
+    expect(screen.all(".hung-scales .hung-one")[0]).toMatch(/^Bench1 g steps, to 5000 gchecked .*20/);
+    expect(screen.all(".hung-scales .hung-one")[1]).toBe("Fine0.1 g steps, to 200 gout of order");
+    await screen.press("+Add a scale");
     screen.type("Name of another scale", "Blue");
     screen.type("How it counts, and up to how much", "fine-01");
     await screen.press("Add");
     expect(screen.box("Name of another scale").value).toBe("");
+    await screen.press(/^Fine/);
     await screen.sure("Remove Fine", "Yes, remove it");
     await screen.again(null);
     expect(screen.changes().map(({ asked, body }) => [asked, body])).toEqual([
@@ -126,6 +138,7 @@ describe("the drawer", () => {
   it("says at once which scale cannot go, and keeps the hand where it was", async () => {
     const why = "Something was weighed on this scale. It stays.";
     const screen = await shown(drawer(), { "DELETE /api/drawer/scales/5": refusal({}, 409, why) });
+    await screen.press(/^Fine/);
     await screen.sure("Remove Fine", "Yes, remove it");
     expect(screen.wrong()).toEqual([why]);
     expect(screen.changes()).toHaveLength(1);
@@ -133,15 +146,55 @@ describe("the drawer", () => {
     expect(document.activeElement?.getAttribute("aria-label")).toBe("Remove Fine");
   });
 
+  it("goes along the rims by arrows, opens at the side, and comes back by Esc", async () => {
+    const screen = await shown();
+    const keys = (key: string) =>
+      act(() => void document.activeElement?.dispatchEvent(new KeyboardEvent("keydown", { key, bubbles: true })));
+    screen.button(/the cup-1/).focus();
+    keys("ArrowRight");
+    expect(document.activeElement?.textContent).toContain("the jug-2");
+    keys("ArrowLeft");
+    expect(document.activeElement?.textContent).toContain("the cup-1");
+    await screen.press(/the cup-1/);
+    expect(screen.button(/the cup-1/).getAttribute("aria-expanded")).toBe("true");
+    keys("Escape");
+    await settle();
+    expect(screen.place.querySelector(".hung-panel")).toBeNull();
+    expect(document.activeElement?.textContent).toContain("the cup-1");
+  });
+
+  it("lists with nothing open what no plan uses and what the sets hold, and leads there", async () => {
+    const mark = (text: string, worn: boolean) => ({ text, worn });
+    const screen = await shown(
+      drawer({
+        tools: [
+          tool("cup-1", { in_set: 1 }),
+          tool("jug-2", { kind: "liquid-measure", marks: [mark("1/2", true), mark("1", false)], retired: 1 }),
+          tool("spoon", { kind: "measuring-spoon" }),
+        ],
+      }),
+    );
+    expect(screen.all(".sheet-side h2")).toEqual(["Retired or worn", "In each station's set"]);
+    expect(screen.all(".sheet-side li")).toEqual([
+      "the jug-2 1 retired · cannot be read: 1/2",
+      "the cup-1 1 in each set",
+    ]);
+    await screen.press("the jug-2");
+    expect(screen.all(".hung-panel h2")).toEqual(["the jug-2"]);
+    await screen.press("1");
+    expect(bodies(screen)).toEqual([{ count: 2, place: null, worn: ["1/2", "1"] }]);
+  });
+
   it("speaks Spanish, numbers too", async () => {
     await speak("es");
     const screen = await shown();
-    expect(screen.all(".sheet-side li > span")[1]).toContain("0,1 g");
+    expect(screen.all(".hung-scales .hung-one")[1]).toContain("0,1 g");
   });
 
-  it("of an empty school has its scales' form and no tools", async () => {
+  it("of an empty school has a place for its first scale and no tools", async () => {
     const screen = await shown(drawer({ tools: [], scales: [], scale_kinds: [] }));
     expect(screen.all("h2")).toEqual(["Scales: 0 of 0 in order"]);
+    expect(screen.all(".hung-one")).toEqual(["+Add a scale"]);
     const away = await page(<DrawerScreen />, { "GET /api/drawer": () => json(500, { message: "Away." }) });
     expect(away.all("button")).toEqual(["Try again"]);
   });

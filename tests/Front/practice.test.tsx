@@ -398,7 +398,7 @@ describe("who is ready", () => {
         skills: [cell("tried", 1, 3), cell("returning"), cell("shown"), cell("open")],
       },
     ],
-    missed: [{ said: "Reads from above", times: 4 }],
+    missed: [{ said: "Reads from above", students: 2, times: 4 }],
     tasks: [
       {
         id: 5,
@@ -443,7 +443,7 @@ describe("who is ready", () => {
       ["Oonaready", "mastered", "mastered", "2 of 2", "20"],
       ["Mateus", "started1 of 3", "comes back another day", "1 of 2", "3"],
     ]);
-    expect(screen.text()).toContain("Reads from above 4 ×");
+    expect(screen.text()).toContain("Reads from above 2 students, 4 times");
   });
 
   it("is that of the class in question, and nobody's where there is none", async () => {

@@ -2595,7 +2595,7 @@ export interface components {
             /** @description that the lab asks for */
             skills: components["schemas"]["AimRow"][];
             students: components["schemas"]["StudentPractice"][];
-            missed: components["schemas"]["Missed"][];
+            missed: components["schemas"]["MistakeOfClass"][];
             tasks: components["schemas"]["ClassTask"][];
             due_on: string | null;
             all: components["schemas"]["AimRow"][];
@@ -3048,6 +3048,11 @@ export interface components {
         };
         Missed: {
             said: string;
+            times: number;
+        };
+        MistakeOfClass: {
+            said: string;
+            students: number;
             times: number;
         };
         MistakeRow: {

@@ -1,8 +1,14 @@
-import { useState } from "react";
+import { type KeyboardEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
-import DrawerScales from "./DrawerScales";
+import { useIsWide } from "../kit/useIsWide";
 import type { Drawer } from "./drawer";
-import ToolLine from "./ToolLine";
+import NewScale from "./NewScale";
+import OutOfUse from "./OutOfUse";
+import { alongTheRims } from "./rims";
+import ScaleOnRim from "./ScaleOnRim";
+import ScalePanel from "./ScalePanel";
+import ToolOnRim from "./ToolOnRim";
+import ToolPanel from "./ToolPanel";
 
 const KINDS = [
   "dry-cup",
@@ -15,12 +21,35 @@ const KINDS = [
   "novelty-scoop",
 ] as const;
 
-/** What the kitchen owns: tools by kind with how many and where, and its scales. */
+/**
+ * What the kitchen owns, hung from a rim a kind and to one scale, and its scales. One that is tapped opens at the side, or below its rim
+ * where there is no room.
+ */
 export default function DrawerPage({ drawer }: { drawer: Drawer }) {
   const { t } = useTranslation();
+  const isWide = useIsWide();
   const [all, setAll] = useState(false);
+  const [open, setOpen] = useState<string>();
+  const close = () => {
+    setOpen(undefined);
+    if (open !== undefined) document.getElementById(open)?.focus();
+  };
+  const keys = (event: KeyboardEvent<HTMLElement>) => {
+    if (event.key === "Escape" && open !== undefined) close();
+    else alongTheRims(event);
+  };
+  const place = (id: string) => ({ id, isOpen: id === open, tap: () => setOpen(id === open ? undefined : id) });
+  const tool = drawer.tools.find((one) => `tool-${one.id}` === open);
+  const scale = drawer.scales.find((one) => `scale-${one.id}` === open);
+  const panel = (
+    <>
+      {tool && <ToolPanel key={tool.id} tool={tool} close={close} />}
+      {scale && <ScalePanel key={scale.id} scale={scale} close={close} />}
+      {open === "scale-new" && <NewScale kinds={drawer.scale_kinds} close={close} />}
+    </>
+  );
   return (
-    <main className="sheet">
+    <main className="sheet drawer" onKeyDown={keys}>
       <div>
         <header className="sheet-head">
           <h1>{t("drawer.title")}</h1>
@@ -28,24 +57,56 @@ export default function DrawerPage({ drawer }: { drawer: Drawer }) {
             {t(all ? "drawer.owned" : "drawer.all")}
           </button>
         </header>
-        {KINDS.map((kind) => {
-          const tools = drawer.tools.filter((tool) => tool.kind === kind && (all || tool.count > 0));
-          if (tools.length === 0) return null;
-          return (
-            <section key={kind} className="pb-7">
-              <h2 className="h2rim">{t(`toolKind.${kind}`)}</h2>
-              {kind === "novelty-scoop" && <p className="note">{t("drawer.notFit")}</p>}
-              <ul className="drawer-list">
-                {tools.map((tool) => (
-                  <ToolLine key={tool.id} tool={tool} />
-                ))}
-              </ul>
-            </section>
-          );
-        })}
+        <div className="rims">
+          {KINDS.map((kind) => {
+            const tools = drawer.tools.filter((one) => one.kind === kind && (all || one.count > 0));
+            if (tools.length === 0) return null;
+            return (
+              <section key={kind} className="rim-of">
+                <h2>{t(`toolKind.${kind}`)}</h2>
+                <ul className="hung">
+                  {tools.map((one) => (
+                    <ToolOnRim key={one.id} tool={one} {...place(`tool-${one.id}`)} />
+                  ))}
+                </ul>
+                {kind === "novelty-scoop" && <p className="soft">{t("drawer.notFit")}</p>}
+                {!isWide && tools.some((one) => one === tool) && panel}
+              </section>
+            );
+          })}
+          <section className="rim-of is-wide">
+            <h2>
+              {t("drawer.scalesInOrder", {
+                count: drawer.scales.filter((one) => !one.out_of_order).length,
+                all: drawer.scales.length,
+              })}
+            </h2>
+            <ul className="hung hung-scales">
+              {drawer.scales.map((one) => (
+                <ScaleOnRim key={one.id} scale={one} {...place(`scale-${one.id}`)} />
+              ))}
+              <li>
+                <button
+                  type="button"
+                  className="hung-one is-none"
+                  id="scale-new"
+                  aria-expanded={open === "scale-new"}
+                  onClick={place("scale-new").tap}
+                >
+                  <b className="hung-more" aria-hidden="true">
+                    +
+                  </b>
+                  <b>{t("drawer.newScale")}</b>
+                </button>
+              </li>
+            </ul>
+            {!isWide && open?.startsWith("scale-") && panel}
+          </section>
+        </div>
       </div>
       <aside className="sheet-side">
-        <DrawerScales drawer={drawer} />
+        {isWide && panel}
+        {open === undefined && <OutOfUse tools={drawer.tools} open={setOpen} />}
       </aside>
     </main>
   );

@@ -2,6 +2,8 @@ import type { Schemas } from "../api/client";
 import { useRefresh } from "../api/query";
 
 export type Drawer = Schemas["DrawerPage"];
+export type Tool = Drawer["tools"][number];
+export type Scale = Drawer["scales"][number];
 
 /** After a change to the drawer. */
 export function useDrawerRefresh() {

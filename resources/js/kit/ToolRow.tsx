@@ -55,7 +55,7 @@ function spoon(fill: Fill, k: number): Drawn {
   const over = Math.max(0, (fill.nominal.length * 9.5 - w - handle) / 2);
   return {
     width: w + handle + over,
-    depth: d + 30,
+    depth: fill.nominal === "" ? d : d + 30,
     before: over,
     element: (
       <>
@@ -151,7 +151,7 @@ function ringed(fill: Fill, k: number): Drawn {
   const w = width - 2.2 * k;
   return {
     width,
-    depth: depth + 30,
+    depth: fill.nominal === "" ? depth : depth + 30,
     before,
     element: (
       <>
@@ -178,8 +178,17 @@ const draw = (fill: Fill, k: number): Drawn => {
 /** px after which a row is full, at k = 14 and under: what does not fit hangs from the next rim, so lettering stays as large. */
 const ROW = 460;
 
+type Props = {
+  fills: Fill[];
+  label: string;
+  /** px a cm */
+  k?: number;
+  /** from a rim that is there already */
+  isHung?: boolean;
+};
+
 /** Tools in section, hung from a rim at one scale (k px a cm): a cup for each fill, so what is drawn is what is done. Without a label it is an ornament of words beside it. */
-export default function ToolRow({ fills, label, k = 14 }: { fills: Fill[]; label: string; k?: number }) {
+export default function ToolRow({ fills, label, k = 14, isHung = false }: Props) {
   const each = fills.flatMap((fill) => Array.from({ length: Math.min(fill.count, 8) }, () => fill));
   const rims = [{ y: 0, x: 6, depth: 0 }];
   const hung = each.map((fill, i) => {
@@ -199,7 +208,7 @@ export default function ToolRow({ fills, label, k = 14 }: { fills: Fill[]; label
       </g>
     );
   });
-  const width = Math.max(200, ...rims.map((rim) => rim.x));
+  const width = Math.max(isHung ? 0 : 200, ...rims.map((rim) => rim.x));
   const height = Math.max(...rims.map((rim) => rim.y + rim.depth)) + 10;
   return (
     // biome-ignore lint/a11y/noSvgWithoutTitle: named by its label, or hidden beside words that name it
@@ -210,7 +219,7 @@ export default function ToolRow({ fills, label, k = 14 }: { fills: Fill[]; label
       fill="none"
       {...(label === "" ? { "aria-hidden": true } : { role: "img", "aria-label": label })}
     >
-      {rims.map((rim) => (
+      {(isHung ? [] : rims).map((rim) => (
         <path key={rim.y} d={`M0 ${rim.y}H${width}`} stroke="currentColor" strokeWidth={3} />
       ))}
       {hung}

@@ -112,7 +112,10 @@ export default function Ready() {
             <ol>
               {data.missed.map((one) => (
                 <li key={one.said} className="note">
-                  {one.said} <span className="soft num">{t("ready.times", { count: one.times })}</span>
+                  {one.said}{" "}
+                  <span className="soft block">
+                    {t("ready.missedBy", { count: one.students })}, {t("ready.missedTimes", { count: one.times })}
+                  </span>
                 </li>
               ))}
             </ol>

@@ -14,7 +14,7 @@ final readonly class ClassPracticePage extends View
     /**
      * @param  list<AimRow>  $skills  that the lab asks for
      * @param  list<StudentPractice>  $students
-     * @param  list<Missed>  $missed
+     * @param  list<MistakeOfClass>  $missed
      * @param  list<ClassTask>  $tasks
      * @param  list<AimRow>  $all
      */
@@ -40,10 +40,7 @@ final readonly class ClassPracticePage extends View
             students: array_map(
                 static fn (array $one): StudentPractice => StudentPractice::of($one, $practice->needed), $practice->students,
             ),
-            missed: array_map(
-                static fn (string $id, int $times): Missed => Missed::of($id, $times), array_keys($practice->missed),
-                $practice->missed,
-            ),
+            missed: array_map(MistakeOfClass::of(...), $practice->missed),
             tasks: array_map(ClassTask::of(...), $practice->tasks),
             due_on: $practice->lab?->planned_for->toDateString(),
             all: array_map(AimRow::of(...), Aim::all()),
