@@ -19,6 +19,12 @@ final readonly class HandlingFactor
     {
     }
 
+    /** What a level US cup weighs when it is handled so (g); null where the food is not measured by the cup. */
+    public function ofCup(Ingredient $ingredient): ?BigDecimal
+    {
+        return $ingredient->gramsPerUsCup?->multipliedBy($this->mean);
+    }
+
     /** @return array{mean: string, sd: float, advisable: string, why: string} to be stored */
     public function toArray(): array
     {

@@ -209,7 +209,7 @@ const entry = (id: string, more: Partial<Entry> = {}): Entry => ({
   reference_grams: 125,
   per: "cup",
   per_tsp: 2.6,
-  handlings: [{ name: "dipped", factor: 1.12, advisable: "no" }],
+  handlings: [{ name: "dipped", factor: 1.12, grams: 140, advisable: "no" }],
   allergens: ["wheat"],
   source: "Weighed for Hovik",
   confidence: "high",
@@ -257,7 +257,7 @@ describe("the pantry", () => {
       "Contains wheat. Warn the whole class.",
       "strong flour",
     ]);
-    expect(screen.all(".sheet-side tbody tr")).toEqual(["dipped× 1.12a mistake"]);
+    expect(screen.all(".handling")).toEqual(["dippeda mistake140 g"]);
     expect(screen.button("Bread flour").getAttribute("aria-expanded")).toBe("true");
     await screen.press("Bread flour");
     expect(screen.button("Bread flour").getAttribute("aria-expanded")).toBe("false");

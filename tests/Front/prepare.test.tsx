@@ -216,7 +216,7 @@ describe("what lines leave open", () => {
       questions: [{ id: "salt-crystal", text: "Which salt?", must: false, kind: true }],
     });
     const screen = await page(<Settle sheet={sheet({ lines: [salt, strange], open: 1 })} />);
-    expect(screen.all("h4")).toEqual(["a handful of joy", "2 tsp salt"]);
+    expect(screen.all("h4")).toEqual(["1a handful of joy", "22 tsp salt"]);
     expect(screen.all("h3")).toEqual(["Check these"]);
     await screen.press("Leave it out");
     expect(screen.changes()[0]).toMatchObject({ asked: "PUT /api/recipes/5/lines/01C", body: { as: "left-out" } });
@@ -496,13 +496,20 @@ describe("mending a line", () => {
 });
 
 describe("a line of a recipe", () => {
-  const row = (one: SheetLine, hasFlour = true, mend = vi.fn()) => (
+  const row = (one: SheetLine, hasFlour = true, mend = vi.fn(), number = 0) => (
     <table>
       <tbody>
-        <RecipeLineRow recipe={5} line={one} hasFlour={hasFlour} mending={false} mend={mend} />
+        <RecipeLineRow recipe={5} line={one} number={number} hasFlour={hasFlour} mending={false} mend={mend} />
       </tbody>
     </table>
   );
+
+  it("has the number of its question, which leads there", async () => {
+    const screen = await page(row(line(), true, undefined, 2));
+    expect(screen.all("a.ask-no")).toEqual(["2"]);
+    expect(screen.place.querySelector("a.ask-no")?.getAttribute("href")).toBe(`#settle-${line().id}`);
+    expect((await page(row(line()))).all("a.ask-no")).toEqual([]);
+  });
 
   it("stands as written, as read, and at this size", async () => {
     const screen = await page(row(line()));

@@ -2802,6 +2802,8 @@ export interface components {
         HandlingRow: {
             name: string;
             factor: number;
+            /** @description of a US cup handled so */
+            grams: number | null;
             advisable: string;
         };
         Heir: {

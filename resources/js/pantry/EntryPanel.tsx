@@ -6,6 +6,7 @@ import FieldProblem from "../kit/FieldProblem";
 import { shown } from "../kit/numbers";
 import SendButton from "../kit/SendButton";
 import { useKeptText } from "../kit/useKeptText";
+import HandlingLine from "./HandlingLine";
 import NearestMeasure from "./NearestMeasure";
 import { type Entry, weight } from "./weight";
 
@@ -31,6 +32,12 @@ export default function EntryPanel({ entry }: { entry: Entry }) {
     <>
       <section>
         <h2 className="h2rim">{entry.name}</h2>
+        <p className="entry-weight num">
+          <b>{weight(entry.grams, i18n.language)} g</b> {t(`pantry.${entry.per}`)}
+          <span className="soft block">
+            {entry.own ? t("pantry.own") : `${entry.source}, ${t(`pantry.confidence.${entry.confidence}`)}`}
+          </span>
+        </p>
         {entry.own && (
           <p className="note">
             <b>{entry.own.reason}</b>
@@ -51,19 +58,11 @@ export default function EntryPanel({ entry }: { entry: Entry }) {
       {entry.handlings.length > 0 && (
         <section>
           <h2 className="h2rim">{t("pantry.handlings")}</h2>
-          <table className="supplies">
-            <tbody>
-              {entry.handlings.map((handling) => (
-                <tr key={handling.name}>
-                  <th scope="row" className="font-normal">
-                    {handling.name}
-                  </th>
-                  <td className="num">× {shown(handling.factor, 2, i18n.language)}</td>
-                  <td className="soft">{t(`pantry.advisable.${handling.advisable}`)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <ul>
+            {entry.handlings.map((handling) => (
+              <HandlingLine key={handling.name} handling={handling} />
+            ))}
+          </ul>
         </section>
       )}
       {entry.per === "cup" && <NearestMeasure ingredient={entry.id} />}

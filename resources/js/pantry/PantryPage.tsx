@@ -28,11 +28,14 @@ export default function PantryPage({ entries }: { entries: Entry[] }) {
             value={sought}
             onChange={(event) => setSought(event.target.value)}
           />
-          {chosen && (
-            <button type="button" className="btn btn-outline" onClick={() => setOpen(undefined)}>
-              {t("pantry.addFood")}
-            </button>
-          )}
+          <button
+            type="button"
+            className="btn btn-outline"
+            aria-pressed={chosen === undefined}
+            onClick={() => setOpen(undefined)}
+          >
+            {t("pantry.addFood")}
+          </button>
         </header>
         <table className="plan-t">
           <thead>
@@ -59,7 +62,7 @@ export default function PantryPage({ entries }: { entries: Entry[] }) {
                 <td>
                   <TechniqueLink family={entry.family}>{t(`family.${entry.family}`)}</TechniqueLink>
                 </td>
-                <td className="num">
+                <td className="num whitespace-nowrap">
                   <b>{weight(entry.grams, i18n.language)} g</b> <span className="soft">{t(`pantry.${entry.per}`)}</span>
                 </td>
                 <td>

@@ -7,10 +7,19 @@ import Mend from "./Mend";
 import type { SheetLine } from "./recipe";
 import WrittenLine from "./WrittenLine";
 
-type RowProps = { recipe: number; line: SheetLine; hasFlour: boolean; mending: boolean; mend: (open: boolean) => void };
+type RowProps = {
+  recipe: number;
+  line: SheetLine;
+  /** of its question at the side; 0: nothing is asked of it */
+  number: number;
+
+  hasFlour: boolean;
+  mending: boolean;
+  mend: (open: boolean) => void;
+};
 
 /** A line as written, as read, and at this size. */
-export default function RecipeLineRow({ recipe, line, hasFlour, mending, mend }: RowProps) {
+export default function RecipeLineRow({ recipe, line, number, hasFlour, mending, mend }: RowProps) {
   const opener = useFocusKept<HTMLButtonElement>(mending ? 1 : 0);
   const { t, i18n } = useTranslation();
   const { scaled } = line;
@@ -78,6 +87,15 @@ export default function RecipeLineRow({ recipe, line, hasFlour, mending, mend }:
           <td className="num">{scaled?.bakers_pct != null && `${shown(scaled.bakers_pct, 0, i18n.language)}%`}</td>
         )}
         <td className="text-right">
+          {number > 0 && (
+            <a
+              className="ask-no num"
+              href={`#settle-${line.id}`}
+              aria-label={t("recipe.toQuestion", { text: line.text })}
+            >
+              {number}
+            </a>
+          )}
           <button
             ref={opener}
             type="button"

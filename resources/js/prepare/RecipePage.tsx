@@ -6,7 +6,7 @@ import MakeLab from "./MakeLab";
 import Portion from "./Portion";
 import RecipeLineRow from "./RecipeLineRow";
 import RecipeNotes from "./RecipeNotes";
-import type { Sheet, Wanted } from "./recipe";
+import { asking, type Sheet, type Wanted } from "./recipe";
 import Scaler from "./Scaler";
 import Settle from "./Settle";
 import UndoHeading from "./UndoHeading";
@@ -29,6 +29,7 @@ export default function RecipePage({ sheet, wanted, want, isWorking, problem }: 
   const keys = (event: KeyboardEvent) => {
     if (event.key === "Escape") setMending(undefined);
   };
+  const { numberOf } = asking(sheet);
   if (changing) return <ChangeRecipe sheet={sheet} done={() => setChanging(false)} />;
   return (
     <main className="sheet" onKeyDown={keys}>
@@ -77,6 +78,7 @@ export default function RecipePage({ sheet, wanted, want, isWorking, problem }: 
                   key={line.id}
                   recipe={sheet.id}
                   line={line}
+                  number={numberOf(line)}
                   hasFlour={hasFlour}
                   mending={mending === line.id}
                   mend={(open) => setMending(open ? line.id : undefined)}
@@ -89,10 +91,10 @@ export default function RecipePage({ sheet, wanted, want, isWorking, problem }: 
       </div>
       <aside className="sheet-side">
         <Settle sheet={sheet} />
-        <WhoseCups sheet={sheet} />
+        <MakeLab sheet={sheet} />
         <RecipeNotes title={t("recipe.findings")} sentences={sheet.findings} />
         <RecipeNotes title={t("recipe.cautions")} sentences={sheet.cautions} />
-        <MakeLab sheet={sheet} />
+        <WhoseCups sheet={sheet} />
         <Portion section={sheet.section.id} />
         <section>
           <h2 className="h2rim">{t("recipe.versions")}</h2>

@@ -67,7 +67,14 @@ export default function Scaler({ sheet, wanted, want, isWorking, problem }: Prop
         </button>
       </form>
       {chosen && (
-        <details className="use-up">
+        <details
+          className="use-up"
+          onKeyDown={(event) => {
+            if (event.key !== "Escape") return;
+            event.currentTarget.open = false;
+            event.currentTarget.querySelector("summary")?.focus();
+          }}
+        >
           <summary>{t("recipe.useUp")}</summary>
           <form onSubmit={spend} noValidate>
             <label className="field">

@@ -6,7 +6,7 @@ import { shown } from "../kit/numbers";
 import { type Answer, type SheetLine, useSettle } from "./recipe";
 
 /** What one line leaves open, with answers to tap. */
-export default function SettleQuestion({ recipe, line }: { recipe: number; line: SheetLine }) {
+export default function SettleQuestion({ recipe, line, number }: { recipe: number; line: SheetLine; number: number }) {
   const { t, i18n } = useTranslation();
   const settling = useSettle(recipe);
   const [always, setAlways] = useState(false);
@@ -16,8 +16,11 @@ export default function SettleQuestion({ recipe, line }: { recipe: number; line:
   const settle = (as: Partial<Answer>) =>
     settling.settle(line.id, { ...as, as: "settled", ...(always ? { always } : {}) });
   return (
-    <div className={`settle ${line.open ? "open" : ""}`} data-settle>
+    <div className={`settle ${line.open ? "open" : ""}`} data-settle id={`settle-${line.id}`}>
       <h4 className="running">
+        <span className="ask-no num" aria-hidden="true">
+          {number}
+        </span>
         <KitchenFraction>{line.text}</KitchenFraction>
       </h4>
       {line.questions.map((question) => (

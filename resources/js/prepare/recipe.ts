@@ -7,6 +7,17 @@ export type SheetLine = Schemas["RecipePageLine"];
 /** How much of a recipe: a factor, or what is to be used up; read for a class. */
 export type Wanted = { section?: number; factor?: string; use_up_line?: string; use_up_g?: string };
 
+/** The lines that something is asked of: those nobody could read, several of them asked together; those that must be settled, and may. */
+export function asking(sheet: Sheet) {
+  const all = sheet.lines.filter((line) => line.questions.length > 0 || line.own_grams?.asks);
+  const unread = all.filter((line) => line.status === "unread");
+  const together = unread.length > 1 ? unread : [];
+  const must = all.filter((line) => line.open && !together.includes(line));
+  const may = all.filter((line) => !line.open);
+  const numbered = [...must, ...may];
+  return { all, together, must, may, numberOf: (line: SheetLine) => numbered.indexOf(line) + 1 };
+}
+
 export const useSheet = (recipe: number, wanted: Wanted, enabled: boolean) =>
   $api.useQuery(
     "get",

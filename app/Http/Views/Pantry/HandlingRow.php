@@ -13,9 +13,11 @@ use Hovik\Core\Words\Phrase;
 
 final readonly class HandlingRow extends View
 {
+    /** @param  float|null  $grams  of a US cup handled so */
     public function __construct(
         public string $name,
         public float $factor,
+        public ?float $grams,
         public string $advisable,
     ) {
     }
@@ -27,7 +29,8 @@ final readonly class HandlingRow extends View
         foreach (Handling::cases() as $handling) {
             $factor = $pantry->handlingFactor($ingredient, $handling);
             if ($factor !== null) {
-                $rows[] = new self(Said::phrase(Phrase::of("handling.$handling->value")), $factor->mean->toFloat(), $factor->advisable);
+                $rows[] = new self(Said::phrase(Phrase::of("handling.$handling->value")), $factor->mean->toFloat(),
+                    $factor->ofCup($ingredient)?->toFloat(), $factor->advisable);
             }
         }
 
