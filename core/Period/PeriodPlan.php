@@ -40,6 +40,26 @@ final readonly class PeriodPlan
         return (int) floor($this->spareS() / Fixed::A_MINUTE_S);
     }
 
+    /** s that a filled tool waits for its scale, or a station for its check, before this begins; 0 before anything else. */
+    public function waitedS(PlannedTask $task): int
+    {
+        $since = array_filter($this->timeline, static fn (PlannedTask $one): bool => $one->station === $task->station && match ($task->what) {
+            'weigh' => $one->what === 'measure' && $one->line === $task->line,
+            'check' => $one->line !== null,
+            default => false,
+        });
+
+        return $since === [] ? 0 : $task->startS - max(array_map(static fn (PlannedTask $one): int => $one->endS, $since));
+    }
+
+    /** s that the one who waits longest for a resource waits. */
+    public function longestWaitS(string $resource): int
+    {
+        $served = array_filter($this->timeline, static fn (PlannedTask $task): bool => in_array($resource, $task->resources, true));
+
+        return max([0, ...array_map($this->waitedS(...), array_values($served))]);
+    }
+
     /**
      * What a station does at a moment: what it is at, or what comes next.
      *

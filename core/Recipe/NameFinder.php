@@ -165,7 +165,7 @@ final class NameFinder
             for ($from = count($words) - $length; $from >= 0; $from--) {
                 $name = implode(' ', array_slice($words, $from, $length));
                 $letters = strlen($name);
-                $allowed = min($least - 1, $letters >= 9 ? 2 : ($letters >= 5 ? 1 : 0));
+                $allowed = min($least - 1, self::forgiven($letters));
                 if ($allowed < 1) {
                     continue;
                 }
@@ -200,12 +200,18 @@ final class NameFinder
         return $this->byWords;
     }
 
+    /** How many letters may be off in so many: a short word that is one off is another word. */
+    private static function forgiven(int $letters): int
+    {
+        return $letters >= 9 ? 2 : ($letters >= 5 ? 1 : 0);
+    }
+
     /** A long name forgives no more in each of its words than the word itself: 'ripe pear' is no 'ripe peach'. */
     private static function isWordByWord(string $known, string $name): bool
     {
         foreach (array_map(null, explode(' ', $known), explode(' ', $name)) as [$one, $other]) {
             $letters = min(strlen((string) $one), strlen((string) $other));
-            if (levenshtein((string) $one, (string) $other) > ($letters >= 9 ? 2 : ($letters >= 5 ? 1 : 0))) {
+            if (levenshtein((string) $one, (string) $other) > self::forgiven($letters)) {
                 return false;
             }
         }

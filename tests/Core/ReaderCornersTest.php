@@ -10,6 +10,7 @@ use Hovik\Core\Quantity\KitchenNotation;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Recipe\Directions\DirectionStep;
 use Hovik\Core\Recipe\Factor;
+use Hovik\Core\Recipe\Flag;
 use Hovik\Core\Recipe\FoodMentions;
 use Hovik\Core\Recipe\Line\LanguagePack;
 use Hovik\Core\Recipe\LineMatching;
@@ -21,6 +22,7 @@ use Hovik\Core\Recipe\ReadAmount;
 use Hovik\Core\Recipe\RecipeLine;
 use Hovik\Core\Recipe\RecipeReader;
 use Hovik\Core\Recipe\SettledLine;
+use Hovik\Core\Recipe\Token;
 
 /* Corners of the reader: numbers, signs before an amount, packages, slips of the hand, what is said of a food before and after it. */
 
@@ -487,3 +489,32 @@ it('takes what begins with a verb for a step and what begins with a number for a
     $read = (new RecipeReader(Pantry::reference()))->read("Dough\n2 cups flour\nMix the flour with care.\n1 tsp salt\nBake until golden.");
     expect(count($read->lines))->toBeGreaterThanOrEqual(1)->and(implode(' ', $read->directions))->toContain('Mix the flour with care.');
 });
+
+it('forgives one letter in five and two in nine, never in a short word', function (string $written, ?string $food) {
+    $finder = new NameFinder(Pantry::reference(), LanguagePack::english());
+    expect($finder->findAlike(Token::split($written))?->ingredient)->toBe($food);
+})->with([
+    ['margerina', 'margarine'], ['margarin', 'margarine'], ['buttermlik', 'buttermilk'], ['butermilc', 'buttermilk'],
+    ['cinnamin', 'cinnamon'], ['honet', 'honey'], ['honeyy', 'honey'], ['rice flout', 'rice-flour'], ['browm sugar', 'light-brown-sugar'],
+    ['cinnemin', null], ['cinnaomn', null], ['margarni', null], ['honye', null], ['hony', null], ['hone', null], ['salr', null],
+    ['whole milkk', null], ['ripe peac', null],
+]);
+
+it('takes three digits behind a sign for thousands of grams and milliliters, and asks where they may be parts', function (
+    string $line, string $amount, bool $asks,
+) {
+    $read = (new LineReader(Pantry::reference()))->read($line);
+    expect(KitchenNotation::write($read->amounts[0]->min).' '.$read->amounts[0]->unit?->value)->toBe($amount)
+        ->and(in_array(Flag::AmbiguousNumber, $read->flags, true))->toBe($asks);
+})->with([
+    ['2.000 ml milk', '2000 ml', false], ['2,000 g flour', '2000 g', false], ['1.500 ml milk', '1500 ml', true], ['1,500 g flour', '1500 g', true],
+    ['1.500 kg flour', '1 1/2 kg', true], ['2.000 kg flour', '2 kg', true], ['2.000 mg saffron', '2000 mg', false],
+]);
+
+it('takes the sign before a percentage for no part of the name', function (string $line) {
+    $read = (new LineReader(Pantry::reference()))->read($line);
+    expect([$read->ingredient?->id, (string) $read->percent])->toBe(['table-salt', '2'])
+        ->and(array_map(static fn (Piece $piece): string => trim($piece->text), array_values(array_filter(
+            $read->pieces, static fn (Piece $piece): bool => ! in_array($piece->part, [Part::Filler, Part::Amount], true),
+        ))))->toBe(['Salt']);
+})->with(['Salt - 2%', 'Salt – 2%', 'Salt — 2%', 'Salt, 2%', 'Salt: 2%', 'Salt = 2%', 'Salt . 2%', 'Salt -: 2%']);

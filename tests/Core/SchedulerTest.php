@@ -162,6 +162,26 @@ it('says whether it fits, by how much, and what everybody does now', function ()
     expect(Scheduler::plan(Period::of(10, 1, 2, $lines, ['scale' => 1], $fixed))->fits())->toBeFalse();
 });
 
+it('knows how long each waits for a scale and for the teacher, and who waits longest', function () {
+    $line = static fn (string $id): PeriodLine => new PeriodLine($id, Family::FinePowder, [], ['scale'], 90, 30);
+    $plan = Scheduler::plan(Period::of(47, 3, 2, [$line('flour'), $line('oats')], ['scale' => 1], [Fixed::Check->value => 60]));
+    $waited = [];
+    foreach ($plan->timeline as $task) {
+        $waited[$task->what][] = $plan->waitedS($task);
+    }
+    // Six cups are full at once and weighed one after the other.
+    expect($waited['measure'])->toBe([0, 0, 0, 0, 0, 0])->and($waited['weigh'])->toBe([0, 30, 60, 90, 120, 150])
+        ->and($plan->longestWaitS('scale'))->toBe(150)->and(min($waited['check']))->toBeGreaterThanOrEqual(0)
+        ->and($plan->longestWaitS(Period::TEACHER))->toBe(max($waited['check']))
+        ->and($plan->longestWaitS('nothing'))->toBe(0);
+    foreach (range(1, 8) as $seed) {
+        $chance = Scheduler::plan(ChancePeriod::of($seed));
+        foreach ($chance->timeline as $task) {
+            expect($chance->waitedS($task))->toBeGreaterThanOrEqual(0);
+        }
+    }
+});
+
 it('gives the same plan for the same lab', function () {
     expect(Scheduler::plan(ChancePeriod::of(9))->timeline)->toEqual(Scheduler::plan(ChancePeriod::of(9))->timeline);
 })->group('slow');

@@ -630,6 +630,15 @@ describe("the board's own page", () => {
 });
 
 describe("a period", () => {
+  const task = (station: number | null, what: string, name: string, start_s: number, end_s: number) => ({
+    station,
+    what,
+    name,
+    start_s,
+    end_s,
+    waited_s: 0,
+    shared: [] as string[],
+  });
   const part: Part = {
     end_s: 2460,
     fits: true,
@@ -637,12 +646,13 @@ describe("a period", () => {
     bottleneck: "the fine scale",
     saves: [{ name: "fine scale", minutes: 3, said: "One more fine scale saves 3 minutes." }],
     timeline: [
-      { station: null, what: "talk", name: "Talk", start_s: 0, end_s: 240 },
-      { station: 0, what: "measure", name: "Flour", start_s: 240, end_s: 400 },
-      { station: 0, what: "weigh", name: "Flour", start_s: 300, end_s: 420 },
-      { station: 0, what: "measure", name: "Oats", start_s: 400, end_s: 500 },
-      { station: 1, what: "measure", name: "Salt", start_s: 240, end_s: 300 },
+      task(null, "talk", "Talk", 0, 240),
+      task(0, "measure", "Flour", 240, 400),
+      task(0, "measure", "Oats", 400, 500),
+      { ...task(0, "weigh", "Flour", 460, 490), waited_s: 60, shared: ["Fine"] },
+      task(1, "measure", "Salt", 240, 300),
     ],
+    waits: [{ name: "Fine", is_teacher: false, longest_s: 60 }],
   };
   const plan: Plan = {
     title: "Oat buns",
@@ -691,16 +701,28 @@ describe("a period", () => {
   it("draws each pair of hands in a row of its own, and what a pointer hears", async () => {
     const screen = await shown(plan);
     const rows = [...screen.place.querySelectorAll<HTMLElement>(".t-row")].map((row) =>
-      [...row.querySelectorAll<HTMLElement>(".bar")].map((bar) => `${bar.title} @${bar.style.top}`),
+      [...row.querySelectorAll<HTMLElement>(".t-wait, .bar")].map((bar) => `${bar.title} @${bar.style.top}`),
     );
     expect(rows).toEqual([
       ["Talk, minute 0 to 4 @0px"],
-      ["Flour, minute 4 to 6.7 @0px", "Flour, minute 5 to 7 @25px", "Oats, minute 6.7 to 8.3 @0px"],
+      [
+        "Flour waits 1 min @29px",
+        "Flour, minute 4 to 6.7 @0px",
+        "Oats, minute 6.7 to 8.3 @0px",
+        "Flour, minute 7.7 to 8.2 @29px",
+      ],
       ["Salt, minute 4 to 5 @0px"],
-      ["Flour, minute 5 to 7 @0px"], // and once more, at the scales
+      [],
     ]);
     const [first] = [...screen.place.querySelectorAll<HTMLElement>(".bar")];
-    expect([first?.style.left, first?.style.width]).toEqual(["0%", "8%"]);
+    expect([first?.style.left, Number.parseFloat(first?.style.width ?? "")]).toEqual(["0%", expect.closeTo(4.5, 0)]);
+  });
+
+  it("tells of what is shared who has it, who waits, and how long the longest does", async () => {
+    const screen = await shown(plan);
+    expect(screen.all(".is-shared h3")).toEqual(["Finelongest wait 1:00"]);
+    expect(screen.all(".is-shared .peg")).toEqual(["H"]);
+    expect(screen.place.querySelectorAll(".is-shared .peg-wait")).toHaveLength(1);
   });
 
   it("takes another length of a block, and shows the plan that comes of it", async () => {

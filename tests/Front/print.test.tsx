@@ -220,6 +220,8 @@ describe("the other pages", () => {
       name,
       start_s,
       end_s: start_s + 60,
+      waited_s: 0,
+      shared: [],
     });
     const screen = await printed("period", sheet, {
       "GET /api/labs/8/period": {
@@ -247,6 +249,7 @@ describe("the other pages", () => {
               task(0, "measure", "Salt", 120),
               task(1, "measure", "Salt", 0),
             ],
+            waits: [],
           },
         ],
       },

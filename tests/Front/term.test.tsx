@@ -1,7 +1,7 @@
 import { act } from "react";
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
 import { learn, speak, startWords } from "../../resources/js/i18n/i18n";
-import { codes, fitsIn } from "../../resources/js/period/period";
+import { axis, byClock, codes, fitsIn, type Part } from "../../resources/js/period/period";
 import PutAway from "../../resources/js/prepare/PutAway";
 import Calendar from "../../resources/js/school/Calendar";
 import Finder from "../../resources/js/search/Finder";
@@ -213,6 +213,36 @@ describe("words in a period's plan", () => {
     expect(given.get("Bread flour")).toBe("Br");
     expect(new Set(given.values()).size).toBe(given.size);
     expect(given.get("Ñame")).toBe("Ña");
+  });
+
+  it("stand on an axis that is wide while stations measure, ends where the period ends, and never goes back", () => {
+    const part = {
+      timeline: [
+        { what: "set-up", start_s: 0, end_s: 600 },
+        { what: "measure", start_s: 600, end_s: 900 },
+        { what: "check", start_s: 1200, end_s: 1500 },
+        { what: "clean-up", start_s: 2400, end_s: 2820 },
+      ],
+    } as unknown as Part;
+    const { at, named, strokes } = axis(part, 3000);
+    expect([at(0), at(3000)].map((one) => Math.round(one * 1e6) / 1e6)).toEqual([0, 1]);
+    expect(at(1500) - at(600)).toBeGreaterThan((900 / 3000) * 1.5);
+    expect(at(600)).toBeCloseTo(at(2100) - at(1500), 9); // before and after, one scale
+    const all = Array.from({ length: 51 }, (_, i) => at(60 * i));
+    expect(all).toEqual([...all].sort((a, b) => a - b));
+    expect(named).toEqual([0, 5, 10, 12, 14, 16, 18, 20, 22, 24, 30, 35, 40, 45, 50]);
+    expect(strokes.slice(0, 2)).toEqual([10, 11]);
+  });
+
+  it("stand on one scale where nothing is measured, or nothing else is done", () => {
+    const idle = axis({ timeline: [{ what: "clean-up", start_s: 0, end_s: 60 }] } as unknown as Part, 600);
+    expect(idle.at(300)).toBeCloseTo(0.5, 9);
+    const busy = axis({ timeline: [{ what: "measure", start_s: 0, end_s: 600 }] } as unknown as Part, 600);
+    expect([busy.at(0), busy.at(300), busy.at(600)]).toEqual([0, 0.5, 1]);
+  });
+
+  it("are told by the clock, past noon and midnight", () => {
+    expect([byClock("10:05", 12), byClock("11:59", 1), byClock("23:50", 15)]).toEqual(["10:17", "12:00", "0:05"]);
   });
 
   it("stand whole or not at all", () => {

@@ -3213,6 +3213,8 @@ export interface components {
             /** @description what one more of a scarce thing would save */
             saves: components["schemas"]["PeriodSaving"][];
             timeline: components["schemas"]["TimelineTask"][];
+            /** @description for what is shared, the teacher last */
+            waits: components["schemas"]["SharedWait"][];
         };
         PeriodSaving: {
             name: string;
@@ -3689,6 +3691,12 @@ export interface components {
             method: "stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light" | "loose-fill" | null;
             /** @description the recipe's own weight, where it is the one taken */
             g_per_us_cup: string | null;
+        };
+        /** @description A thing that stations share, and how long the one who waits longest waits for it. */
+        SharedWait: {
+            name: string;
+            is_teacher: boolean;
+            longest_s: number;
         };
         ShoppingLab: {
             id: number;
@@ -4174,6 +4182,10 @@ export interface components {
             name: string;
             start_s: number;
             end_s: number;
+            /** @description before it began: for a scale, for the teacher */
+            waited_s: number;
+            /** @description what it holds meanwhile */
+            shared: string[];
         };
         ToBuy: {
             name: string;

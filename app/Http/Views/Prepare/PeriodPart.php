@@ -19,6 +19,7 @@ final readonly class PeriodPart extends View
     /**
      * @param  list<PeriodSaving>  $saves  what one more of a scarce thing would save
      * @param  list<TimelineTask>  $timeline
+     * @param  list<SharedWait>  $waits  for what is shared, the teacher last
      */
     public function __construct(
         public int $end_s,
@@ -27,6 +28,7 @@ final readonly class PeriodPart extends View
         public ?string $bottleneck,
         public array $saves,
         public array $timeline,
+        public array $waits,
     ) {
     }
 
@@ -53,8 +55,10 @@ final readonly class PeriodPart extends View
             timeline: array_map(static fn (PlannedTask $task): TimelineTask => new TimelineTask(
                 $task->station, $task->what, $task->line === null
                     ? $say($task->what)
-                    : $period->lines[(int) $task->line], $task->startS, $task->endS,
+                    : $period->lines[(int) $task->line], $task->startS, $task->endS, $plan->waitedS($task),
+                array_map($name, $task->resources),
             ), $plan->timeline),
+            waits: SharedWait::all($plan, $name),
         );
     }
 }

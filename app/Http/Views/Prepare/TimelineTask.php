@@ -11,6 +11,8 @@ final readonly class TimelineTask extends View
     /**
      * @param  int|null  $station  place among the stations; null: all of them
      * @param  string  $what  measure, weigh, or a block
+     * @param  int  $waited_s  before it began: for a scale, for the teacher
+     * @param  list<string>  $shared  what it holds meanwhile
      */
     public function __construct(
         public ?int $station,
@@ -18,6 +20,8 @@ final readonly class TimelineTask extends View
         public string $name,
         public int $start_s,
         public int $end_s,
+        public int $waited_s,
+        public array $shared,
     ) {
     }
 }
