@@ -22,6 +22,7 @@ case $v in 20.19* | 20.[2-9][0-9]* | 2[1-9].* | [3-9][0-9].*) well "Node $v" ;; 
 for tool in mariadbd nginx php-fpm8.2 supervisord; do
   command -v "$tool" >/dev/null && well "$tool" || ill "$tool is missing" "$start installs it"
 done
+[ -f /usr/lib/nginx/modules/ngx_http_brotli_static_module.so ] && well "nginx has brotli" || ill "nginx has no brotli" "$start installs it"
 [ -f /usr/lib/nginx/modules/ngx_nchan_module.so ] && well "nginx has nchan" || ill "nginx has no nchan" "$start installs it"
 
 if [ ! -d "$STATE/db" ]; then
