@@ -1,6 +1,6 @@
 import { Route, Routes } from "react-router";
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
-import { speak, startWords } from "../../resources/js/i18n/i18n";
+import { learn, speak, startWords } from "../../resources/js/i18n/i18n";
 import Join from "../../resources/js/join/Join";
 import StationSetUp from "../../resources/js/join/StationSetUp";
 import TeacherLayout from "../../resources/js/shell/TeacherLayout";
@@ -10,7 +10,10 @@ import Today from "../../resources/js/today/Today";
 import { page, refusal } from "./page";
 import { json } from "./render";
 
-beforeAll(startWords);
+beforeAll(async () => {
+  await startWords();
+  await learn("teacher");
+});
 beforeEach(async () => {
   document.documentElement.dataset.theme = "flour";
   await speak("en");
