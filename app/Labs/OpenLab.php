@@ -33,7 +33,7 @@ final class OpenLab
             if (! $section->stations()->exists()) {
                 throw new Refusal('refusal.no-stations');
             }
-            $today = $section->kitchen->school->today();
+            $today = $section->today();
             $section->forgetWhoWasAway($today);
             (new MakeUp)->endAll($section);
             $plan = LabPlan::now($lab);

@@ -30,7 +30,7 @@ final readonly class StationTurns
             }
         }
 
-        return new self($lab, $goesByName, $given, $lab->section->kitchen->school->today());
+        return new self($lab, $goesByName, $given, $lab->section->today());
     }
 
     /**

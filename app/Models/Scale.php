@@ -11,7 +11,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 
 /**
  * A scale a kitchen owns. Its type is in the catalogue; what its last check found is here.
@@ -45,15 +44,16 @@ final class Scale extends Model
         );
     }
 
-    /** Whether it was found right against a known weight today. */
-    public function isCheckedToday(): bool
+    /**
+     * Whether it was found right against a known weight on that day.
+     *
+     * @param  string  $day  by the school's calendar, `2026-11-28`
+     */
+    public function isCheckedOn(string $day): bool
     {
-        // Asked with every weigh-in: one trip to the database.
-        $last = DB::table('scale_checks')->join('scales', 'scales.id', '=', 'scale_checks.scale_id')
-            ->join('kitchens', 'kitchens.id', '=', 'scales.kitchen_id')->join('schools', 'schools.id', '=', 'kitchens.school_id')
-            ->where('scale_checks.scale_id', $this->id)->orderByDesc('scale_checks.id')->first(['passed', 'day', 'time_zone']);
+        $last = $this->checks()->latest('id')->toBase()->first(['passed', 'day']);
 
-        return $last !== null && $last->day === Carbon::now($last->time_zone)->toDateString() && (bool) $last->passed;
+        return $last !== null && $last->day === $day && (bool) $last->passed;
     }
 
     /** @return HasMany<ScaleCheck, $this> */

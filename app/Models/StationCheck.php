@@ -40,7 +40,7 @@ final class StationCheck extends Model
         if ($station->labNow() !== null || $kind !== Kind::SetUp) {
             return $station->labNow();
         }
-        $today = $section->kitchen->school->today();
+        $today = $section->today();
 
         return Lab::query()->where('section_id', $section->id)->where('state', LabState::Prepared)->where('archived_at', null)
             ->where('planned_for', $today)->oldest('id')->first();

@@ -47,7 +47,7 @@ final class RecordWeighing
             'scale_u_g' => $judgement->uncertaintyG,
             'judgement' => $judgement,
             'ticked' => $weighIn->ticked,
-            'scale_checked' => $scale->isCheckedToday(),
+            'scale_checked' => $scale->isCheckedOn($station->section->today()),
             'source' => $weighIn->source,
             'predicted' => $weighIn->predicted,
             'together' => $weighIn->together,
@@ -59,7 +59,8 @@ final class RecordWeighing
         ];
         for ($try = 1; $try <= self::TRIES; $try++) {
             /** @var Collection<int, Weighing> $earlier */
-            $earlier = $line->weighings()->where('station_id', $station->id)->get();
+            $earlier = $line->weighings()->where('station_id', $station->id)->select('weighings.*')
+                ->selectRaw(LabEvent::TAKEN_BACK.' AS is_taken_back')->get();
             $same = $earlier->firstWhere('id', $weighIn->id);
             if ($same !== null) {
                 return $this->asBefore($same, $student, $scale, $reading->grams);
@@ -86,7 +87,7 @@ final class RecordWeighing
     /** What was typed wrong, said so, and now stands for it. */
     private function takenBack(?Weighing $last): ?string
     {
-        return $last !== null && Weighing::query()->whereKey($last->id)->whereRaw(LabEvent::TAKEN_BACK)->exists() ? $last->id : null;
+        return $last?->getAttribute('is_taken_back') ? $last->id : null;
     }
 
     private function asBefore(Weighing $same, Student $student, Scale $scale, float $grams): Weighing

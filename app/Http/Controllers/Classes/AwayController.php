@@ -16,7 +16,7 @@ final class AwayController extends Controller
     /** A student is away today, or came after all. */
     public function update(AwayRequest $request, Section $section, Student $student): Response
     {
-        $today = $section->kitchen->school->today();
+        $today = $section->today();
         $section->forgetWhoWasAway($today);
         $student->update(['away_on' => $request->boolean('away') ? $today : null]);
         Live::tellSeats($section);

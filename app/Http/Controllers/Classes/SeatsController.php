@@ -22,7 +22,7 @@ final class SeatsController extends Controller
     /** Deal the seats out by chance, to be looked at: whoever is away today keeps theirs. */
     public function deal(DealRequest $request, Section $section): Dealt
     {
-        $today = $section->kitchen->school->today();
+        $today = $section->today();
         $here = $section->students->reject(static fn (Student $student): bool => $student->isAway($today));
         $stations = array_values($section->stations->modelKeys());
         if ($stations === []) {

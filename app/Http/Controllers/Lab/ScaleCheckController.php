@@ -27,7 +27,7 @@ final class ScaleCheckController extends Controller
             'nominal_g' => $nominalG,
             'reading_g' => $readingG,
             'passed' => $passed,
-            'day' => $lab->section->kitchen->school->today(),
+            'day' => $lab->section->today(),
         ]);
         Live::tell($lab, 'scale-checked');
 

@@ -96,6 +96,7 @@ final class WeighInRequest extends ApiRequest
     {
         $line = $this->line ?? self::refuse('line_id', 'refusal.no-such-line');
         [$station, $student] = $this->who();
+        $line->lab->setRelation('section', $station->section); // of the lab it may weigh in: read once for both
         if (! $line->lab->takes($station)) {
             throw new Refusal('refusal.lab-not-open');
         }

@@ -45,7 +45,7 @@ final readonly class SectionPage extends View
 
     public static function of(Section $section): self
     {
-        $today = $section->kitchen->school->today();
+        $today = $section->today();
 
         return new self(
             id: $section->id,

@@ -82,7 +82,7 @@ final readonly class BoardStation extends View
         $lines = LabWords::board($lab); // kept in memory: the lines themselves are large
 
         $turns = StationTurns::of($lab);
-        $today = $lab->section->kitchen->school->today();
+        $today = $lab->section->today();
         $stations = $only !== null ? self::fresh($only) : $lab->stations()
             ->with('students:id,station_id,name,roster_number,away_on')->get(['id', 'name', 'section_id', 'home_id', 'makes_up_lab_id']);
 
