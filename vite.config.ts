@@ -33,7 +33,7 @@ export default defineConfig({
               name: "libraries",
               test: /node_modules.(react|react-dom|scheduler|react-router|@tanstack|i18next|react-i18next|openapi-)/,
             },
-            { name: "shared", test: /resources.js.(kit|shell|api|i18n)/, minShareCount: 6 },
+            { name: "shared", test: /resources.js.(kit|shell|api|i18n)/, minShareCount: 2 },
           ],
         },
       },

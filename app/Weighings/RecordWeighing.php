@@ -15,6 +15,7 @@ use Hovik\Core\Weighing\Judge;
 use Hovik\Core\Weighing\ScaleReading;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
 
 /** Stores one weigh-in, once, however often a device sends it. */
 final class RecordWeighing
@@ -59,8 +60,8 @@ final class RecordWeighing
         ];
         for ($try = 1; $try <= self::TRIES; $try++) {
             /** @var Collection<int, Weighing> $earlier */
-            $earlier = $line->weighings()->where('station_id', $station->id)->select('weighings.*')
-                ->selectRaw(LabEvent::TAKEN_BACK.' AS is_taken_back')->get();
+            $earlier = $line->weighings()->where('station_id', $station->id)
+                ->get(['weighings.*', DB::raw(LabEvent::TAKEN_BACK.' AS is_taken_back')]);
             $same = $earlier->firstWhere('id', $weighIn->id);
             if ($same !== null) {
                 return $this->asBefore($same, $student, $scale, $reading->grams);
@@ -87,7 +88,7 @@ final class RecordWeighing
     /** What was typed wrong, said so, and now stands for it. */
     private function takenBack(?Weighing $last): ?string
     {
-        return $last?->getAttribute('is_taken_back') ? $last->id : null;
+        return $last !== null && (bool) $last->getAttribute('is_taken_back') ? $last->id : null;
     }
 
     private function asBefore(Weighing $same, Student $student, Scale $scale, float $grams): Weighing

@@ -41,7 +41,10 @@ final class Ask
     /** @return list<string> */
     public static function verbs(): array
     {
-        return ['read', 'scale', 'convert', 'plan', 'judge', 'diagnose', 'simulate', 'quiz', 'schedule'];
+        return [
+            'read', 'scale', 'convert', 'plan', 'judge', 'diagnose', 'simulate', 'quiz', 'schedule', 'own-standard', 'compare',
+            'check-volume', 'check-scale',
+        ];
     }
 
     /**
@@ -64,6 +67,10 @@ final class Ask
             'simulate' => Weighings::simulate($given),
             'quiz' => Practising::quiz($given),
             'schedule' => Scheduling::schedule($given),
+            'own-standard' => Standards::own($given),
+            'compare' => Standards::compare($given),
+            'check-volume' => Checks::volume($given),
+            'check-scale' => Checks::scale($given),
             default => throw InvalidInput::because('verb', Phrase::of('refusal.one-of', ['known' => implode(', ', self::verbs())])),
         };
     }

@@ -43,11 +43,14 @@ final readonly class PeriodPlan
     /** s that a filled tool waits for its scale, or a station for its check, before this begins; 0 before anything else. */
     public function waitedS(PlannedTask $task): int
     {
-        $since = array_filter($this->timeline, static fn (PlannedTask $one): bool => $one->station === $task->station && match ($task->what) {
+        $before = static fn (PlannedTask $one): bool => match ($task->what) {
             'weigh' => $one->what === 'measure' && $one->line === $task->line,
             'check' => $one->line !== null,
             default => false,
-        });
+        };
+        $since = array_filter(
+            $this->timeline, static fn (PlannedTask $one): bool => $one->station === $task->station && $before($one),
+        );
 
         return $since === [] ? 0 : $task->startS - max(array_map(static fn (PlannedTask $one): int => $one->endS, $since));
     }

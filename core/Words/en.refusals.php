@@ -199,4 +199,6 @@ return [
     'refusal.too-large' => 'That is more than can be sent at once.',
     'refusal.no-standing-weight' => 'That weight was still changing. Use the scale again.',
     'refusal.disk-full' => 'The disk of this machine is full. Nothing was saved. Tell whoever looks after it.',
+    'refusal.readings' => 'Weigh at least {least} of each.',
+    'refusal.techniques' => 'Compare from {least} to {most} ways.',
 ];

@@ -199,4 +199,6 @@ return [
     'refusal.too-large' => 'Es más de lo que se puede enviar de una vez.',
     'refusal.no-standing-weight' => 'Ese peso no está quieto. Lee la báscula otra vez.',
     'refusal.disk-full' => 'El disco de esta máquina está lleno. No se guardó nada. Avisa a quien la cuida.',
+    'refusal.readings' => 'Pesa al menos {least} de cada uno.',
+    'refusal.techniques' => 'Compara de {least} a {most} maneras.',
 ];

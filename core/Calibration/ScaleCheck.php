@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hovik\Core\Calibration;
+
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Statistics\Sample;
+use Hovik\Core\Words\Phrase;
+
+/**
+ * A scale against known weights: what it shows too much from empty to full, how well it repeats, and whether it minds where the weight
+ * stands (the craft's page, section 10).
+ */
+final readonly class ScaleCheck
+{
+    /** What is over, after the correction, and how far two readings of one weight may lie apart, in steps of the display. */
+    private const MOST_STEPS = 1.5;
+
+    /**
+     * @param  float  $worstG  the largest error as it stands
+     * @param  float  $biasG  what it shows too much when empty
+     * @param  float  $spanPct  and how much more for what lies on it, %
+     * @param  float  $restG  the largest error that is left when both are taken off
+     * @param  float|null  $repeatabilityG  standard deviation of one weight, put on again and again; null: not tried
+     * @param  float|null  $cornersG  half the difference among the places of the plate; null: not tried
+     */
+    private function __construct(
+        private float $worstG, public float $readabilityG, public float $biasG, public float $spanPct, public float $restG,
+        public ?float $repeatabilityG, public ?float $cornersG,
+    ) {
+    }
+
+    /**
+     * @param  list<array{nominal_g: float, reading_g: float}>  $weights  0 g for the empty plate
+     * @param  float  $readabilityG  the step of its last digit
+     * @param  list<float>  $repeatsG  the same weight each time
+     * @param  list<float>  $cornersG  the same weight in the middle and at the corners
+     *
+     * @throws InvalidInput naming the field
+     */
+    public static function of(array $weights, float $readabilityG, array $repeatsG = [], array $cornersG = []): self
+    {
+        if ($weights === []) {
+            throw InvalidInput::because('weights', Phrase::of('refusal.give', ['name' => 'weights']));
+        }
+        if (! is_finite($readabilityG) || $readabilityG <= 0) {
+            throw InvalidInput::because('readability_g', Phrase::of('refusal.above-zero'));
+        }
+        $nominal = Sample::of(array_column($weights, 'nominal_g'), 'weights');
+        $errors = array_map(static fn (array $one): float => $one['reading_g'] - $one['nominal_g'], $weights);
+        $mean = Sample::of($errors, 'weights')->mean();
+        // A line by least squares; with one weight alone it is taken for the same everywhere.
+        $slope = $nominal->squares() === 0.0 ? 0.0 : array_sum(array_map(
+            static fn (array $one, float $error): float => ($one['nominal_g'] - $nominal->mean()) * ($error - $mean), $weights, $errors,
+        )) / $nominal->squares();
+        $bias = $mean - $slope * $nominal->mean();
+        $rest = array_map(
+            static fn (array $one, float $error): float => abs($error - $bias - $slope * $one['nominal_g']), $weights, $errors,
+        );
+
+        return new self(
+            max(array_map(abs(...), $errors)), $readabilityG, $bias, 100 * $slope, max($rest),
+            count($repeatsG) < 2 ? null : Sample::of($repeatsG, 'repeats_g')->sd(),
+            count($cornersG) < 2 ? null : (max($cornersG) - min($cornersG)) / 2,
+        );
+    }
+
+    /** g to be taken off what it shows. */
+    public function correctionG(float $readingG): float
+    {
+        return ($this->biasG + $this->spanPct / 100 * $readingG) / (1 + $this->spanPct / 100);
+    }
+
+    /** Standard uncertainty of a corrected reading, g, beside the step of its display: repeats, places, and what the line leaves over. */
+    public function uncertaintyG(): float
+    {
+        return sqrt(($this->repeatabilityG ?? 0.0) ** 2 + ($this->cornersG ?? 0.0) ** 2 / 3 + $this->restG ** 2 / 3);
+    }
+
+    public function verdict(): ScaleVerdict
+    {
+        $most = self::MOST_STEPS * $this->readabilityG;
+
+        return match (true) {
+            max($this->restG, 2 * ($this->repeatabilityG ?? 0.0), $this->cornersG ?? 0.0) > $most => ScaleVerdict::NotLevel,
+            $this->worstG > $this->readabilityG => ScaleVerdict::LevelWithCorrection,
+            default => ScaleVerdict::Level,
+        };
+    }
+}
