@@ -43,7 +43,7 @@ final class Ask
     {
         return [
             'read', 'scale', 'convert', 'plan', 'judge', 'diagnose', 'simulate', 'quiz', 'schedule', 'own-standard', 'compare',
-            'check-volume', 'check-scale',
+            'check-volume', 'check-scale', 'components',
         ];
     }
 
@@ -71,6 +71,7 @@ final class Ask
             'compare' => Standards::compare($given),
             'check-volume' => Checks::volume($given),
             'check-scale' => Checks::scale($given),
+            'components' => Components::of($given),
             default => throw InvalidInput::because('verb', Phrase::of('refusal.one-of', ['known' => implode(', ', self::verbs())])),
         };
     }

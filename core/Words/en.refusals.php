@@ -199,6 +199,8 @@ return [
     'refusal.too-large' => 'That is more than can be sent at once.',
     'refusal.no-standing-weight' => 'That weight was still changing. Use the scale again.',
     'refusal.disk-full' => 'The disk of this machine is full. Nothing was saved. Tell whoever looks after it.',
+    'refusal.levels' => 'It needs {least} tools, scales or students that took turns.',
     'refusal.readings' => 'Weigh at least {least} of each.',
     'refusal.techniques' => 'Compare from {least} to {most} ways.',
+    'refusal.weighings' => 'It needs {least} weigh-ins or more.',
 ];

@@ -199,6 +199,8 @@ return [
     'refusal.too-large' => 'Es más de lo que se puede enviar de una vez.',
     'refusal.no-standing-weight' => 'Ese peso no está quieto. Lee la báscula otra vez.',
     'refusal.disk-full' => 'El disco de esta máquina está lleno. No se guardó nada. Avisa a quien la cuida.',
+    'refusal.levels' => 'Hacen falta {least} utensilios, básculas o estudiantes que se turnen.',
     'refusal.readings' => 'Pesa al menos {least} de cada uno.',
     'refusal.techniques' => 'Compara de {least} a {most} maneras.',
+    'refusal.weighings' => 'Hacen falta {least} pesajes o más.',
 ];
