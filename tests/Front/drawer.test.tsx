@@ -81,6 +81,9 @@ describe("the drawer", () => {
       { asked: "PUT /api/drawer/tools/cup-1", query: {}, body: { count: 3, place: null } },
       { asked: "PUT /api/drawer/tools/cup-1", query: {}, body: { count: 2, place: null } },
     ]);
+    screen.type("How many: the cup-1", "12");
+    await settle();
+    expect(bodies(screen).at(-1)).toEqual({ count: 12, place: null });
     await screen.press("Show every kind of tool");
     expect(screen.button("One less").disabled).toBe(false);
     await screen.press(/the cup-2.3none/);

@@ -57,7 +57,14 @@ export default function ToolPanel({ tool, close }: { tool: Tool; close: () => vo
           <button type="button" aria-label={t("drawer.oneLess")} disabled={count === 0} onClick={() => keep(count - 1)}>
             −
           </button>
-          <output aria-live="polite">{count}</output>
+          <input
+            inputMode="numeric"
+            aria-label={t("drawer.howMany", { name: tool.name })}
+            value={count}
+            maxLength={2}
+            onFocus={(event) => event.target.select()}
+            onChange={(event) => keep(Number(event.target.value.replace(/\D/g, "")))}
+          />
           <button ref={more} type="button" aria-label={t("drawer.oneMore")} onClick={() => keep(count + 1)}>
             +
           </button>
