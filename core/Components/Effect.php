@@ -7,9 +7,6 @@ namespace Hovik\Core\Components;
 /** What one bag, tool, scale or hand adds to each weighing. */
 final readonly class Effect
 {
-    /** Normal values within which 95 % lie. */
-    private const WITHIN = 1.959963984540054;
-
     /**
      * @param  non-empty-list<Source>  $sources  several where they never come apart
      * @param  string  $id  what it is called
@@ -17,10 +14,11 @@ final readonly class Effect
      * @param  float  $error  standard error of that, the doubt of the variances with it
      * @param  float  $targetG  mean target of its weighings
      * @param  int  $n  weighings
+     * @param  float  $within  standard errors to either side of it within which it is with 95 %: Student's t of what the weighings leave free
      */
     public function __construct(
         public array $sources, public string $id, public string $family, public float $share, public float $error, public float $targetG,
-        public int $n,
+        public int $n, public float $within,
     ) {
     }
 
@@ -33,7 +31,7 @@ final readonly class Effect
     /** @return array{float, float} %, 95 % */
     public function interval(): array
     {
-        $half = self::WITHIN * $this->error;
+        $half = $this->within * $this->error;
 
         return [100 * (exp($this->share - $half) - 1), 100 * (exp($this->share + $half) - 1)];
     }
@@ -47,6 +45,6 @@ final readonly class Effect
     /** Whether it is surely there: its interval keeps to one side. */
     public function isTold(): bool
     {
-        return abs($this->share) > self::WITHIN * $this->error;
+        return abs($this->share) > $this->within * $this->error;
     }
 }

@@ -7,6 +7,7 @@ namespace Hovik\Core\Components;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Statistics\MixedFit;
 use Hovik\Core\Statistics\MixedModel;
+use Hovik\Core\Statistics\StudentT;
 use Hovik\Core\Words\Phrase;
 
 /**
@@ -112,7 +113,7 @@ final readonly class MissComponents
             $own = array_values(array_filter($this->weighings, static fn (Weighed $one): bool => $one->food === $food));
             $foods[] = new Effect(
                 [Source::Bag], $food, $own[0]->family, $this->fit->means[$i], $this->fit->meanErrors[$i],
-                array_sum(array_column($own, 'targetG')) / count($own), count($own),
+                array_sum(array_column($own, 'targetG')) / count($own), count($own), self::within(count($this->weighings) - count($this->means)),
             );
         }
 
@@ -155,6 +156,8 @@ final readonly class MissComponents
     private static function effects(array $weighings, array $factors, MixedFit $fit, array $errors): array
     {
         $effects = [];
+        $levels = array_sum(array_map(static fn (array $one): int => count(array_unique($one['levels'])) - 1, $factors));
+        $within = self::within(count($weighings) - count($fit->means) - $levels);
         foreach ($factors as $factor => ['sources' => $sources, 'levels' => $levels]) {
             $of = [];
             foreach ($levels as $i => $level) {
@@ -164,12 +167,17 @@ final readonly class MissComponents
                 $effects[] = new Effect(
                     $sources, implode(' + ', array_map(static fn (Source $source): string => $source->nameOf($own[0]), $sources)),
                     $own[0]->family, $fit->effects[$factor][$level], $errors[$factor][$level],
-                    array_sum(array_column($own, 'targetG')) / count($own), count($own),
+                    array_sum(array_column($own, 'targetG')) / count($own), count($own), $within,
                 );
             }
         }
 
         return $effects;
+    }
+
+    private static function within(int $free): float
+    {
+        return (new StudentT(max(1, $free)))->within(0.95);
     }
 
     /**
