@@ -14,7 +14,8 @@ final readonly class Effect
      * @param  float  $error  standard error of that, the doubt of the variances with it
      * @param  float  $targetG  mean target of its weighings
      * @param  int  $n  weighings
-     * @param  float  $within  standard errors to either side of it within which it is with 95 %: Student's t of what the weighings leave free
+     * @param  float  $within  standard errors to either side of it within which it is with 95 %: Student's t of what the weighings
+     *   leave free
      */
     public function __construct(
         public array $sources, public string $id, public string $family, public float $share, public float $error, public float $targetG,

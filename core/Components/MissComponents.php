@@ -113,7 +113,8 @@ final readonly class MissComponents
             $own = array_values(array_filter($this->weighings, static fn (Weighed $one): bool => $one->food === $food));
             $foods[] = new Effect(
                 [Source::Bag], $food, $own[0]->family, $this->fit->means[$i], $this->fit->meanErrors[$i],
-                array_sum(array_column($own, 'targetG')) / count($own), count($own), self::within(count($this->weighings) - count($this->means)),
+                array_sum(array_column($own, 'targetG')) / count($own), count($own),
+                self::within(count($this->weighings) - count($this->means)),
             );
         }
 
