@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import { useSearchParams } from "react-router";
 import Field from "../kit/Field";
 import { finds } from "../kit/search";
+import { useIsWide } from "../kit/useIsWide";
 import TechniqueLink from "../technique/TechniqueLink";
 import EntryPanel from "./EntryPanel";
 import NewFood from "./NewFood";
@@ -11,6 +12,7 @@ import { type Entry, weight } from "./weight";
 /** Every ingredient: found by any of its names; its weights, how handling changes them, and where they come from. */
 export default function PantryPage({ entries }: { entries: Entry[] }) {
   const { t, i18n } = useTranslation();
+  const isWide = useIsWide();
   const [sought, setSought] = useState("");
   const [search] = useSearchParams();
   const [open, setOpen] = useState<string | undefined>(search.get("food") ?? undefined);
@@ -47,7 +49,7 @@ export default function PantryPage({ entries }: { entries: Entry[] }) {
             </tr>
           </thead>
           <tbody>
-            {found.map((entry) => (
+            {found.map((entry) => [
               <tr key={entry.id} className={entry.id === open ? "open" : ""}>
                 <th scope="row" className="text-left">
                   <button
@@ -69,15 +71,22 @@ export default function PantryPage({ entries }: { entries: Entry[] }) {
                   {entry.own ? <span className="tag-now">{t("pantry.own")}</span> : entry.source}
                   {!entry.own && <span className="soft">, {t(`pantry.confidence.${entry.confidence}`)}</span>}
                 </td>
-              </tr>
-            ))}
+              </tr>,
+              !isWide && entry === chosen && (
+                <tr key="panel">
+                  <td colSpan={4}>
+                    <EntryPanel key={entry.id} entry={entry} />
+                  </td>
+                </tr>
+              ),
+            ])}
           </tbody>
         </table>
         {found.length === 0 && <p className="py-6">{t("pantry.none", { word: sought })}</p>}
       </div>
       <aside className="sheet-side">
         {chosen ? (
-          <EntryPanel key={chosen.id} entry={chosen} />
+          isWide && <EntryPanel key={chosen.id} entry={chosen} />
         ) : (
           <>
             <p className="note">{t("pantry.pick")}</p>
