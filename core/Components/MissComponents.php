@@ -26,9 +26,11 @@ final readonly class MissComponents
      * @param  list<non-empty-list<Source>>  $sources  that are told apart; those that never come apart stand together
      * @param  array<string, float>  $means  ln of what a food weighs over its target, by food
      * @param  list<Effect>  $effects
+     * @param  list<array<string, float>>  $shares  effects by factor and by what it was
      */
     private function __construct(
         public array $weighings, public array $sources, public MixedFit $fit, public array $means, public array $effects,
+        private array $shares,
     ) {
     }
 
@@ -55,6 +57,10 @@ final readonly class MissComponents
         return new self(
             $weighings, array_column($factors, 'sources'), $fit, array_combine($foods, $fit->means),
             self::effects($weighings, $factors, $fit, $model->errorsWithDoubt($fit)),
+            array_map(static fn (array $factor, int $at): array => array_combine(
+                array_map($factor['sources'][0]->of(...), $weighings),
+                array_map(static fn (int $level): float => $fit->effects[$at][$level], $factor['levels']),
+            ), $factors, array_keys($factors)),
         );
     }
 
@@ -62,6 +68,24 @@ final readonly class MissComponents
     public function from(Source $source): array
     {
         return array_values(array_filter($this->effects, static fn (Effect $one): bool => in_array($source, $one->sources, true)));
+    }
+
+    /**
+     * What is left of a weighing when the bag's part, the tool's and the scale's are taken off: the hand's, and chance.
+     *
+     * @return float as a factor of the target, 1.0 where nothing is left
+     */
+    public function ofTheHand(Weighed $one): float
+    {
+        $share = $one->share() - $this->means[$one->food];
+        foreach ($this->sources as $factor => $sources) {
+            // Where a hand never comes apart from a tool, nobody can take off the tool's part alone.
+            if (! in_array(Source::Student, $sources, true)) {
+                $share -= $this->shares[$factor][$sources[0]->of($one)] ?? 0.0;
+            }
+        }
+
+        return exp($share);
     }
 
     /**
