@@ -40,6 +40,7 @@ final class Components
             $effects[$source->value] = array_map(static fn (Effect $one): array => [
                 'id' => $one->id, 'effect_pct' => Ask::tidy($one->percent()), 'se_pct' => Ask::tidy(100 * $one->error), 'n' => $one->n,
                 'effect_g' => Ask::tidy($one->grams()),
+                ...($source === Source::Student ? ['family' => $one->family] : []),
                 ...(count($one->sources) > 1 ? ['together' => array_column($one->sources, 'value')] : []),
             ], $components->from($source));
         }

@@ -81,9 +81,13 @@ describe("the drawer", () => {
       { asked: "PUT /api/drawer/tools/cup-1", query: {}, body: { count: 3, place: null } },
       { asked: "PUT /api/drawer/tools/cup-1", query: {}, body: { count: 2, place: null } },
     ]);
-    screen.type("How many: the cup-1", "12");
-    await settle();
-    expect(bodies(screen).at(-1)).toEqual({ count: 12, place: null });
+    for (const half of ["", "1", "12"]) screen.type("How many: the cup-1", half);
+    expect(bodies(screen)).toHaveLength(2);
+    await screen.leave("How many: the cup-1");
+    expect(bodies(screen).slice(2)).toEqual([{ count: 12, place: null }]);
+    screen.type("How many: the cup-1", "");
+    await screen.leave("How many: the cup-1");
+    expect(bodies(screen)).toHaveLength(3);
     await screen.press("Show every kind of tool");
     expect(screen.button("One less").disabled).toBe(false);
     await screen.press(/the cup-2.3none/);

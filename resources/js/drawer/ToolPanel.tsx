@@ -31,6 +31,12 @@ export default function ToolPanel({ tool, close }: { tool: Tool; close: () => vo
     setCount(to);
     keepMore({ count: to });
   };
+  // An empty box is a number half typed: kept when it is left, as it would take a tool's place and sets with it.
+  const [typed, setTyped] = useState<string>();
+  const leaveNumber = () => {
+    if (typed && Number(typed) !== count) keep(Number(typed));
+    setTyped(undefined);
+  };
   const worn = tool.marks.filter((mark) => mark.worn).map((mark) => mark.text);
   const numbers = [
     ["in_set", tool.in_set, 9],
@@ -60,10 +66,12 @@ export default function ToolPanel({ tool, close }: { tool: Tool; close: () => vo
           <input
             inputMode="numeric"
             aria-label={t("drawer.howMany", { name: tool.name })}
-            value={count}
+            value={typed ?? count}
             maxLength={2}
             onFocus={(event) => event.target.select()}
-            onChange={(event) => keep(Number(event.target.value.replace(/\D/g, "")))}
+            onChange={(event) => setTyped(event.target.value.replace(/\D/g, ""))}
+            onBlur={leaveNumber}
+            onKeyDown={(event) => event.key === "Enter" && leaveNumber()}
           />
           <button ref={more} type="button" aria-label={t("drawer.oneMore")} onClick={() => keep(count + 1)}>
             +
