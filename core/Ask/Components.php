@@ -31,7 +31,8 @@ final class Components
             $food = $row->text('food');
             $weighings[] = new Weighed(
                 $food, $row->has('family') ? $row->text('family') : Pantry::reference()->ingredient($food)->family->value,
-                $row->text('bag'), $row->text('tool'), $row->text('scale'), $row->text('student'), $row->number('grams'), $row->number('target_g'),
+                $row->text('bag'), $row->text('tool'), $row->text('scale'), $row->text('student'), $row->number('grams'),
+                $row->number('target_g'),
             );
         }
         $components = MissComponents::of($weighings);
