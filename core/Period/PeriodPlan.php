@@ -10,6 +10,8 @@ final readonly class PeriodPlan
     /** What is scarce where no resource is: the hands at a station. */
     public const HANDS = 'hands';
 
+    private const LONG_WAIT_S = 60;
+
     /**
      * @param  list<PlannedTask>  $timeline  by start
      * @param  int  $endS  s from the bell to the end of cleaning up
@@ -53,6 +55,12 @@ final readonly class PeriodPlan
         );
 
         return $since === [] ? 0 : $task->startS - max(array_map(static fn (PlannedTask $one): int => $one->endS, $since));
+    }
+
+    /** Whether somebody waits so long (s) that it is worth another scale, or another order. */
+    public static function isLongWait(int $seconds): bool
+    {
+        return $seconds > self::LONG_WAIT_S;
     }
 
     /** s that the one who waits longest for a resource waits. */

@@ -173,7 +173,7 @@ it('knows how long each waits for a scale and for the teacher, and who waits lon
     expect($waited['measure'])->toBe([0, 0, 0, 0, 0, 0])->and($waited['weigh'])->toBe([0, 30, 60, 90, 120, 150])
         ->and($plan->longestWaitS('scale'))->toBe(150)->and(min($waited['check']))->toBeGreaterThanOrEqual(0)
         ->and($plan->longestWaitS(Period::TEACHER))->toBe(max($waited['check']))
-        ->and($plan->longestWaitS('nothing'))->toBe(0);
+        ->and($plan->longestWaitS('nothing'))->toBe(0)->and([PeriodPlan::isLongWait(60), PeriodPlan::isLongWait(61)])->toBe([false, true]);
     foreach (range(1, 8) as $seed) {
         $chance = Scheduler::plan(ChancePeriod::of($seed));
         foreach ($chance->timeline as $task) {

@@ -652,7 +652,7 @@ describe("a period", () => {
       { ...task(0, "weigh", "Flour", 460, 490), waited_s: 60, shared: ["Fine"] },
       task(1, "measure", "Salt", 240, 300),
     ],
-    waits: [{ name: "Fine", is_teacher: false, longest_s: 60 }],
+    waits: [{ name: "Fine", is_teacher: false, longest_s: 60, is_long: false }],
   };
   const plan: Plan = {
     title: "Oat buns",

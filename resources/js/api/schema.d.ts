@@ -3697,6 +3697,7 @@ export interface components {
             name: string;
             is_teacher: boolean;
             longest_s: number;
+            is_long: boolean;
         };
         ShoppingLab: {
             id: number;

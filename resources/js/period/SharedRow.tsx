@@ -32,7 +32,7 @@ export default function SharedRow({ shared, tasks, initialOf, left, width }: Pro
       <h3>
         {shared.name}
         {shared.longest_s > 0 && (
-          <small className={shared.longest_s > 60 ? "font-bold" : "soft"}>
+          <small className={shared.is_long ? "font-bold" : "soft"}>
             {t("period.longestWait", {
               time: `${Math.floor(shared.longest_s / 60)}:${String(shared.longest_s % 60).padStart(2, "0")}`,
             })}

@@ -15,6 +15,7 @@ final readonly class SharedWait extends View
         public string $name,
         public bool $is_teacher,
         public int $longest_s,
+        public bool $is_long,
     ) {
     }
 
@@ -31,7 +32,9 @@ final readonly class SharedWait extends View
         }
 
         return array_map(
-            static fn (string $id): self => new self($name($id), $id === Period::TEACHER, $plan->longestWaitS($id)), $things,
+            static fn (string $id): self => new self(
+                $name($id), $id === Period::TEACHER, $plan->longestWaitS($id), PeriodPlan::isLongWait($plan->longestWaitS($id)),
+            ), $things,
         );
     }
 }
