@@ -302,7 +302,7 @@ return [
     'class-miss.not-edge' => 'Use a straight edge where it cannot level.',
     'class-miss.not-by-hand' => 'Even out by hand what a straight edge levels.',
     'class-miss.not-eye' => 'Think that dry food levels itself.',
-    'class-miss.finds-its-level' => 'Do not know that a liquid fills a measuring cup to its line.',
+    'class-miss.finds-its-level' => 'Do not know that a liquid fills a liquid measuring cup to its line.',
     'class-miss.can-be-swept' => 'Do not know which foods can be leveled at the rim.',
     'class-miss.cannot-be-counted' => 'Count what cannot be counted.',
     'class-miss.leaves-gaps' => 'Forget the gaps that pieces leave in a cup.',

@@ -25,10 +25,10 @@ function peerCases(string ...$kinds): array
     );
 }
 
-/** Alike to a millionth of what they are, or of 1 where that is more: chances are told that finely. */
+/** Alike to a millionth of what they are; chances as small as 1e-10 are as good as none. */
 function alike(float $ours, float $theirs): bool
 {
-    return abs($ours - $theirs) <= 1e-6 * max(1, abs($theirs)) || ($ours !== 0.0 && abs($ours - $theirs) <= 1e-6 * abs($theirs));
+    return abs($ours - $theirs) <= 1e-6 * abs($theirs) + 1e-10;
 }
 
 /**
