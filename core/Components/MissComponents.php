@@ -181,8 +181,8 @@ final readonly class MissComponents
     private static function effects(array $weighings, array $factors, MixedFit $fit, array $errors): array
     {
         $effects = [];
-        $levels = array_sum(array_map(static fn (array $one): int => count(array_unique($one['levels'])) - 1, $factors));
-        $within = self::within(count($weighings) - count($fit->means) - $levels);
+        $spent = array_sum(array_map(static fn (array $one): int => count(array_unique($one['levels'])) - 1, $factors));
+        $within = self::within(count($weighings) - count($fit->means) - $spent);
         foreach ($factors as $factor => ['sources' => $sources, 'levels' => $levels]) {
             $of = [];
             foreach ($levels as $i => $level) {
