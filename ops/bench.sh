@@ -56,7 +56,8 @@ mutants() {
   mkdir -p "$kept" "$STATE/cache" "$own" vendor/pestphp/pest-plugin-mutate/.temp/mutations
   printf 'extension=pcov\npcov.directory=%s\n' "$ROOT/core" >"$own/pcov.ini"
   # Lines are counted once; each mutant's own run, which the library starts as `php`, counts none: half the time. One that is not in the
-  # sample fails at once and is not written down: the library takes it for found out, and only the untested ones of its sum are used.
+  # sample fails at once and is not written down: the library takes it for found out, and only the untested ones of its sum are used. One
+  # that runs for ever ends by itself, whoever has broken the run off.
   cat >"$own/php" <<MUTANT
 #!/usr/bin/env bash
 [ -n "\${PEST_MUTATION_TESTING:-}" ] || exec $(command -v php) "\$@"
@@ -67,7 +68,7 @@ for one in "\$@"; do
   shift
   case \$one in --coverage-php=*) ;; *) set -- "\$@" "\$one" ;; esac
 done
-exec env -u PHP_INI_SCAN_DIR $(command -v php) -d memory_limit=1G "\$@"
+exec timeout 120 env -u PHP_INI_SCAN_DIR $(command -v php) -d memory_limit=1G "\$@"
 MUTANT
   chmod +x "$own/php"
   [ $# -gt 0 ] || set -- Quantity Weighing Plan Recipe Diagnosis
