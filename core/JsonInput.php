@@ -176,6 +176,17 @@ final readonly class JsonInput
         );
     }
 
+    /** @return list<float> @throws InvalidInput */
+    public function numbers(string $field): array
+    {
+        return array_map(
+            fn (mixed $one): float => is_int($one) || is_float($one)
+                    ? (float) $one
+                    : throw InvalidInput::because($this->path.$field, Phrase::of('refusal.must-be-number', ['name' => $field])),
+            $this->list($field),
+        );
+    }
+
     /** Refuses what a newer Hovik wrote. @throws InvalidInput */
     public function atMost(string $field, int $version): void
     {

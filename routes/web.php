@@ -7,6 +7,9 @@ use App\Http\Controllers\Account\AccountController;
 use App\Http\Controllers\Account\AccountSessionsController;
 use App\Http\Controllers\Account\PasswordController;
 use App\Http\Controllers\Account\UseSlipController;
+use App\Http\Controllers\Checks\DrawerCheckController;
+use App\Http\Controllers\Checks\NamedToolController;
+use App\Http\Controllers\Checks\ToolCheckController;
 use App\Http\Controllers\Classes\ArchivedController;
 use App\Http\Controllers\Classes\AwayController;
 use App\Http\Controllers\Classes\ColleagueController;
@@ -27,6 +30,7 @@ use App\Http\Controllers\Classes\StudentMergeController;
 use App\Http\Controllers\Classes\StudentRecordController;
 use App\Http\Controllers\Classes\WaysController;
 use App\Http\Controllers\Drawer\DrawerController;
+use App\Http\Controllers\Drawer\FullScaleCheckController;
 use App\Http\Controllers\Drawer\ScaleController;
 use App\Http\Controllers\Drawer\ToolController;
 use App\Http\Controllers\Join\SectionNamesController;
@@ -117,13 +121,13 @@ if (config('hovik.bench') === true) {
 
 // A number that no table can hold is no number of anything.
 foreach ([
-    'lab', 'item', 'section', 'station', 'student', 'colleague', 'task', 'recipe', 'scale', 'asked', 'person', 'slip', 'kitchen',
+    'lab', 'item', 'section', 'station', 'student', 'colleague', 'task', 'recipe', 'scale', 'asked', 'person', 'slip', 'kitchen', 'tool',
 ] as $number) {
     Route::pattern($number, '\d{1,18}');
 }
 
 // Ids made on devices are letters and figures; what is none is of no weighing.
-foreach (['weighing', 'event'] as $id) {
+foreach (['weighing', 'event', 'check'] as $id) {
     Route::pattern($id, '[A-Za-z0-9_-]{1,40}');
 }
 
@@ -246,6 +250,14 @@ Route::prefix('api')->group(function (): void {
         Route::put('sections/{section}/class-question', [ClassQuestionController::class, 'update'])->can('run', 'section');
         Route::delete('sections/{section}/class-question', [ClassQuestionController::class, 'destroy'])->can('run', 'section');
         Route::get('chart', [ChartController::class, 'show']);
+        Route::get('drawer/checking', [DrawerCheckController::class, 'index']);
+        Route::put('drawer/checks/{check}', [DrawerCheckController::class, 'update']);
+        Route::post('drawer/checks/{check}/accept', [DrawerCheckController::class, 'accept'])->can('accept', 'check');
+        Route::delete('drawer/checks/{check}/accept', [DrawerCheckController::class, 'reopen'])->can('accept', 'check');
+        Route::delete('drawer/checks/{check}', [DrawerCheckController::class, 'refuse'])->can('accept', 'check');
+        Route::put('drawer/named/{tool}', [NamedToolController::class, 'update'])->can('use', 'tool');
+        Route::delete('drawer/named/{tool}', [NamedToolController::class, 'destroy'])->can('use', 'tool');
+        Route::post('drawer/scales/{scale}/checks', [FullScaleCheckController::class, 'store'])->can('use', 'scale');
         Route::get('drawer', [DrawerController::class, 'show']);
         Route::put('drawer/tools/{id}', [ToolController::class, 'update']);
         Route::post('drawer/scales', [ScaleController::class, 'store']);
@@ -303,6 +315,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('weighings/{weighing}', [WeighingController::class, 'show'])->can('view', 'weighing');
         Route::get('weighings/{weighing}/causes', [CausesController::class, 'show'])->can('view', 'weighing');
         Route::put('weighings/{weighing}/guess', [GuessController::class, 'update'])->can('view', 'weighing');
+        Route::get('checking', [ToolCheckController::class, 'index']);
+        Route::put('checks/{check}', [ToolCheckController::class, 'update']);
+        Route::post('checks/{check}/hand-in', [ToolCheckController::class, 'handIn'])->can('make', 'check');
         Route::get('bake', [BakeController::class, 'show']);
         Route::get('sections/{section}/stations/{station}/live', [LiveController::class, 'station'])->withoutScopedBindings();
         Route::put('events/{event}', [StationEventController::class, 'update']);

@@ -12,6 +12,7 @@ use Hovik\Core\Lab\FrozenLine;
 use Hovik\Core\Plan\CarefulWork;
 use Hovik\Core\Plan\LineWarnings;
 use Hovik\Core\Plan\Need;
+use Hovik\Core\Plan\StationWays;
 use Hovik\Core\Plan\Supplies;
 use Hovik\Core\Recipe\LineReader;
 use Hovik\Core\Recipe\Preparation;
@@ -42,6 +43,7 @@ final readonly class LabPlan
         $stations = array_values($section->stations->pluck('name')->all());
         $lines = $written = [];
         $all = array_values($section->stations->pluck('id')->all());
+        $drawers = $kitchen->stationDrawers($section);
         foreach ($lab->items->load('swaps') as $item) {
             $lined = [[$item, $item->position, null]];
             foreach ($item->swaps->groupBy('text')->values() as $i => $swaps) { // the same food at several stations is one line
@@ -61,7 +63,7 @@ final readonly class LabPlan
                 $warnings = LineWarnings::of($plan, $scales, max(1, count($stations)));
                 $lines[] = FrozenLine::of(
                     $plan, $position, $one->text, $one->text === null ? [] : $read->after, $one->shared, $warnings,
-                    CarefulWork::of($plan, $scales), $at,
+                    CarefulWork::of($plan, $scales), $at, StationWays::of($plan, $drawers, $planner, $all),
                 );
             }
         }

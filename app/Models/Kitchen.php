@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Database\Factories\KitchenFactory;
+use Hovik\Core\Drawer\OwnTool;
+use Hovik\Core\Drawer\StationDrawers;
 use Hovik\Core\Drawer\Tool as MeasuringTool;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Pantry\NewIngredient;
@@ -26,6 +28,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read School $school
  * @property-read Collection<int, Tool> $tools
  * @property-read Collection<int, Scale> $scales
+ * @property-read Collection<int, NamedTool> $namedTools
  * @property-read Collection<int, OwnWeight> $ownWeights
  * @property-read Collection<int, OwnIngredient> $ownIngredients
  */
@@ -56,6 +59,25 @@ final class Kitchen extends Model
     public function tools(): HasMany
     {
         return $this->hasMany(Tool::class);
+    }
+
+    /** @return HasMany<NamedTool, $this> that have been checked, each with a name */
+    public function namedTools(): HasMany
+    {
+        return $this->hasMany(NamedTool::class)->with('accepted')->orderBy('name');
+    }
+
+    /** @return HasMany<Section, $this> */
+    public function sections(): HasMany
+    {
+        return $this->hasMany(Section::class);
+    }
+
+    /** @return list<string> stations of its classes by name: each may have a set of its own */
+    public function places(): array
+    {
+        return array_values(Station::query()->whereIn('section_id', $this->sections()->whereNull('archived_at')->select('id'))
+            ->where('position', '>', Station::IN_NO_LIST)->orderBy('position')->orderBy('name')->pluck('name')->unique()->all());
     }
 
     /** @return HasMany<Scale, $this> */
@@ -95,12 +117,32 @@ final class Kitchen extends Model
     /** @return list<MeasuringTool> as the planner wants them */
     public function drawer(MeasureStandard $standard): array
     {
-        return array_values(array_filter($this->tools->map(
-            fn (Tool $tool): ?MeasuringTool => ToolCatalogue::owned(
-                $tool->catalogue_id, $standard, $tool->true_ml === null ? null : (float) $tool->true_ml,
-                $tool->count, $tool->retired, $tool->in_set, $tool->worn,
-            ),
-        )->all()));
+        return $this->drawers($standard, 1)->everywhere();
+    }
+
+    /** @return array<int, list<MeasuringTool>> what is at hand at each station that has tools nobody else has, by its id */
+    public function stationDrawers(Section $section): array
+    {
+        $drawers = $this->drawers($section->standard, $section->stations->count());
+
+        return array_filter($section->stations->mapWithKeys(
+            static fn (Station $station): array => [$station->id => $drawers->at($station->name)],
+        )->all(), is_array(...));
+    }
+
+    private function drawers(MeasureStandard $standard, int $stations): StationDrawers
+    {
+        $out = $this->namedTools->where('is_retired', true)->countBy('catalogue_id');
+        $counted = $this->tools->map(fn (Tool $tool): ?MeasuringTool => ToolCatalogue::owned(
+            $tool->catalogue_id, $standard, $tool->true_ml === null ? null : (float) $tool->true_ml,
+            $tool->count, $tool->retired + ($out[$tool->catalogue_id] ?? 0), $tool->in_set, $tool->worn,
+        ));
+
+        return new StationDrawers(
+            array_values(array_filter($counted->all())),
+            array_values($this->namedTools->map(fn (NamedTool $one): OwnTool => $one->toCore())->all()),
+            $stations,
+        );
     }
 
     /** @return Collection<int, Scale> those in order */

@@ -44,6 +44,8 @@ use Illuminate\Support\Facades\DB;
  * @property Factor $factor
  * @property FrozenKitchen|null $frozen  what it works with, from the moment it is opened
  * @property int $retry_pct
+ * @property 'recipe'|'tools' $kind  tools: the first lab of a term, in which the tools are checked
+ * @property array<int, list<array{kind: string, name: string, place: string|null, mark: string|null}>>|null $shares  by station id
  * @property EditedList|null $preparation  what is done before it, as the teacher changed it
  * @property Carbon|null $archived_at
  * @property-read Section $section
@@ -72,7 +74,10 @@ final class Lab extends Model
         'orders' => 'array',
         'later' => 'array',
         'second_at' => 'datetime',
+        'shares' => 'array',
     ];
+
+    protected $attributes = ['kind' => 'recipe'];
 
     /** @return BelongsTo<Section, $this> */
     public function section(): BelongsTo

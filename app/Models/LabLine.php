@@ -67,10 +67,16 @@ final class LabLine extends Model
         return $this->stations === null || in_array($station, $this->stations, true);
     }
 
-    /** As it is measured in another way; as usual where there is none. */
-    public function measuredBy(?OtherWay $way): FrozenLine
+    /**
+     * As it is measured in another way; as usual where there is none.
+     *
+     * @param  Station|null  $station  with the tools of its own set; null: as most measure it
+     */
+    public function measuredBy(?OtherWay $way, ?Station $station = null): FrozenLine
     {
-        return $way === null ? $this->frozen : $this->lab->frozen?->by($this->frozen, $way) ?? $this->frozen;
+        $line = $this->frozen->at($station?->placeId());
+
+        return $way === null ? $line : $this->lab->frozen?->by($line, $way) ?? $line;
     }
 
     /** Of a line that is weighed. */

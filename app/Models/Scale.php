@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hovik\Core\Calibration\CheckEvery;
 use Hovik\Core\Drawer\Scale as CoreScale;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Query\Builder as QueryBuilder;
@@ -22,6 +24,10 @@ use Illuminate\Support\Carbon;
  * @property string|null $calibration_g
  * @property Carbon|null $checked_on
  * @property bool $out_of_order
+ * @property string|null $span_pct  what it shows too much of what lies on it
+ * @property CheckEvery $checked_every  from empty to full
+ * @property-read Collection<int, ScaleCalibration> $calibrations
+ * @property-read Collection<int, ScaleCheck> $checks
  * @property-read Kitchen $kitchen
  */
 final class Scale extends Model
@@ -30,7 +36,9 @@ final class Scale extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['checked_on' => 'date', 'out_of_order' => 'boolean'];
+    protected $casts = ['checked_on' => 'date', 'out_of_order' => 'boolean', 'checked_every' => CheckEvery::class];
+
+    protected $attributes = ['checked_every' => 'term'];
 
     /**
      * The scales of the kitchen that a section uses.
@@ -62,6 +70,19 @@ final class Scale extends Model
         return $this->hasMany(ScaleCheck::class);
     }
 
+    /** @return HasMany<ScaleCalibration, $this> */
+    public function calibrations(): HasMany
+    {
+        return $this->hasMany(ScaleCalibration::class);
+    }
+
+    /** Whether its check from empty to full is older than it may be. */
+    public function isDue(string $today): bool
+    {
+        return $this->checked_on === null
+            || $this->checked_on->copy()->addDays($this->checked_every->days())->lessThan(Carbon::parse($today));
+    }
+
     /** @return BelongsTo<Kitchen, $this> */
     public function kitchen(): BelongsTo
     {
@@ -70,6 +91,9 @@ final class Scale extends Model
 
     public function toCore(): CoreScale
     {
-        return ToolCatalogue::scale($this->catalogue_id, $this->calibration_g === null ? null : (float) $this->calibration_g);
+        return ToolCatalogue::scale(
+            $this->catalogue_id, $this->calibration_g === null ? null : (float) $this->calibration_g,
+            spanPct: (float) ($this->span_pct ?? 0),
+        );
     }
 }

@@ -114,7 +114,7 @@ final class Weighing extends Model
     /** The line as it was measured then. */
     public function measured(): FrozenLine
     {
-        return $this->line->measuredBy($this->way);
+        return $this->line->measuredBy($this->way, $this->station);
     }
 
     /**
@@ -145,16 +145,5 @@ final class Weighing extends Model
     public function decimals(): int
     {
         return min(2, (new CoreScale((float) $this->readability_g))->decimals());
-    }
-
-    /** The scale as it was known at the time. */
-    public function scaleThen(): CoreScale
-    {
-        $type = $this->scale->toCore();
-
-        return new CoreScale(
-            (float) $this->readability_g, $this->calibration_g === null ? null : (float) $this->calibration_g, $type->capacityG,
-            $type->typicalTolerance,
-        );
     }
 }

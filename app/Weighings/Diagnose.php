@@ -85,7 +85,7 @@ final class Diagnose
     {
         $dropped = StationStates::before($weighing);
         $isDropped = array_filter($line->fills(), static fn (Fill $fill): bool => in_array($fill->tool->id, $dropped, true)) !== [];
-        $plan = ($isDropped ? $kitchen->instead($line, $dropped) : null) ?? $line->way($weighing->station_id)->plan;
+        $plan = ($isDropped ? $kitchen->instead($line, $dropped) : null) ?? $line->way()->plan;
 
         return $plan === null || $plan->waterTo !== null ? [] : $plan->fills;
     }

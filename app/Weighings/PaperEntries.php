@@ -29,9 +29,9 @@ final readonly class PaperEntries
             try {
                 $weighIn = $this->read($entry);
 
-                return PaperVerdict::of(
-                    $entry->id, Judge::judge($weighIn->line->target(), $weighIn->reading, $weighIn->line->frozen->expectedG()),
-                );
+                $line = $weighIn->line->measuredBy(null, $weighIn->station);
+
+                return PaperVerdict::of($entry->id, Judge::judge($weighIn->line->target(), $weighIn->reading, $line->expectedG()));
             } catch (InvalidInput $problem) {
                 return PaperVerdict::problem($entry->id, Said::phrase($problem->phrase));
             }

@@ -31,7 +31,7 @@ final class RecordWeighing
     {
         [$line, $station, $student] = [$weighIn->line, $weighIn->station, $weighIn->student];
         [$scale, $reading] = [$weighIn->scale, $weighIn->reading];
-        $measured = $line->measuredBy($weighIn->way);
+        $measured = $line->measuredBy($weighIn->way, $station);
         $judgement = Judge::judge($line->target(), $reading, $measured->expectedG());
         $stored = [
             'id' => $weighIn->id,

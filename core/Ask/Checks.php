@@ -10,7 +10,6 @@ use Hovik\Core\Calibration\UncertaintyTerm;
 use Hovik\Core\Calibration\VolumeCheck;
 use Hovik\Core\Calibration\Water;
 use Hovik\Core\Drawer\ToolCatalogue;
-use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\JsonInput;
 use Hovik\Core\Quantity\MeasureStandard;
@@ -19,22 +18,15 @@ use Hovik\Core\Words\Phrase;
 /** `check-volume` and `check-scale`. */
 final class Checks
 {
-    /** A cup of 236.6 mL is so wide at its rim, mm; another measure without a name is as wide as its cube root. */
-    private const CUP_MM = 86.0;
-
-    private const CUP_ML = 236.6;
-
     /** @return array<string, mixed> */
     public static function volume(JsonInput $given): array
     {
         $nominal = $given->number('nominal_ml');
         $tool = $given->has('tool') ? ToolCatalogue::tool($given->text('tool'), MeasureStandard::UsCustomary, null, 1, 'tool') : null;
-        $read = [ToolKind::LiquidMeasure, ToolKind::TopReadLiquidMeasure, ToolKind::SmallLiquidMeasure];
-        $isRead = $tool !== null && in_array($tool->kind, $read, true);
+        $isRead = $tool?->kind->isMarked() === true;
         $check = VolumeCheck::of(
             $nominal, Standards::numbers($given->list('readings_g'), 'readings_g'), Water::at($given->number('water_c')),
-            Tools::scale($given), $isRead ? FillTo::Line : FillTo::Rim,
-            $tool->diameterMm ?? self::CUP_MM * (max(0.0, $nominal) / self::CUP_ML) ** (1 / 3),
+            Tools::scale($given), $isRead ? FillTo::Line : FillTo::Rim, VolumeCheck::diameterMm($tool?->diameterMm, $nominal),
             $given->numberOr('tolerance_pct', null) ?? VolumeCheck::usualTolerancePct($nominal), (int) $given->numberOr('together', 1.0),
         );
 

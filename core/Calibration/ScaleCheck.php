@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Calibration;
 
+use Hovik\Core\Drawer\Scale;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\JsonInput;
 use Hovik\Core\Statistics\Sample;
+use Hovik\Core\Weighing\ScaleReading;
 use Hovik\Core\Words\Phrase;
 
 /**
@@ -18,6 +21,9 @@ final readonly class ScaleCheck
     private const MOST_STEPS = 1.5;
 
     /**
+     * @param  list<array{nominal_g: float, reading_g: float}>  $weights  0 g for the empty plate
+     * @param  list<float>  $repeats  of one weight
+     * @param  list<float>  $corners  of one weight
      * @param  float  $worstG  the largest error as it stands
      * @param  float  $biasG  what it shows too much when empty
      * @param  float  $spanPct  and how much more for what lies on it, %
@@ -26,7 +32,8 @@ final readonly class ScaleCheck
      * @param  float|null  $cornersG  half the difference among the places of the plate; null: not tried
      */
     private function __construct(
-        private float $worstG, public float $readabilityG, public float $biasG, public float $spanPct, public float $restG,
+        public array $weights, public array $repeats, public array $corners, private float $worstG, public float $readabilityG,
+        public float $biasG, public float $spanPct, public float $restG,
         public ?float $repeatabilityG, public ?float $cornersG,
     ) {
     }
@@ -60,10 +67,54 @@ final readonly class ScaleCheck
         );
 
         return new self(
-            max(array_map(abs(...), $errors)), $readabilityG, $bias, 100 * $slope, max($rest),
+            $weights, $repeatsG, $cornersG, max(array_map(abs(...), $errors)), $readabilityG, $bias, 100 * $slope, max($rest),
             count($repeatsG) < 2 ? null : Sample::of($repeatsG, 'repeats_g')->sd(),
             count($cornersG) < 2 ? null : (max($cornersG) - min($cornersG)) / 2,
         );
+    }
+
+    /** @return array<string, mixed> to be stored */
+    public function toArray(): array
+    {
+        return [
+            'weights' => $this->weights, 'repeats_g' => $this->repeats, 'corners_g' => $this->corners,
+            'readability_g' => $this->readabilityG,
+        ];
+    }
+
+    /** @throws InvalidInput */
+    public static function fromArray(JsonInput $stored): self
+    {
+        return self::of(
+            array_map(static fn (JsonInput $one): array => [
+                'nominal_g' => $one->number('nominal_g'), 'reading_g' => $one->number('reading_g'),
+            ], $stored->objects('weights')),
+            $stored->number('readability_g'), $stored->numbers('repeats_g'), $stored->numbers('corners_g'),
+        );
+    }
+
+    /** What it shows too much of a known weight by the line through all of them, g. */
+    public function lineAt(float $nominalG): float
+    {
+        return $this->biasG + $this->spanPct / 100 * $nominalG;
+    }
+
+    /** How far a reading may be off and still be called right, g. */
+    public function allowedG(): float
+    {
+        return self::MOST_STEPS * $this->readabilityG;
+    }
+
+    /** What is taken off every tared reading from now on, %: nothing of a scale that is right as it is. */
+    public function appliedSpanPct(): float
+    {
+        return $this->verdict() === ScaleVerdict::LevelWithCorrection ? $this->spanPct : 0.0;
+    }
+
+    /** U (k = 2) of a tared weighing of so much from now on, g. */
+    public function doubtAt(float $grams, Scale $type): float
+    {
+        return ScaleReading::of($grams, new Scale($type->readabilityG, $this->uncertaintyG(), $type->capacityG))->uncertainty();
     }
 
     /** g to be taken off what it shows. */
@@ -78,9 +129,38 @@ final readonly class ScaleCheck
         return sqrt(($this->repeatabilityG ?? 0.0) ** 2 + ($this->cornersG ?? 0.0) ** 2 / 3 + $this->restG ** 2 / 3);
     }
 
+    /**
+     * What is known and what is to be done, a sentence each.
+     *
+     * @return list<Phrase>
+     */
+    public function inWords(): array
+    {
+        $last = max(array_column($this->weights, 'nominal_g'));
+        $off = $this->lineAt($last);
+        $said = [];
+        if ($this->verdict() === ScaleVerdict::NotLevel) {
+            $said[] = Phrase::of('scale-check.out');
+        } elseif ($this->verdict() === ScaleVerdict::LevelWithCorrection) {
+            $said[] = Phrase::of($off > 0 ? 'scale-check.high' : 'scale-check.low', [
+                'grams' => round(abs($off), 2), 'at' => $last,
+            ]);
+        } else {
+            $said[] = Phrase::of('scale-check.level');
+        }
+        if ($this->cornersG !== null && $this->cornersG > $this->readabilityG) {
+            $said[] = Phrase::of('scale-check.corners', ['grams' => round(2 * $this->cornersG, 2)]);
+        }
+        if ($this->repeatabilityG !== null) {
+            $said[] = Phrase::of('scale-check.repeats', ['grams' => round($this->repeatabilityG, 2)]);
+        }
+
+        return $said;
+    }
+
     public function verdict(): ScaleVerdict
     {
-        $most = self::MOST_STEPS * $this->readabilityG;
+        $most = $this->allowedG();
 
         return match (true) {
             max($this->restG, 2 * ($this->repeatabilityG ?? 0.0), $this->cornersG ?? 0.0) > $most => ScaleVerdict::NotLevel,

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Calibration;
 
+use Hovik\Core\Drawer\Mark;
 use Hovik\Core\Drawer\Scale;
+use Hovik\Core\Drawer\Tool;
+use Hovik\Core\Drawer\ToolKind;
+use Hovik\Core\Drawer\TrueSize;
 use Hovik\Core\InvalidInput;
+use Hovik\Core\JsonInput;
 use Hovik\Core\Statistics\Sample;
 use Hovik\Core\Words\Phrase;
 
@@ -29,6 +34,16 @@ final readonly class VolumeCheck
 
     /** Coverage factor. */
     private const K = 2.0;
+
+    /** mL. Spoons up to this size are weighed several together. */
+    private const SMALL_SPOON_ML = 5.01;
+
+    private const SPOONS_TOGETHER = 10;
+
+    /** A cup of 236.6 mL is so wide at its rim, mm. */
+    private const CUP_MM = 86.0;
+
+    private const CUP_ML = 236.6;
 
     /** More weighings than these nobody is asked for. */
     private const MOST_MORE = 10;
@@ -73,10 +88,82 @@ final readonly class VolumeCheck
         return new self($nominalMl, $readings, $together, $water, $scale, $to, M_PI * $diameterMm ** 2 / 4, $tolerancePct);
     }
 
+    /**
+     * Of a tool of the catalogue, to its rim or to one of its lines.
+     *
+     * @param  list<float>  $readingsG  net, each of {@see together} fills
+     *
+     * @throws InvalidInput
+     */
+    public static function ofTool(Tool $tool, ?Mark $mark, array $readingsG, Water $water, Scale $scale): self
+    {
+        $nominal = $mark->about ?? $tool->aboutMl;
+
+        return self::of(
+            $nominal, $readingsG, $water, $scale, self::filledTo($tool, $mark), self::diameterMm($tool->diameterMm, $nominal),
+            self::usualTolerancePct($nominal), self::together($tool),
+        );
+    }
+
+    public static function filledTo(Tool $tool, ?Mark $mark): FillTo
+    {
+        // The topmost ring of a dry measure is its rim.
+        $isTop = $mark !== null && $tool->kind === ToolKind::GraduatedDryMeasure && $mark->about > $tool->aboutMl - 0.01;
+
+        return $mark === null || $isTop ? FillTo::Rim : FillTo::Line;
+    }
+
+    /** Whether a scale can tell how much a tool holds: its own doubt leaves two thirds of what is allowed. */
+    public static function canTell(Scale $scale, Tool $tool, ?Mark $mark = null): bool
+    {
+        $nominal = $mark->about ?? $tool->aboutMl;
+        $grams = $nominal * self::together($tool);
+        $u = self::K * hypot($scale->readabilityG / sqrt(6.0), $scale->calibrationUncertainty($grams));
+
+        return $u <= self::usualTolerancePct($nominal) / 100 * $grams / 3 && ($scale->capacityG === null || $grams <= $scale->capacityG);
+    }
+
+    /** How many fills are weighed as one: of spoons up to 5 mL ten, since one drop is much of one. */
+    public static function together(Tool $tool): int
+    {
+        return $tool->kind === ToolKind::Spoon && $tool->aboutMl <= self::SMALL_SPOON_ML ? self::SPOONS_TOGETHER : 1;
+    }
+
+    /** A measure whose opening nobody has measured is taken to be as wide as a cup of its size. */
+    public static function diameterMm(?float $known, float $nominalMl): float
+    {
+        return $known ?? self::CUP_MM * (max(0.0, $nominalMl) / self::CUP_ML) ** (1 / 3);
+    }
+
+    /** @return array<string, mixed> to be stored */
+    public function toArray(): array
+    {
+        return [
+            'nominal_ml' => $this->nominalMl, 'readings_g' => $this->readings->readings, 'water_c' => $this->water->celsius,
+            'scale' => $this->scale->toArray(), 'to' => $this->to->value, 'area_mm2' => $this->areaMm2,
+            'tolerance_pct' => $this->tolerancePct, 'together' => $this->together,
+        ];
+    }
+
+    /** @throws InvalidInput */
+    public static function fromArray(JsonInput $stored): self
+    {
+        return new self(
+            $stored->number('nominal_ml'), Sample::of($stored->numbers('readings_g')), $stored->whole('together'),
+            Water::at($stored->number('water_c')), Scale::fromArray($stored->object('scale')), $stored->enum('to', FillTo::class),
+            $stored->number('area_mm2'), $stored->number('tolerance_pct'),
+        );
+    }
+
+    public function trueSize(): TrueSize
+    {
+        return new TrueSize($this->volumeMl(), $this->uncertaintyPct() / 100 / self::K);
+    }
+
     /** What one fill holds, mL. */
     public function volumeMl(): float
     {
-        return $this->water->volumeOf($this->readings->mean()) / $this->together;
+        return $this->water->volumeOf($this->scale->corrected($this->readings->mean())) / $this->together;
     }
 
     public function deviationPct(): float

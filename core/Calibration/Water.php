@@ -37,11 +37,26 @@ final readonly class Water
      *
      * @throws InvalidInput
      */
-    public static function at(float $celsius): self
+    public static function at(float $celsius, string $field = 'water_c'): self
     {
         return $celsius >= self::COLDEST && $celsius <= self::WARMEST ? new self($celsius) : throw InvalidInput::because(
-            'water_c', Phrase::of('refusal.range', ['least' => self::COLDEST, 'most' => self::WARMEST]),
+            $field, Phrase::of('refusal.range', ['least' => self::COLDEST, 'most' => self::WARMEST]),
         );
+    }
+
+    /**
+     * @param  float  $fahrenheit  degrees, 32 to 104
+     *
+     * @throws InvalidInput
+     */
+    public static function atFahrenheit(float $fahrenheit, string $field = 'water'): self
+    {
+        $of = static fn (float $celsius): float => $celsius * 9 / 5 + 32;
+
+        return $fahrenheit >= $of(self::COLDEST) && $fahrenheit <= $of(self::WARMEST) ? new self(($fahrenheit - 32) * 5 / 9)
+            : throw InvalidInput::because($field, Phrase::of('refusal.range', [
+                'least' => $of(self::COLDEST), 'most' => $of(self::WARMEST),
+            ]));
     }
 
     /** g in a mL. */

@@ -32,7 +32,7 @@ final class Diagnostician
     {
         $predictions = self::predictions($at);
         $priors = Priors::of($at, array_keys($predictions));
-        $grams = $at->reading->grams;
+        $grams = $at->reading->trueGrams();
         $scores = [];
         foreach ($predictions as $id => $prediction) {
             $scores[] = [Cause::from($id), null, ($priors[$id] ?? 0.0) * $prediction->density($grams), $prediction];
@@ -94,7 +94,7 @@ final class Diagnostician
     private static function pairs(Situation $at, array $priors, array $predictions): array
     {
         $sound = $at->sound();
-        $grams = $at->reading->grams;
+        $grams = $at->reading->trueGrams();
         $scores = [];
         $causes = array_values(
             array_filter(Cause::cases(), static fn (Cause $c): bool => isset($predictions[$c->value])
@@ -122,7 +122,7 @@ final class Diagnostician
     /** @param  list<array{Cause, Cause|null, float, Prediction}>  $scores */
     private static function ranked(array $scores, float $nonsense, Situation $at): Diagnosis
     {
-        $grams = $at->reading->grams;
+        $grams = $at->reading->trueGrams();
         $all = array_sum(array_column($scores, 2)) + $nonsense;
         usort($scores, static fn (array $a, array $b): int => $b[2] <=> $a[2]);
         $causes = [];

@@ -120,7 +120,7 @@ final class Priors
     private static function isChecked(Situation $at): bool
     {
         foreach ($at->fills as $fill) {
-            if ($fill->tool->trueMl === null) {
+            if (! $fill->isChecked()) {
                 return false;
             }
         }

@@ -36,6 +36,23 @@ final readonly class Fill
         return $this->toMark->ml ?? $this->tool->nominalMl;
     }
 
+    /** True volume over nominal: that of its line where this was checked, else of the tool; 1 until anything was. */
+    public function bias(): float
+    {
+        return $this->toMark?->trueMl === null ? $this->tool->bias() : $this->toMark->trueMl / $this->toMark->about;
+    }
+
+    public function isChecked(): bool
+    {
+        return $this->tool->trueMl !== null || $this->toMark?->trueMl !== null;
+    }
+
+    /** Relative standard uncertainty of its volume, common to all fills of this tool. */
+    public function relativeUncertainty(): float
+    {
+        return $this->toMark?->trueMl === null ? $this->tool->relativeUncertainty() : $this->toMark->trueU ?? Tool::CHECKED_U;
+    }
+
     /** Nominal mL of all of them, exact. */
     public function totalMl(): BigRational
     {

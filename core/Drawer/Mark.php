@@ -18,8 +18,13 @@ final readonly class Mark
     /** mL, rounded as floats are: quick to compare before the exact comparison. */
     public float $about;
 
-    public function __construct(public string $text, public BigRational $ml, public ?Amount $amount)
-    {
+    /**
+     * @param  float|null  $trueMl  what is below it in truth; null while nobody has checked it
+     * @param  float|null  $trueU  relative standard uncertainty of that
+     */
+    public function __construct(
+        public string $text, public BigRational $ml, public ?Amount $amount, public ?float $trueMl = null, public ?float $trueU = null,
+    ) {
         $this->about = $ml->toFloat();
     }
 
@@ -29,10 +34,17 @@ final readonly class Mark
         return Tool::sizeBefore($this->amount, $this->text);
     }
 
-    /** @return array{text: string, ml: string, amount: array{number: string, unit: string}|null} to be stored */
+    /** The same line, as it was checked. */
+    public function known(?TrueSize $size): self
+    {
+        return $size === null ? $this : new self($this->text, $this->ml, $this->amount, $size->ml, $size->u);
+    }
+
+    /** @return array<string, mixed> to be stored */
     public function toArray(): array
     {
-        return ['text' => $this->text, 'ml' => (string) $this->ml, 'amount' => $this->amount?->toArray()];
+        return ['text' => $this->text, 'ml' => (string) $this->ml, 'amount' => $this->amount?->toArray()]
+            + ($this->trueMl === null ? [] : ['true_ml' => $this->trueMl, 'true_u' => $this->trueU]);
     }
 
     /** @throws \Hovik\Core\InvalidInput */
@@ -41,6 +53,7 @@ final readonly class Mark
         return new self(
             $stored->text('text'), $stored->rational('ml'),
             $stored->has('amount') ? Amount::fromArray($stored->object('amount')) : null,
+            $stored->numberOr('true_ml', null), $stored->numberOr('true_u', null),
         );
     }
 

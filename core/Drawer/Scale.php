@@ -16,10 +16,11 @@ final readonly class Scale
      * @param  float|null  $calibrationG  standard uncertainty from its check against known weights, g; null until checked
      * @param  float|null  $capacityG  g; null when unknown
      * @param  float  $typicalTolerance  relative, 0 to 1, of its type: stands in for the check until there is one
+     * @param  float  $spanPct  what it shows too much of what lies on it, %, as its check found; a bias at zero goes with the tare
      */
     public function __construct(
         public float $readabilityG, public ?float $calibrationG = null, public ?float $capacityG = null,
-        public float $typicalTolerance = 0.0,
+        public float $typicalTolerance = 0.0, public float $spanPct = 0.0,
     ) {
         if (! is_finite($readabilityG) || $readabilityG <= 0 || $readabilityG > 1000) {
             throw InvalidInput::because('scale.readability_g', Phrase::of('refusal.above-to', ['least' => 0, 'most' => 1000]));
@@ -32,7 +33,7 @@ final readonly class Scale
         }
     }
 
-    /** @return array{readability_g: float, calibration_g: float|null, capacity_g: float|null, typical_tolerance: float} to be stored */
+    /** @return array<string, float|null> to be stored */
     public function toArray(): array
     {
         return [
@@ -40,6 +41,7 @@ final readonly class Scale
             'calibration_g' => $this->calibrationG,
             'capacity_g' => $this->capacityG,
             'typical_tolerance' => $this->typicalTolerance,
+            'span_pct' => $this->spanPct,
         ];
     }
 
@@ -51,7 +53,14 @@ final readonly class Scale
             $stored->numberOr('calibration_g', null),
             $stored->numberOr('capacity_g', null),
             $stored->number('typical_tolerance'),
+            $stored->numberOr('span_pct', null) ?? 0.0,
         );
+    }
+
+    /** What a tared reading is in truth, g: what the scale shows too much of it is taken off. */
+    public function corrected(float $readingG): float
+    {
+        return $readingG / (1 + $this->spanPct / 100);
     }
 
     /** Standard uncertainty from calibration at this reading, g. Unchecked: the type's tolerance over sqrt 3 (rectangular). */

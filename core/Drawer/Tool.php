@@ -13,6 +13,9 @@ use Hovik\Core\Words\Phrase;
 /** A measuring tool of the catalogue, or one of a school's own with its volume found by weighing water. */
 final readonly class Tool
 {
+    /** Relative standard uncertainty of a volume that is known without its doubt. */
+    public const CHECKED_U = 0.005;
+
     /** Nominal mL, rounded as floats are: for the statistical model. */
     public float $aboutMl;
 
@@ -27,6 +30,8 @@ final readonly class Tool
      * @param  int  $count  how many the school owns
      * @param  MeasuringSystem  $system  whose measure it is
      * @param  int  $inSet  how many of them lie in every station's own set; 0: all stand on the shared shelf
+     * @param  float|null  $trueU  relative standard uncertainty of the true volume; null while nobody has checked it
+     * @param  string|null  $own  its own name, where it is one certain tool: `Hazel's red half cup`
      */
     public function __construct(
         public string $id,
@@ -42,6 +47,8 @@ final readonly class Tool
         public int $count = 1,
         public MeasuringSystem $system = MeasuringSystem::Us,
         public int $inSet = 0,
+        public ?float $trueU = null,
+        public ?string $own = null,
     ) {
         $this->aboutMl = $nominalMl->toFloat();
     }
@@ -63,6 +70,8 @@ final readonly class Tool
             'count' => $this->count,
             'system' => $this->system->value,
             'in_set' => $this->inSet,
+            'true_u' => $this->trueU,
+            'own' => $this->own,
         ];
     }
 
@@ -83,6 +92,8 @@ final readonly class Tool
             count: $stored->whole('count'),
             system: $stored->has('system') ? $stored->enum('system', MeasuringSystem::class) : ToolCatalogue::systemOf($stored->text('id')),
             inSet: $stored->has('in_set') ? $stored->whole('in_set') : 0,
+            trueU: $stored->numberOr('true_u', null),
+            own: $stored->has('own') ? $stored->text('own') : null,
         );
     }
 
@@ -91,7 +102,35 @@ final readonly class Tool
      */
     public function relativeUncertainty(): float
     {
-        return $this->trueMl === null ? $this->tolerance / sqrt(3.0) : 0.005;
+        return $this->trueMl === null ? $this->tolerance / sqrt(3.0) : $this->trueU ?? self::CHECKED_U;
+    }
+
+    /** Whether anything of it was checked: its rim, or one of its lines. */
+    public function isChecked(): bool
+    {
+        return $this->trueMl !== null || array_filter($this->marks, static fn (Mark $mark): bool => $mark->trueMl !== null) !== [];
+    }
+
+    /** The same, one certain tool of this kind: with its own name and its true sizes. */
+    public function known(OwnTool $own): self
+    {
+        $rim = $own->rim();
+
+        return new self(
+            $this->id, $this->name, $this->kind, $this->nominal, $this->size, $this->nominalMl,
+            array_map(static fn (Mark $mark): Mark => $mark->known($own->at($mark)), $this->marks),
+            $this->diameterMm, $this->tolerance, $rim->ml ?? $this->trueMl, $this->count, $this->system, $this->inSet,
+            $rim->u ?? $this->trueU, $own->name,
+        );
+    }
+
+    /** So many of it, of which so many lie in every set. */
+    public function counted(int $count, int $inSet): self
+    {
+        return new self(
+            $this->id, $this->name, $this->kind, $this->nominal, $this->size, $this->nominalMl, $this->marks, $this->diameterMm,
+            $this->tolerance, $this->trueMl, $count, $this->system, $inSet, $this->trueU, $this->own,
+        );
     }
 
     /** True volume over nominal: 1 until calibrated. */

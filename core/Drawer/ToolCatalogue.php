@@ -70,10 +70,11 @@ final class ToolCatalogue
      * A scale of one of the catalogue's types.
      *
      * @param  float|null  $calibrationG  from its check; null until then
+     * @param  float  $spanPct  what it shows too much, %
      *
      * @throws InvalidInput when there is no such scale
      */
-    public static function scale(string $id, ?float $calibrationG = null, string $field = 'scale'): Scale
+    public static function scale(string $id, ?float $calibrationG = null, string $field = 'scale', float $spanPct = 0.0): Scale
     {
         $row = self::row($id, $field);
         if ($row['kind'] !== ToolKind::Scale->value) {
@@ -81,7 +82,7 @@ final class ToolCatalogue
         }
 
         return new Scale(
-            (float) $row['readability_g'], $calibrationG, (float) $row['capacity_g'], (float) $row['typical_tolerance_pct'] / 100,
+            (float) $row['readability_g'], $calibrationG, (float) $row['capacity_g'], (float) $row['typical_tolerance_pct'] / 100, $spanPct,
         );
     }
 

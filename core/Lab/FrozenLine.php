@@ -90,10 +90,11 @@ final readonly class FrozenLine
      * @param  list<string>  $then
      * @param  list<Phrase>  $warnings
      * @param  list<int>|null  $stations
+     * @param  list<FrozenWay>  $ways  where stations measure it with tools of their own, the usual one first
      */
     public static function of(
         PlannedLine $plan, int $position, ?string $text, array $then, bool $shared, array $warnings, ?CarefulWork $careful = null,
-        ?array $stations = null,
+        ?array $stations = null, array $ways = [],
     ): self {
         return new self(
             position: $position,
@@ -106,7 +107,7 @@ final readonly class FrozenLine
             strictness: $plan->strictness,
             method: $plan->method,
             handling: $plan->handling,
-            ways: [FrozenWay::of($plan->plans)],
+            ways: $ways === [] ? [FrozenWay::of($plan->plans)] : $ways,
             weightG: $plan->targetG,
             target: $plan->mode === MeasuringMode::Volume ? null : $plan->target(),
             tolerance: $plan->tolerance,
@@ -149,6 +150,12 @@ final readonly class FrozenLine
         }
 
         return $this->ways[0];
+    }
+
+    /** The same line as it is measured at a station. */
+    public function at(?int $station): self
+    {
+        return count($this->ways) === 1 ? $this : $this->measuredBy($this->way($station));
     }
 
     /** The same line, measured in another way by everybody. */

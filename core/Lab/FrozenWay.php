@@ -26,9 +26,10 @@ final readonly class FrozenWay
     ) {
     }
 
-    public static function of(Plans $plans): self
+    /** @param  list<int>|null  $stations */
+    public static function of(Plans $plans, ?array $stations = null): self
     {
-        return new self($plans->best(), array_slice($plans->plans, 1), $plans->technique, notes: $plans->notes);
+        return new self($plans->best(), array_slice($plans->plans, 1), $plans->technique, $stations, $plans->notes);
     }
 
     /** @return list<ToolPlan> other tools that would do, best first */

@@ -45,7 +45,7 @@ final readonly class FittingTools
                 },
                 ToolKind::LiquidMeasure, ToolKind::SmallLiquidMeasure => $family->isPoured()
                         || ($family === Family::ThickDairyPuree && $this->schools->poursThick()),
-                ToolKind::TopReadLiquidMeasure => $family->isPoured() && $this->schools->trustsTopRead($tool->trueMl !== null),
+                ToolKind::TopReadLiquidMeasure => $family->isPoured() && $this->schools->trustsTopRead($tool->isChecked()),
                 ToolKind::GraduatedDryMeasure => $large && ! $family->isPoured(),
                 ToolKind::ButterWrapper => $family->comesInSticks(),
                 ToolKind::NoveltyScoop, ToolKind::Scale => false,

@@ -91,6 +91,18 @@ final class LinePlanner
         );
     }
 
+    /**
+     * Tools and technique for a line that is planned already, from another drawer.
+     *
+     * @param  list<Tool>  $drawer
+     */
+    public function from(array $drawer, PlannedLine $line): Plans
+    {
+        return $this->tools->plan(
+            $line->amount, $line->ingredient, $drawer, $line->standard, $line->method, $line->tolerance->percent,
+        );
+    }
+
     private function plans(
         Ingredient $ingredient, Amount $amount, MeasuringMode $mode, ?HouseMethod $method, float $tolerancePct, float $grams,
     ): Plans {

@@ -36,7 +36,7 @@ final class LineWarnings
             $warnings[] = Phrase::of('warning.much');
         }
         foreach ($best->fills as $fill) {
-            $off = 100 * abs($fill->tool->bias() - 1);
+            $off = 100 * abs($fill->bias() - 1);
             if ($off > 100 * $target->toleranceG() / $target->grams / 4) {
                 $warnings[] = Phrase::of('warning.tool-off', ['tool' => $fill->tool->called(), 'percent' => round($off, 1)]);
             }

@@ -6,7 +6,10 @@ namespace Hovik\Core\Plan;
 
 use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Drawer\Mark;
+use Hovik\Core\Drawer\Tool;
 use Hovik\Core\JsonInput;
+use Hovik\Core\Pantry\Density;
+use Hovik\Core\Weighing\WeightModel;
 use Hovik\Core\Words\Phrase;
 
 /** One way to measure an amount with owned tools. */
@@ -62,6 +65,32 @@ final readonly class ToolPlan
     public function because(Phrase $why): self
     {
         return new self($this->fills, $this->exact, $this->errorPct, $this->meanG, $this->uG, $why, $this->waterTo);
+    }
+
+    /**
+     * The same with the tools of one station; null where one of them is not there.
+     *
+     * @param  list<Tool>  $drawer
+     */
+    public function with(array $drawer, Density $density): ?self
+    {
+        $tools = array_column($drawer, null, 'id');
+        $fills = [];
+        foreach ($this->fills as $fill) {
+            $tool = $tools[$fill->tool->id] ?? null;
+            $mark = $fill->toMark === null ? null : $tool?->markAt($fill->toMark->ml);
+            if ($tool === null || ($fill->toMark !== null && $mark === null)) {
+                return null;
+            }
+            $fills[] = new Fill($tool, $fill->count, $mark);
+        }
+        if ($fills === []) {
+            return $this;
+        }
+        $weight = $this->waterTo === null ? WeightModel::of($fills, $density)
+            : WeightModel::displaced($fills[0], $fills[0]->eachMl()->minus($this->waterTo->ml), $density);
+
+        return new self($fills, $this->exact, $this->errorPct, $weight->mean, $weight->u(), $this->why, $this->waterTo);
     }
 
     public function fillCount(): int

@@ -35,6 +35,10 @@ final class Explanation
                 'high' => self::round($judgement->reading->grams + $judgement->uncertaintyG, self::scaleDecimals($judgement) + 1),
             ]),
         ];
+        $off = $judgement->reading->grams - $judgement->reading->trueGrams();
+        if (abs($off) >= 0.05 * $judgement->reading->scale->readabilityG) {
+            $sentences[] = Phrase::of($off > 0 ? 'working.scale-high' : 'working.scale-low', ['grams' => self::round(abs($off), 2)]);
+        }
         // Worth a word only where the tools in hand are not what the recipe counts on.
         if (
             $judgement->technique !== null

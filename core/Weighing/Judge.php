@@ -26,7 +26,8 @@ final class Judge
         if ($expectedG !== null && (! is_finite($expectedG) || $expectedG <= 0)) {
             throw InvalidInput::because('expected_g', Phrase::of('refusal.above-zero'));
         }
-        $error = $reading->grams - $target->grams;
+        $grams = $reading->trueGrams();
+        $error = $grams - $target->grams;
         $u = $reading->uncertainty();
 
         return new Judgement(
@@ -37,7 +38,7 @@ final class Judge
             errorPct: 100 * $error / $target->grams,
             uncertaintyG: $u,
             fitness: ScaleFitness::at($u, $target),
-            technique: $expectedG === null ? null : self::technique($target, $reading->grams, $expectedG, $u),
+            technique: $expectedG === null ? null : self::technique($target, $grams, $expectedG, $u),
         );
     }
 

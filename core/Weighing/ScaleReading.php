@@ -99,9 +99,15 @@ final readonly class ScaleReading
             $this->grams / $together,
             new Scale(
                 $this->scale->readabilityG / $together, $calibration === null ? null : $calibration / $together,
-                $this->scale->capacityG, $this->scale->typicalTolerance,
+                $this->scale->capacityG, $this->scale->typicalTolerance, $this->scale->spanPct,
             ),
         );
+    }
+
+    /** What it is in truth, g: with its scale's correction. */
+    public function trueGrams(): float
+    {
+        return $this->scale->corrected($this->grams);
     }
 
     /** g as it is stored: to a milligram, finer than any kitchen scale. */

@@ -42,7 +42,7 @@ final class WeightModel
             [$each, $spread] = self::oneFill($fill, $density, $way);
             $mean += $each * $fill->count;
             $own += $fill->count * $spread ** 2;
-            $byTool[$fill->tool->id] ??= [0.0, $fill->tool->relativeUncertainty()];
+            $byTool[$fill->tool->id] ??= [0.0, $fill->relativeUncertainty()];
             $byTool[$fill->tool->id][0] += $each * $fill->count;
         }
         $tools = 0.0;
@@ -76,9 +76,9 @@ final class WeightModel
             $perMl = self::gramsPerMl($fill, $density);
             $tool = $fill->tool;
             // Uncalibrated, any size within the tolerance is as likely as another.
-            $sizes[$tool->id] ??= 1 + ($tool->trueMl === null
-                ? $tool->tolerance * (2 * $chance->even() - 1)
-                : $tool->relativeUncertainty() * $chance->normal());
+            $sizes[$tool->id] ??= 1 + ($fill->isChecked()
+                ? $fill->relativeUncertainty() * $chance->normal()
+                : $tool->tolerance * (2 * $chance->even() - 1));
             for ($i = 0; $i < $fill->count; $i++) {
                 $grams += $sizes[$tool->id] * $perMl * min(max($middle + $spread * $chance->normal(), $low), $high);
             }
@@ -115,10 +115,10 @@ final class WeightModel
     public static function displaced(Fill $risen, BigRational $ml, Density $density): Weight
     {
         $perMl = $density->inVesselAbout($risen->tool->aboutMl);
-        $mean = $perMl * $ml->toFloat() * $risen->tool->bias();
+        $mean = $perMl * $ml->toFloat() * $risen->bias();
         $reading = $perMl * Geometry::mlPerMm($risen->tool) * Geometry::heightSpreadMm($risen->tool, WorkingHabit::good());
 
-        return new Weight($mean, $reading * sqrt(2.0), $mean * $risen->tool->relativeUncertainty(), $mean * $density->ingredient->cvBatch);
+        return new Weight($mean, $reading * sqrt(2.0), $mean * $risen->relativeUncertainty(), $mean * $density->ingredient->cvBatch);
     }
 
     /** Counted foods: each piece varies on its own. */
@@ -152,7 +152,7 @@ final class WeightModel
     private static function contentsMl(Fill $fill, Density $density, WorkingHabit $way): array
     {
         $tool = $fill->tool;
-        $ml = ($fill->toMark->about ?? $tool->aboutMl) * $tool->bias();
+        $ml = ($fill->toMark->about ?? $tool->aboutMl) * $fill->bias();
         if (Geometry::isRead($fill)) {
             $perMm = Geometry::mlPerMm($tool);
 

@@ -203,4 +203,7 @@ return [
     'refusal.readings' => 'Weigh at least {least} of each.',
     'refusal.techniques' => 'Compare from {least} to {most} ways.',
     'refusal.weighings' => 'It needs {least} weigh-ins or more.',
+    'refusal.check-done' => 'This check is handed in already. Begin a new one.',
+    'refusal.name-of-another-tool' => 'Another tool has this name. Give it a name of its own.',
+    'refusal.no-such-mark' => 'This tool has no such line.',
 ];

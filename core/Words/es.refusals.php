@@ -203,4 +203,7 @@ return [
     'refusal.readings' => 'Pesa al menos {least} de cada uno.',
     'refusal.techniques' => 'Compara de {least} a {most} maneras.',
     'refusal.weighings' => 'Hacen falta {least} pesajes o más.',
+    'refusal.check-done' => 'Esta comprobación ya está entregada. Empieza otra.',
+    'refusal.name-of-another-tool' => 'Otro utensilio tiene este nombre. Dale uno propio.',
+    'refusal.no-such-mark' => 'Este utensilio no tiene esa línea.',
 ];

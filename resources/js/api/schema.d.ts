@@ -108,6 +108,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/checking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What may be checked, and how */
+        get: operations["toolCheckIndex"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/checks/{check}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Three weighings or more of the water a tool holds: worked out and kept; sent again with one more it is the same check */
+        put: operations["toolCheckUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/checks/{check}/hand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The student is done: it waits for the teacher */
+        post: operations["toolCheckHandIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/class-question": {
         parameters: {
             query?: never;
@@ -159,6 +210,77 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawer/checking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What may be checked, and how */
+        get: operations["drawerCheckIndex"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/checks/{check}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Three weighings or more of the water a tool holds, by a teacher */
+        put: operations["drawerCheckUpdate"];
+        post?: never;
+        /** It is not counted */
+        delete: operations["drawerCheckRefuse"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/checks/{check}/accept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The tool has this size from now on */
+        post: operations["drawerCheckAccept"];
+        /** It waits again */
+        delete: operations["drawerCheckReopen"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/named/{tool}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** A certain tool has another name, lies elsewhere, or is retired */
+        put: operations["namedToolUpdate"];
+        post?: never;
+        /** It is one of the counted ones again; its checks go with it */
+        delete: operations["namedToolDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawer/scales": {
         parameters: {
             query?: never;
@@ -189,6 +311,23 @@ export interface paths {
         post?: never;
         /** Take a scale away on which nothing was weighed; or ask whether it may be */
         delete: operations["scaleDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/scales/{scale}/checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A scale from empty to full: what it means; accepted, its correction and its doubt go into every verdict from now on */
+        post: operations["fullScaleCheckStore"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2586,6 +2725,24 @@ export interface components {
             said: string;
             how: string;
         };
+        /** @description All that a water check needs: what may be checked and how it is filled, on which scales, by whom. */
+        CheckTools: {
+            /** @description that the kitchen owns */
+            tools: components["schemas"]["ToolToCheck"][];
+            /** @description certain ones, by name */
+            known: components["schemas"]["KnownTool"][];
+            scales: components["schemas"]["StationScale"][];
+            /** @description stations that have a set */
+            places: string[];
+            /** @description where this device stands */
+            place: string | null;
+            /** @description who may be checking; none for a teacher */
+            students: components["schemas"]["Person"][];
+            /** @description what this station was given to check in the class's tool lab */
+            shared: components["schemas"]["SharedTool"][];
+            /** @description handed in from here today, newest first */
+            done: components["schemas"]["ToolCheckResult"][];
+        };
         ClassAsked: {
             asked: components["schemas"]["AskedOfClass"] | null;
         };
@@ -2630,11 +2787,38 @@ export interface components {
             student_id: number;
             station_id: number;
         };
+        /** @description One certain tool: what it holds, and how that came about. */
+        DrawerNamed: {
+            id: number;
+            kind_id: string;
+            /** @enum {string} */
+            kind: "dry-cup" | "measuring-spoon" | "liquid-measure" | "top-read-liquid-measure" | "graduated-dry-measure" | "small-liquid-measure" | "novelty-scoop" | "butter-wrapper" | "scale";
+            /** @description its size, `1/2 cup` */
+            said: string;
+            nominal: string;
+            ml: number;
+            name: string;
+            place: string | null;
+            is_retired: boolean;
+            /** @description its last check is older than a year */
+            due: boolean;
+            /** @description at its rim, or at each line that was checked; as they stand now */
+            sizes: components["schemas"]["ToolSize"][];
+            /** @description every check, oldest first */
+            history: components["schemas"]["ToolSize"][];
+        };
         /** @description What the kitchen owns, and what there is. */
         DrawerPage: {
             tools: components["schemas"]["DrawerTool"][];
             scales: components["schemas"]["DrawerScale"][];
             scale_kinds: components["schemas"]["ScaleKind"][];
+            /** @description certain tools, checked with water */
+            named: components["schemas"]["DrawerNamed"][];
+            /** @description checks by students that wait for a yes */
+            waiting: components["schemas"]["ToolCheckResult"][];
+            sets: components["schemas"]["SetAgrees"][];
+            /** @description stations that have a set */
+            places: string[];
         };
         DrawerScale: {
             id: number;
@@ -2644,6 +2828,14 @@ export interface components {
             capacity: number | null;
             checked_on: string | null;
             out_of_order: boolean;
+            /** @description its check from empty to full is older than it may be */
+            due: boolean;
+            /** @enum {string} */
+            every: "lab" | "term" | "year";
+            /** @description what is taken off what it shows */
+            span_pct: number;
+            /** @description its year, oldest first */
+            history: components["schemas"]["ScaleHistory"][];
         };
         DrawerTool: {
             id: string;
@@ -2744,6 +2936,18 @@ export interface components {
             text: string;
             ml: number;
         };
+        /** @description To where a tool is filled for its check. */
+        FillToCheck: {
+            /** @description null: its rim */
+            mark: string | null;
+            ml: number;
+            /** @enum {string} */
+            to: "rim" | "line";
+            /** @description so many fills are weighed as one */
+            together: number;
+            /** @description that can tell */
+            fit_scales: number[];
+        };
         /** @description Something that can be found by its name, and where it is. */
         Findable: {
             /** @enum {string} */
@@ -2816,6 +3020,12 @@ export interface components {
         };
         KeptVersion: {
             version: number;
+        };
+        /** @description A certain tool, by name. */
+        KnownTool: {
+            kind_id: string;
+            name: string;
+            place: string | null;
         };
         LabName: {
             id: number;
@@ -3004,6 +3214,8 @@ export interface components {
             cups: number;
             /** @description several may be weighed as one */
             one_spoon: boolean;
+            /** @description what its checked tools hold more or less than is printed on them, where it matters */
+            sizes: string[];
         };
         /** @description A page of what adults did, the newest first. */
         LogPage: {
@@ -3240,6 +3452,15 @@ export interface components {
             devices: number;
             seen_at: string | null;
             classes: string[];
+        };
+        /** @description What is looked at before a tool is filled. */
+        PointToInspect: {
+            /** @enum {string} */
+            id: "clean-dry" | "rim-flat" | "rim-free" | "grip" | "marks" | "stands-level";
+            /** @description as it should be */
+            good: string;
+            /** @description what is said where it is not */
+            bad: string;
         };
         /** @description A piece of a batch on the scale: 'heaped' is too heavy, 'shy' too light. */
         PortionWeighed: {
@@ -3526,6 +3747,46 @@ export interface components {
         ScaleChecked: {
             passed: boolean;
         };
+        /** @description How far a weighing of so much may be off: U (k = 2). */
+        ScaleDoubt: {
+            grams: number;
+            u_g: number;
+        };
+        /** @description What a scale showed too much of a known weight. */
+        ScaleError: {
+            nominal_g: number;
+            error_g: number;
+            /** @description what the line through all of them says */
+            fitted_g: number;
+        };
+        /** @description What a check of a scale from empty to full found. */
+        ScaleFound: {
+            /** @enum {string} */
+            verdict: "level" | "level-with-correction" | "not-level";
+            said: string[];
+            bias_g: number;
+            span_pct: number;
+            /** @description what it shows too much at the heaviest weight */
+            tilt_g: number;
+            /** @description that weight */
+            at_g: number;
+            repeatability_g: number | null;
+            corners_g: number | null;
+            allowed_g: number;
+            /** @description by weight */
+            errors: components["schemas"]["ScaleError"][];
+            /** @description U (k = 2) of a weighing from now on */
+            doubts: components["schemas"]["ScaleDoubt"][];
+        };
+        /** @description One check in a scale's year: what it showed too much at a weight. */
+        ScaleHistory: {
+            day: string;
+            at_g: number;
+            error_g: number;
+            /** @description from empty to full; else the short form at the start of a lab */
+            whole: boolean;
+            passed: boolean;
+        };
         ScaleKind: {
             id: string;
             step: number;
@@ -3682,6 +3943,18 @@ export interface components {
             /** @description an empty installation: the first visitor sets it up */
             to_set_up: boolean;
         };
+        /** @description Whether small measures of a set add up to a large one. */
+        SetAgrees: {
+            small: string;
+            large: string;
+            times: number;
+            smalls_ml: number;
+            large_ml: number;
+            /** @description what the small ones hold more than the large one */
+            apart_pct: number;
+            agrees: boolean;
+            place: string | null;
+        };
         Settled: {
             ingredient: string;
             amount: string;
@@ -3691,6 +3964,15 @@ export interface components {
             method: "stir-spoon-level" | "sift-spoon-level" | "dip-sweep" | "packed-firm" | "packed-light" | "loose-fill" | null;
             /** @description the recipe's own weight, where it is the one taken */
             g_per_us_cup: string | null;
+        };
+        /** @description What a station was given to check in its class's tool lab. */
+        SharedTool: {
+            kind_id: string;
+            name: string;
+            place: string | null;
+            mark: string | null;
+            /** @description handed in since the lab was opened */
+            is_done: boolean;
         };
         /** @description A thing that stations share, and how long the one who waits longest waits for it. */
         SharedWait: {
@@ -3934,6 +4216,8 @@ export interface components {
             /** @description tools and helpers by name */
             fetch: string[];
             why_tools: string | null;
+            /** @description what its checked tools hold more or less than is printed on them, where it matters */
+            sizes: string[];
             steps: components["schemas"]["StepToDo"][];
             /** @description what is done once it is measured and weighed */
             then: string[];
@@ -4247,11 +4531,102 @@ export interface components {
             /** @description the least asked of anyone */
             floor_g: number;
         };
+        /** @description What a water check found. */
+        ToolCheckResult: {
+            id: string;
+            /** @description in the catalogue */
+            kind_id: string;
+            /** @enum {string} */
+            kind: "dry-cup" | "measuring-spoon" | "liquid-measure" | "top-read-liquid-measure" | "graduated-dry-measure" | "small-liquid-measure" | "novelty-scoop" | "butter-wrapper" | "scale";
+            /** @description its size, `1/2 cup` */
+            said: string;
+            nominal: string;
+            name: string;
+            place: string | null;
+            /** @description the line it was filled to; null: its rim */
+            mark: string | null;
+            /** @enum {string} */
+            to: "rim" | "line";
+            /** @description what is stamped there */
+            printed_ml: number;
+            true_ml: number;
+            deviation_pct: number;
+            u_ml: number;
+            u_pct: number;
+            tolerance_pct: number;
+            /** @enum {string} */
+            verdict: "fit" | "use-with-correction" | "retire" | "undecided" | "too-wide";
+            /** @description g, each of so many fills together */
+            readings: number[];
+            together: number;
+            decimals: number;
+            /** @description of one reading */
+            mean_g: number;
+            water_c: number;
+            /** @description g in a mL of this water */
+            density: number;
+            /** @description of one fill, largest first */
+            budget: components["schemas"]["UncertaintyPart"][];
+            neglected: string;
+            /** @description weighings like these that would settle it */
+            more: number | null;
+            /** @description of its inspection */
+            faults: string[];
+            /** @description retired by this check */
+            unfit: boolean;
+            /** @enum {string} */
+            state: "open" | "handed-in" | "accepted" | "refused";
+            scale: string;
+            /** @description who made it */
+            by: string | null;
+            day: string;
+        };
         /** @description A line on a tool, as lettered. */
         ToolMark: {
             text: string;
             /** @description it cannot be read any more, so nothing is planned to it */
             worn: boolean;
+        };
+        /** @description What a tool held at one check. */
+        ToolSize: {
+            /** @description by id */
+            check: string;
+            /** @description null: its rim */
+            mark: string | null;
+            printed_ml: number;
+            true_ml: number;
+            u_ml: number;
+            deviation_pct: number;
+            u_pct: number;
+            tolerance_pct: number;
+            /** @enum {string} */
+            verdict: "fit" | "use-with-correction" | "retire" | "undecided" | "too-wide";
+            day: string;
+            by: string | null;
+            /** @description of its inspection */
+            faults: string[];
+        };
+        /** @description A kind of tool that may be checked with water, and how. */
+        ToolToCheck: {
+            id: string;
+            /** @enum {string} */
+            kind: "dry-cup" | "measuring-spoon" | "liquid-measure" | "top-read-liquid-measure" | "graduated-dry-measure" | "small-liquid-measure" | "novelty-scoop" | "butter-wrapper" | "scale";
+            /** @description its size, `1/2 cup` */
+            name: string;
+            nominal: string;
+            ml: number;
+            count: number;
+            /** @description every station has one in its set */
+            in_set: boolean;
+            /** @description its rim, or its lines; the topmost last */
+            fills: components["schemas"]["FillToCheck"][];
+            points: components["schemas"]["PointToInspect"][];
+        };
+        /** @description One line of an uncertainty budget. */
+        UncertaintyPart: {
+            from: string;
+            /** @description standard uncertainty from it */
+            ml: number;
         };
         /** @description What a food of a family usually weighs, a US cup or a piece of it: to begin with where nobody has weighed it. */
         UsualWeight: {
@@ -4612,6 +4987,96 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    toolCheckIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckTools"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    toolCheckUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                check: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    kind: string;
+                    name: string;
+                    place: string | null;
+                    mark: string | null;
+                    readings: (number | string)[];
+                    water: number | string;
+                    /** @enum {string} */
+                    degrees: "C" | "F";
+                    scale_id: number;
+                    faults: ("clean-dry" | "rim-flat" | "rim-free" | "grip" | "marks" | "stands-level")[];
+                    student_id?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolCheckResult"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    toolCheckHandIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                check: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
     myClassQuestionShow: {
         parameters: {
             query?: never;
@@ -4687,6 +5152,201 @@ export interface operations {
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    drawerCheckIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckTools"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    drawerCheckUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                check: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    kind: string;
+                    name: string;
+                    place: string | null;
+                    mark: string | null;
+                    readings: (number | string)[];
+                    water: number | string;
+                    /** @enum {string} */
+                    degrees: "C" | "F";
+                    scale_id: number;
+                    faults: ("clean-dry" | "rim-flat" | "rim-free" | "grip" | "marks" | "stands-level")[];
+                    student_id?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolCheckResult"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    drawerCheckRefuse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                check: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    drawerCheckAccept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                check: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    drawerCheckReopen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                check: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    namedToolUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    place: string | null;
+                    is_retired: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    namedToolDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
         };
     };
@@ -4769,6 +5429,47 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    fullScaleCheckStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scale: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    weights: {
+                        nominal: number | string;
+                        reading: number | string;
+                    }[];
+                    repeats: (number | string)[];
+                    corners: (number | string)[];
+                    /** @enum {string} */
+                    every: "lab" | "term" | "year";
+                    accept: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleFound"];
+                };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];

@@ -116,7 +116,7 @@ final class WeighInRequest extends ApiRequest
             student: $student,
             scale: $scale,
             reading: $this->asked($line, $this->reading($scale)),
-            ticked: $this->ticked($line->measuredBy($way)),
+            ticked: $this->ticked($line->measuredBy($way, $station)),
             source: $this->source(),
             predicted: Verdict::tryFrom($this->string('predicted')->toString()),
             together: $this->together(),

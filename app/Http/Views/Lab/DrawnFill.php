@@ -37,7 +37,7 @@ final readonly class DrawnFill extends View
             nominal: Said::phrase(Phrase::of('working.amount', ['amount' => $fill->tool->size ?? $fill->tool->nominal])),
             to_mark: $fill->toMark?->text,
             mark_ml: $fill->toMark?->about,
-            called: Said::phrase($fill->tool->called()),
+            called: $fill->tool->own ?? Said::phrase($fill->tool->called()),
             in_set: $fill->tool->inSet > 0,
         );
     }

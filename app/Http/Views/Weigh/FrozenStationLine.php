@@ -17,6 +17,7 @@ final readonly class FrozenStationLine extends View
     /**
      * @param  string  $named  in the middle of a sentence
      * @param  string  $amount  as a cook measures it
+     * @param  array<int, LineWay>  $own  by station: of those that have tools of their own
      * @param  list<LineWay>  $others  other ways than the usual one
      * @param  list<string>  $cautions
      * @param  list<int>|null  $stations  that measure it; null: all of them
@@ -31,6 +32,7 @@ final readonly class FrozenStationLine extends View
         public string $amount,
         public string $recipe_says,
         public LineWay $usual,
+        public array $own,
         public array $others,
         public array $cautions,
         public ?int $pieces,
@@ -53,6 +55,7 @@ final readonly class FrozenStationLine extends View
             amount: Said::measure($frozen->measure),
             recipe_says: Said::amount($frozen->amount),
             usual: LineWay::usual($line),
+            own: LineWay::own($line),
             others: LineWay::others($line),
             cautions: array_map(Said::phrase(...), $frozen->way()->technique->cautions),
             pieces: $frozen->pieces(),

@@ -12,6 +12,7 @@ use App\Words\Said;
 use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Lab\FrozenLine;
 use Hovik\Core\Lab\OtherWay;
+use Hovik\Core\Plan\StationWays;
 use Hovik\Core\Quantity\ShownGrams;
 use Hovik\Core\Recipe\ThenSteps;
 use Hovik\Core\Technique\Step;
@@ -29,6 +30,7 @@ final readonly class LineWay extends View
      * @param  list<string>  $then  what is done once it is measured and weighed
      * @param  int  $cups  weighed one by one with the food in them; 0 where it is tipped into a bowl
      * @param  bool  $one_spoon  several may be weighed as one
+     * @param  list<string>  $sizes  what its checked tools hold more or less than is printed on them, where it matters
      */
     public function __construct(
         public ?OtherWay $way,
@@ -41,12 +43,25 @@ final readonly class LineWay extends View
         public ?WatchOut $watch,
         public int $cups,
         public bool $one_spoon,
+        public array $sizes,
     ) {
     }
 
     public static function usual(LabLine $line): self
     {
         return self::of($line, $line->frozen, null);
+    }
+
+    /** @return array<int, self> by station: of those that have tools of their own */
+    public static function own(LabLine $line): array
+    {
+        $own = [];
+        foreach (array_slice($line->frozen->ways, 1) as $way) {
+            $said = self::of($line, $line->frozen->measuredBy($way), null);
+            $own += array_fill_keys($way->stations ?? [], $said);
+        }
+
+        return $own;
     }
 
     /** @return list<self> the other ways that lead there */
@@ -96,6 +111,7 @@ final readonly class LineWay extends View
             watch: $technique->watch === null ? null : new WatchOut(Said::phrase($technique->watch->phrase), $technique->watch->leadsTo),
             cups: $by->cupsOnScale(),
             one_spoon: $by->isOneSpoon(),
+            sizes: array_map(Said::phrase(...), StationWays::trueSizes($by->way()->plan, $by->tolerance->percent)),
         );
     }
 

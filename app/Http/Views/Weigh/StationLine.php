@@ -28,6 +28,7 @@ final readonly class StationLine extends View
      * @param  list<DrawnFill>  $fills
      * @param  list<DrawnFill>  $fallen  that lie on the floor
      * @param  list<string>  $fetch  tools and helpers by name
+     * @param  list<string>  $sizes  what its checked tools hold more or less than is printed on them, where it matters
      * @param  list<StepToDo>  $steps
      * @param  list<string>  $then  what is done once it is measured and weighed
      * @param  list<string>  $cautions
@@ -57,6 +58,7 @@ final readonly class StationLine extends View
         public array $fallen,
         public array $fetch,
         public ?string $why_tools,
+        public array $sizes,
         public array $steps,
         public array $then,
         public ?WatchOut $watch,
@@ -99,7 +101,7 @@ final readonly class StationLine extends View
         return array_map(static function (FrozenStationLine $line) use (
             $lab, $station, $states, $own, $fits, $attempts, $dropped, $shows, $turns, $names, $allowed, $isDropped, $now,
         ): self {
-            $way = $line->usual;
+            $way = $line->own[$station->placeId()] ?? $line->usual;
             $fallen = array_values(array_filter($way->fills, $isDropped));
             $stored = $fallen === [] ? null : $lab->lines->findOrFail($line->id);
             $other = $stored === null ? null : $lab->frozen?->instead($stored->frozen, $dropped);
@@ -122,6 +124,7 @@ final readonly class StationLine extends View
                 fallen: $fallen,
                 fetch: $way->fetch,
                 why_tools: $way->why_tools,
+                sizes: $way->sizes,
                 steps: $way->steps,
                 then: $way->then,
                 watch: $way->watch,

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** How far a water check has come. */
+enum ToolCheckState: string
+{
+    case Open = 'open';
+    /** A student is done: it waits for the teacher. */
+    case HandedIn = 'handed-in';
+    case Accepted = 'accepted';
+    case Refused = 'refused';
+}
