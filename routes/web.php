@@ -52,6 +52,7 @@ use App\Http\Controllers\Lab\TurnController;
 use App\Http\Controllers\Pantry\NearestMeasureController;
 use App\Http\Controllers\Pantry\PantryController;
 use App\Http\Controllers\Pantry\PantryNamesController;
+use App\Http\Controllers\Pantry\StandardController;
 use App\Http\Controllers\Practice\ClassPracticeController;
 use App\Http\Controllers\Practice\ClassQuestionController;
 use App\Http\Controllers\Practice\ClassTaskController;
@@ -82,6 +83,9 @@ use App\Http\Controllers\Prepare\RecipeLineController;
 use App\Http\Controllers\Prepare\RecipeStandardController;
 use App\Http\Controllers\Prepare\RecipeVersionController;
 use App\Http\Controllers\Prepare\SecondPeriodController;
+use App\Http\Controllers\Review\ExperimentController;
+use App\Http\Controllers\Review\MissController;
+use App\Http\Controllers\Review\MyExperimentController;
 use App\Http\Controllers\School\CalendarController;
 use App\Http\Controllers\School\EndsController;
 use App\Http\Controllers\School\KitchenController;
@@ -121,7 +125,7 @@ if (config('hovik.bench') === true) {
 
 // A number that no table can hold is no number of anything.
 foreach ([
-    'lab', 'item', 'section', 'station', 'student', 'colleague', 'task', 'recipe', 'scale', 'asked', 'person', 'slip', 'kitchen', 'tool',
+    'lab', 'item', 'section', 'station', 'student', 'colleague', 'task', 'recipe', 'scale', 'asked', 'person', 'slip', 'kitchen', 'tool', 'experiment',
 ] as $number) {
     Route::pattern($number, '\d{1,18}');
 }
@@ -249,6 +253,14 @@ Route::prefix('api')->group(function (): void {
         Route::post('sections/{section}/class-question', [ClassQuestionController::class, 'store'])->can('run', 'section');
         Route::put('sections/{section}/class-question', [ClassQuestionController::class, 'update'])->can('run', 'section');
         Route::delete('sections/{section}/class-question', [ClassQuestionController::class, 'destroy'])->can('run', 'section');
+        Route::get('sections/{section}/misses', [MissController::class, 'show'])->can('run', 'section');
+        Route::get('sections/{section}/experiments', [ExperimentController::class, 'index'])->can('run', 'section');
+        Route::post('sections/{section}/experiments', [ExperimentController::class, 'store'])->can('run', 'section');
+        Route::get('experiments/{experiment}', [ExperimentController::class, 'show'])->can('run', 'experiment');
+        Route::post('experiments/{experiment}/open', [ExperimentController::class, 'open'])->can('run', 'experiment');
+        Route::post('experiments/{experiment}/result', [ExperimentController::class, 'reveal'])->can('run', 'experiment');
+        Route::put('experiments/{experiment}/weighings/{weighing}', [ExperimentController::class, 'weigh'])->can('run', 'experiment');
+        Route::delete('experiments/{experiment}', [ExperimentController::class, 'destroy'])->can('run', 'experiment');
         Route::get('chart', [ChartController::class, 'show']);
         Route::get('drawer/checking', [DrawerCheckController::class, 'index']);
         Route::put('drawer/checks/{check}', [DrawerCheckController::class, 'update']);
@@ -269,6 +281,11 @@ Route::prefix('api')->group(function (): void {
         Route::get('pantry/{ingredient}/measure', [NearestMeasureController::class, 'show']);
         Route::put('pantry/{ingredient}', [PantryController::class, 'update']);
         Route::delete('pantry/{ingredient}', [PantryController::class, 'destroy']);
+        Route::get('pantry/{ingredient}/standard', [StandardController::class, 'show']);
+        Route::put('pantry/{ingredient}/standard', [StandardController::class, 'update']);
+        Route::post('pantry/{ingredient}/standard/adoption', [StandardController::class, 'adopt']);
+        Route::delete('pantry/{ingredient}/standard', [StandardController::class, 'destroy']);
+        Route::post('pantry/{ingredient}/bags', [StandardController::class, 'bag']);
         Route::get('pantry/names', [PantryNamesController::class, 'index']);
         Route::get('shopping', [ShoppingController::class, 'show']);
         Route::put('pantry/{ingredient}/pack', [ShoppingController::class, 'update']);
@@ -318,6 +335,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('checking', [ToolCheckController::class, 'index']);
         Route::put('checks/{check}', [ToolCheckController::class, 'update']);
         Route::post('checks/{check}/hand-in', [ToolCheckController::class, 'handIn'])->can('make', 'check');
+        Route::get('experiment', [MyExperimentController::class, 'show']);
+        Route::put('experiment/weighings/{weighing}', [MyExperimentController::class, 'update']);
+        Route::post('experiment/difference', [MyExperimentController::class, 'difference']);
         Route::get('bake', [BakeController::class, 'show']);
         Route::get('sections/{section}/stations/{station}/live', [LiveController::class, 'station'])->withoutScopedBindings();
         Route::put('events/{event}', [StationEventController::class, 'update']);

@@ -9,7 +9,6 @@ use App\Models\Kitchen;
 use App\Models\NamedTool;
 use App\Models\Teacher;
 use App\Models\ToolCheck;
-use App\Models\ToolCheckState;
 use Illuminate\Support\Facades\DB;
 
 /** Stores water checks: sent twice, or with one more weighing, it is the same check. The teacher's yes makes the tool a certain one. */

@@ -79,7 +79,7 @@ final class LabWords
 
             return [
                 'how' => array_map(Said::phrase(...), $frozen->working),
-                'source' => $frozen->source === null ? [] : [Said::source($frozen->source, $frozen->food->ingredient->confidence)],
+                'source' => $frozen->source === null ? [] : [Said::source($frozen->food->ingredient)],
             ];
         });
     }

@@ -10,6 +10,7 @@ use Hovik\Core\Drawer\StationDrawers;
 use Hovik\Core\Drawer\Tool as MeasuringTool;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Pantry\NewIngredient;
+use Hovik\Core\Pantry\OwnTrials;
 use Hovik\Core\Pantry\Pantry;
 use Hovik\Core\Quantity\MeasureStandard;
 use Illuminate\Database\Eloquent\Collection;
@@ -30,6 +31,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Collection<int, Scale> $scales
  * @property-read Collection<int, NamedTool> $namedTools
  * @property-read Collection<int, OwnWeight> $ownWeights
+ * @property-read Collection<int, Bag> $bags
  * @property-read Collection<int, OwnIngredient> $ownIngredients
  */
 final class Kitchen extends Model
@@ -104,14 +106,35 @@ final class Kitchen extends Model
         return $this->hasMany(OwnIngredient::class);
     }
 
-    /** The reference, with this kitchen's own weights laid over it. */
+    /** @return HasMany<Bag, $this> */
+    public function bags(): HasMany
+    {
+        return $this->hasMany(Bag::class);
+    }
+
+    /** @return list<NewIngredient> foods that the reference does not know */
+    public function addedFoods(): array
+    {
+        return array_values($this->ownIngredients->map(fn (OwnIngredient $own): NewIngredient => $own->toCore())->all());
+    }
+
+    /** The reference, with this kitchen's own weights laid over it: one person's figures, and means of trials. */
     public function pantry(): Pantry
     {
-        return Pantry::reference()->adding(
-            array_values($this->ownIngredients->map(fn (OwnIngredient $own): NewIngredient => $own->toCore())->all()),
-        )->with($this->ownWeights->mapWithKeys(fn (OwnWeight $own): array => [
+        $typed = $this->ownWeights->filter(static fn (OwnWeight $own): bool => $own->trials === null);
+        $found = $this->ownWeights->filter(static fn (OwnWeight $own): bool => $own->trials !== null);
+        $pantry = Pantry::reference()->adding($this->addedFoods())->with($typed->mapWithKeys(fn (OwnWeight $own): array => [
             $own->ingredient_id => ['g_per_us_cup' => $own->g_per_us_cup, 'g_per_piece' => $own->g_per_piece],
-        ])->all())->meaning($this->meanings ?? []);
+        ])->all());
+        if ($found->isNotEmpty()) {
+            $found->load('standard');
+            $today = $this->school->today();
+            $pantry = $pantry->weighedAs(array_values(array_filter($found->map(fn (OwnWeight $own): ?OwnTrials => $own->fromTrials(
+                $pantry->ingredient($own->ingredient_id), Bag::of($this->bags, $own->ingredient_id, $today)?->id,
+            ))->all())));
+        }
+
+        return $pantry->meaning($this->meanings ?? []);
     }
 
     /** @return list<MeasuringTool> as the planner wants them */

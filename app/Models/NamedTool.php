@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Checks\ToolCheckState;
 use Hovik\Core\Drawer\OwnTool;
 use Hovik\Core\Drawer\TrueSize;
 use Illuminate\Database\Eloquent\Collection;

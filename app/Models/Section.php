@@ -191,6 +191,12 @@ final class Section extends Model
         return $this->hasMany(Lab::class)->orderByDesc('planned_for')->orderByDesc('id');
     }
 
+    /** @return HasMany<Experiment, $this> newest first */
+    public function experiments(): HasMany
+    {
+        return $this->hasMany(Experiment::class)->orderByDesc('id');
+    }
+
     /** @return HasMany<PracticeTask, $this> the one that is due first comes first */
     public function practiceTasks(): HasMany
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsStored;
+use App\Checks\ToolCheckState;
 use Hovik\Core\Calibration\Inspection;
 use Hovik\Core\Calibration\ToolVerdict;
 use Hovik\Core\Calibration\VolumeCheck;

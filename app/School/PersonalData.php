@@ -93,6 +93,13 @@ final class PersonalData
                 'station_checks', $end, 'labs', 'lab_id',
                 ['id', 'lab_id', 'station_id', 'student_id', 'kind', 'created_at'], [], 'student_id',
             ),
+            new StoredTable('experiments', $end, 'sections', 'section_id', ['id', 'title', 'ingredient_id', 'state', 'created_at']),
+            new StoredTable(
+                'experiment_weighings', $end, 'experiments', 'experiment_id',
+                ['id', 'experiment_id', 'student_id', 'arm', 'grams', 'created_at'], [], 'student_id',
+            ),
+            // People stand in it by number.
+            new StoredTable('miss_components', $end, 'sections', 'section_id'),
             new StoredTable('bakes', $end, 'labs', 'lab_id', ['id', 'lab_id', 'station_id', 'fault', 'created_at']),
             new StoredTable(
                 'practice_tasks', $end, 'sections', 'section_id',
@@ -111,6 +118,7 @@ final class PersonalData
     {
         $kitchens = [
             'kitchens', 'tools', 'scales', 'own_ingredients', 'own_weights', 'own_wordings', 'recipes', 'recipe_versions', 'food_packs',
+            'named_tools',
         ];
 
         return [
@@ -118,6 +126,13 @@ final class PersonalData
             ...array_map(static fn (string $name): StoredTable => new StoredTable($name, self::WITH_KITCHEN), $kitchens),
             new StoredTable('teachers', 'a keeper takes their access; the name stays beside what they made'),
             new StoredTable('scale_checks', 'with its scale; who checked stays beside it'),
+            new StoredTable('scale_calibrations', 'with its scale; who checked stays beside it'),
+            new StoredTable(
+                'tool_checks', 'with its tool; which student made it, with their class', null, null, [],
+                ['id', 'name', 'true_ml', 'verdict', 'day'], 'student_id',
+            ),
+            new StoredTable('bags', 'never: it is about the kitchen; who opened it stays beside it'),
+            new StoredTable('own_standards', 'never: it is about the kitchen; who weighed it stays beside it'),
             new StoredTable('slips', 'after seven days, or once used'),
             new StoredTable('log_entries', 'after three years'),
             new StoredTable('sessions', 'after four idle hours'),

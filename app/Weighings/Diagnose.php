@@ -9,6 +9,7 @@ use App\Models\Diagnosis;
 use App\Models\LabLine;
 use App\Models\Student;
 use App\Models\Weighing;
+use App\Review\FindMisses;
 use Hovik\Core\Diagnosis\Cause;
 use Hovik\Core\Diagnosis\Diagnostician;
 use Hovik\Core\Diagnosis\KeptCause;
@@ -55,10 +56,12 @@ final class Diagnose
         $kitchen = $lab->frozen ?? throw new LogicException("Lab $lab->id is not frozen.");
         $ticked = array_values($weighing->ticked->all());
         $judged = $weighing->judgement;
+        // What bag and tool are surely known to add is no slip of anybody.
+        $food = $line->food->times(FindMisses::knownFactor($weighing));
 
         return new Situation(
-            pantry: Pantry::reference()->holding($line->food),
-            ingredient: $line->food->ingredient,
+            pantry: Pantry::reference()->holding($food),
+            ingredient: $food->ingredient,
             amount: $line->amount,
             standard: $line->standard,
             fills: $this->fills($weighing, $line, $kitchen),

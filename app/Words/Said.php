@@ -6,6 +6,7 @@ namespace App\Words;
 
 use Hovik\Core\Drawer\Fill;
 use Hovik\Core\Pantry\Family;
+use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Role;
 use Hovik\Core\Plan\ToolPlan;
 use Hovik\Core\Quantity\Amount;
@@ -54,11 +55,11 @@ final class Said
     }
 
     /** Where a weight comes from. */
-    public static function source(string $source, string $confidence): string
+    public static function source(Ingredient $food): string
     {
         // Whether books agree says nothing of what a kitchen weighed itself.
         return self::phrase(Phrase::of('working.source', [
-            'source' => Phrase::of("source.$source"), 'confidence' => $source === 'own' ? 'own' : $confidence,
+            'source' => $food->sourced(), 'confidence' => $food->isOwn() ? 'own' : $food->confidence,
         ]));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Ask;
 
 use Hovik\Core\Components\Effect;
+use Hovik\Core\Components\FoundMisses;
 use Hovik\Core\Components\MissComponents;
 use Hovik\Core\Components\Source;
 use Hovik\Core\Components\Weighed;
@@ -36,6 +37,7 @@ final class Components
             );
         }
         $components = MissComponents::of($weighings);
+        $found = FoundMisses::of($weighings);
         $effects = [];
         foreach (Source::cases() as $source) {
             $effects[$source->value] = array_map(static fn (Effect $one): array => [
@@ -49,7 +51,7 @@ final class Components
         return $effects + [
             'foods' => array_map(static fn (float $mean): float => Ask::tidy(100 * (exp($mean) - 1)), $components->means),
             'variances' => array_map(Ask::tidy(...), $components->spread()),
-            'in_words' => implode(' ', array_map(Ask::english(...), $components->inWords())),
+            'in_words' => implode(' ', array_map(Ask::english(...), $found->inWords())),
         ];
     }
 }

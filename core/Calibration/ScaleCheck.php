@@ -99,6 +99,18 @@ final readonly class ScaleCheck
         return $this->biasG + $this->spanPct / 100 * $nominalG;
     }
 
+    /**
+     * What it showed too much of each known weight, g.
+     *
+     * @return list<array{nominal_g: float, error_g: float, fitted_g: float}>
+     */
+    public function errors(): array
+    {
+        return array_map(fn (array $one): array => [
+            'nominal_g' => $one['nominal_g'], 'error_g' => $one['reading_g'] - $one['nominal_g'], 'fitted_g' => $this->lineAt($one['nominal_g']),
+        ], $this->weights);
+    }
+
     /** How far a reading may be off and still be called right, g. */
     public function allowedG(): float
     {
@@ -136,7 +148,7 @@ final readonly class ScaleCheck
      */
     public function inWords(): array
     {
-        $last = max(array_column($this->weights, 'nominal_g'));
+        $last = max([0.0, ...array_column($this->weights, 'nominal_g')]);
         $off = $this->lineAt($last);
         $said = [];
         if ($this->verdict() === ScaleVerdict::NotLevel) {

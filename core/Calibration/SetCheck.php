@@ -25,10 +25,16 @@ final readonly class SetCheck
     ) {
     }
 
+    /** What so many small ones hold together, mL. */
+    public function smallsMl(): float
+    {
+        return $this->times * $this->smallMl;
+    }
+
     /** What so many small ones hold more than the large one, %. */
     public function apartPct(): float
     {
-        return 100 * ($this->times * $this->smallMl / $this->largeMl - 1);
+        return 100 * ($this->smallsMl() / $this->largeMl - 1);
     }
 
     public function agrees(): bool

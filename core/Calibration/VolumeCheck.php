@@ -193,6 +193,12 @@ final readonly class VolumeCheck
         return $terms;
     }
 
+    /** Expanded uncertainty (k = 2) of what one fill holds, mL. */
+    public function uncertaintyMl(): float
+    {
+        return $this->uncertaintyPct() / 100 * $this->nominalMl;
+    }
+
     /** Expanded uncertainty (k = 2) of the deviation, % of what is stamped on it. */
     public function uncertaintyPct(?int $weighings = null): float
     {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hovik\Core\Components;
 
+use Hovik\Core\InvalidInput;
+use Hovik\Core\JsonInput;
+
 /** What one bag, tool, scale or hand adds to each weighing. */
 final readonly class Effect
 {
@@ -23,6 +26,26 @@ final readonly class Effect
     ) {
     }
 
+    /** @return array<string, mixed> to be stored */
+    public function toArray(): array
+    {
+        return [
+            'sources' => array_column($this->sources, 'value'), 'id' => $this->id, 'family' => $this->family, 'share' => $this->share,
+            'error' => $this->error, 'target_g' => $this->targetG, 'n' => $this->n, 'within' => $this->within,
+        ];
+    }
+
+    /** @throws InvalidInput */
+    public static function fromArray(JsonInput $stored): self
+    {
+        $sources = array_map(Source::from(...), $stored->texts('sources'));
+
+        return new self(
+            $sources === [] ? $stored->refuse('sources') : $sources, $stored->text('id'), $stored->text('family'), $stored->number('share'),
+            $stored->number('error'), $stored->number('target_g'), $stored->whole('n'), $stored->number('within'),
+        );
+    }
+
     /** % of the target. */
     public function percent(): float
     {
@@ -35,6 +58,12 @@ final readonly class Effect
         $half = $this->within * $this->error;
 
         return [100 * (exp($this->share - $half) - 1), 100 * (exp($this->share + $half) - 1)];
+    }
+
+    /** @return array{float, float} g at its usual target, 95 % */
+    public function gramsInterval(): array
+    {
+        return array_map(fn (float $pct): float => $pct / 100 * $this->targetG, $this->interval());
     }
 
     /** g at its usual target. */

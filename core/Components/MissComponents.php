@@ -106,31 +106,11 @@ final readonly class MissComponents
     }
 
     /**
-     * One sentence for each part that is surely there, foods first, then the largest; one that says so where there is none.
-     *
-     * @return list<Phrase>
-     */
-    public function inWords(): array
-    {
-        $told = array_values(array_filter($this->effects, static fn (Effect $one): bool => $one->isTold()));
-        usort($told, static fn (Effect $a, Effect $b): int => abs($b->percent()) <=> abs($a->percent()));
-        $said = array_map(static function (Effect $one): Phrase {
-            $what = count($one->sources) > 1 ? 'together' : $one->sources[0]->value;
-
-            return Phrase::of("components.$what".($one->share > 0 ? '.more' : '.less'), [
-                'name' => $one->id, 'grams' => round(abs($one->grams()), abs($one->grams()) < 2 ? 1 : 0),
-            ]);
-        }, [...$this->foods(), ...$told]);
-
-        return $said === [] ? [Phrase::of('components.none')] : $said;
-    }
-
-    /**
-     * Foods that weigh otherwise than their targets say, whoever measured them: with one bag of each, that bag against the book.
+     * How much otherwise than their targets say foods weigh, whoever measured them: with one bag of each, that bag against the book.
      *
      * @return list<Effect>
      */
-    private function foods(): array
+    public function foods(): array
     {
         $foods = [];
         foreach (array_keys($this->means) as $i => $food) {
@@ -142,7 +122,7 @@ final readonly class MissComponents
             );
         }
 
-        return array_values(array_filter($foods, static fn (Effect $one): bool => $one->isTold()));
+        return $foods;
     }
 
     /**

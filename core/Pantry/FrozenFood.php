@@ -14,6 +14,16 @@ final readonly class FrozenFood
     {
     }
 
+    /** The same where all of it weighs so many times as much: a bag, or a tool, that is known to run heavy. */
+    public function times(float $factor): self
+    {
+        $cup = $this->ingredient->gramsPerUsCup;
+
+        return $cup === null || abs($factor - 1) < 1e-9 ? $this : new self(
+            $this->ingredient->weighingACup(sprintf('%.3F', $cup->toFloat() * $factor), $this->ingredient->source), $this->factors,
+        );
+    }
+
     public static function of(Ingredient $ingredient, Pantry $pantry): self
     {
         $factors = [];

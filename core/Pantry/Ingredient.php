@@ -7,10 +7,16 @@ namespace Hovik\Core\Pantry;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Hovik\Core\JsonInput;
+use Hovik\Core\Words\Phrase;
 
 /** One row of core/data/ingredients.csv; the columns are explained in core/data/sources.md. */
 final readonly class Ingredient
 {
+    /** Sources: one person's figure, and the mean of a kitchen's own trials. */
+    public const OWN = 'own';
+
+    public const OWN_TRIALS = 'own-trials';
+
     /**
      * @param  BigDecimal|null  $gramsPerUsCup  of the reference handling, per 236.5882365 mL; null for counted foods
      * @param  BigDecimal|null  $gramsPerTsp  per US teaspoon, where a spoon really holds another density than a cup
@@ -25,6 +31,7 @@ final readonly class Ingredient
      * @param  string  $confidence  high, medium or low
      * @param  Role  $role  what it does in a bake
      * @param  Kind|null  $kind  what it is one of, where a rule asks
+     * @param  int|null  $trials  weighings that its own weight is the mean of; null where it is no such mean
      */
     public function __construct(
         public string $id,
@@ -46,6 +53,7 @@ final readonly class Ingredient
         public string $notes,
         public Role $role,
         public ?Kind $kind,
+        public ?int $trials = null,
     ) {
     }
 
@@ -70,6 +78,7 @@ final readonly class Ingredient
             'confidence' => $this->confidence,
             'role' => $this->role->value,
             'kind' => $this->kind?->value,
+            'trials' => $this->trials,
         ];
     }
 
@@ -96,6 +105,7 @@ final readonly class Ingredient
             notes: '',
             role: $stored->enum('role', Role::class),
             kind: Kind::tryFrom($stored->has('kind') ? $stored->text('kind') : ''), // a kind of an earlier version rules nothing any more
+            trials: $stored->has('trials') ? $stored->whole('trials') : null,
         );
     }
 
@@ -117,7 +127,36 @@ final readonly class Ingredient
     /** The same with a kitchen's own weight of a piece. */
     public function weighingAPiece(BigDecimal $gramsPerPiece): self
     {
-        return $this->weighing($this->gramsPerUsCup, $this->gramsPerTsp, $gramsPerPiece, 'own');
+        return $this->weighing($this->gramsPerUsCup, $this->gramsPerTsp, $gramsPerPiece, self::OWN);
+    }
+
+    /**
+     * The same as the mean of a kitchen's own trials: what differs between packages is known to it then.
+     *
+     * @param  int  $trials  how many
+     * @param  float  $relativeU  standard uncertainty of their mean over it
+     */
+    public function knownFromTrials(BigDecimal $gramsPerUsCup, int $trials, float $relativeU): self
+    {
+        $own = $this->weighingACup($gramsPerUsCup, self::OWN_TRIALS);
+
+        return new self(
+            $own->id, $own->name, $own->aliases, $own->family, $own->referenceHandling, $own->gramsPerUsCup, $own->gramsPerTsp,
+            $own->gramsPerPiece, $own->cvFill, $relativeU, $own->reposeDeg, $own->residue, $own->allergens, $own->rawRisk, $own->source,
+            'high', $own->notes, $own->role, $own->kind, $trials,
+        );
+    }
+
+    /** Where its weight comes from. */
+    public function sourced(): Phrase
+    {
+        return Phrase::of("source.$this->source", $this->trials === null ? [] : ['n' => $this->trials]);
+    }
+
+    /** A kitchen's own weight, whether it was typed or is the mean of trials. */
+    public function isOwn(): bool
+    {
+        return $this->source === self::OWN || $this->source === self::OWN_TRIALS;
     }
 
     private function weighing(?BigDecimal $cup, ?BigDecimal $tsp, ?BigDecimal $piece, string $source): self

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hovik\Core\Pantry;
 
 use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Quantity\Dimension;
 use Hovik\Core\Quantity\Unit;
@@ -98,8 +99,43 @@ final class Pantry
             }
             $cup = $weights['g_per_us_cup'];
             $piece = $weights['g_per_piece'];
-            $own = $cup === null ? $reference : $reference->weighingACup(BigDecimal::of($cup), 'own');
+            $own = $cup === null ? $reference : $reference->weighingACup(BigDecimal::of($cup), Ingredient::OWN);
             $with->made[$id] = $piece === null ? $own : $own->weighingAPiece(BigDecimal::of($piece));
+        }
+
+        return $with;
+    }
+
+    /**
+     * This pantry with weights that are means of a kitchen's own trials, each of one handling.
+     *
+     * @param  list<OwnTrials>  $own
+     *
+     * @throws InvalidInput when there is no such food
+     */
+    public function weighedAs(array $own): self
+    {
+        if ($own === []) {
+            return $this;
+        }
+        $with = clone $this;
+        foreach ($own as $one) {
+            $food = $with->ingredient($one->ingredient);
+            if ($food->gramsPerUsCup === null) {
+                continue; // counted
+            }
+            if ($one->handling === $food->referenceHandling) {
+                $with->made[$food->id] = $food->knownFromTrials($one->gramsPerUsCup, $one->n, $one->relativeU);
+
+                continue;
+            }
+            $was = $with->handlingFactor($food, $one->handling);
+            if ($was !== null) {
+                $mean = $one->gramsPerUsCup->dividedBy($food->gramsPerUsCup, 6, RoundingMode::HALF_UP);
+                $with->factors["$food->id/{$one->handling->value}"] = new HandlingFactor(
+                    $mean, $was->sd / $was->mean->toFloat() * $mean->toFloat(), $was->advisable, $was->why,
+                );
+            }
         }
 
         return $with;

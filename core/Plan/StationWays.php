@@ -35,7 +35,7 @@ final class StationWays
             $plan = $usual->with($drawer, $density);
             $plans = $plan === null ? $planner->from($drawer, $line)
                 : new Plans([$plan], $line->plans->technique, $line->plans->advice, $line->plans->weighG);
-            $key = json_encode($plans->best()?->toArray());
+            $key = (string) json_encode($plans->best()?->toArray());
             if ($key !== json_encode($usual->toArray())) {
                 $ways[$key] = $plans;
                 $at[$key][] = $station;
@@ -47,7 +47,7 @@ final class StationWays
 
         return [
             FrozenWay::of($line->plans, array_values(array_diff($stations, ...array_values($at)))),
-            ...array_map(static fn (string $key): FrozenWay => FrozenWay::of($ways[$key], $at[$key]), array_keys($ways)),
+            ...array_map(FrozenWay::of(...), array_values($ways), array_values($at)),
         ];
     }
 

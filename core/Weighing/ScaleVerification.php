@@ -13,6 +13,12 @@ final class ScaleVerification
 {
     private const HAIR = 1e-9;
 
+    /** What it shows too much, g. */
+    public static function errorG(float $nominalG, float $readingG): float
+    {
+        return $readingG - $nominalG;
+    }
+
     /**
      * @param  float  $nominalG  what lies on it, g
      * @param  float  $readingG  what it shows, g

@@ -206,4 +206,9 @@ return [
     'refusal.check-done' => 'This check is handed in already. Begin a new one.',
     'refusal.name-of-another-tool' => 'Another tool has this name. Give it a name of its own.',
     'refusal.no-such-mark' => 'This tool has no such line.',
+    'refusal.too-few-trials' => 'Weigh three cups or more first.',
+    'refusal.nobody-to-try' => 'There is nobody in this class to try it.',
+    'refusal.too-few-to-compare' => 'There are too few weigh-ins to compare yet.',
+    'refusal.experiment-over' => 'This experiment is over.',
+    'refusal.no-experiment' => 'There is no experiment in your class now.',
 ];

@@ -55,6 +55,8 @@ return [
     'export.practice_tasks' => 'practice that was set',
     'export.class_questions' => 'questions to the whole class',
     'export.practice_answers' => 'each practice answer, right or wrong',
+    'export.experiments' => 'its experiments',
+    'export.experiment_weighings' => 'what was weighed in them',
     'export.colleagues' => 'who helps with the class',
     'record.about' => 'This is all that Hovik has saved of this student in',
     'record.json' => 'The file record.json has the same for programs.',

@@ -48,4 +48,10 @@ return [
     'inspection.marks.bad' => 'its lines cannot be read',
     'inspection.stands-level' => 'It stands level on the counter',
     'inspection.stands-level.bad' => 'it does not stand level',
+    'bag.heavier' => '{name}: the last {n} careful weigh-ins are {percent}% heavier than our weight says. A new bag?',
+    'bag.lighter' => '{name}: the last {n} careful weigh-ins are {percent}% lighter than our weight says. A new bag?',
+    'source.packet' => 'the packet',
+    'experiment.usual' => 'as usual',
+    'experiment.right' => '{grams} g more. Right.',
+    'experiment.again' => 'Take {less} away from {more}, and try again.',
 ];

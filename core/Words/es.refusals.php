@@ -206,4 +206,9 @@ return [
     'refusal.check-done' => 'Esta comprobación ya está entregada. Empieza otra.',
     'refusal.name-of-another-tool' => 'Otro utensilio tiene este nombre. Dale uno propio.',
     'refusal.no-such-mark' => 'Este utensilio no tiene esa línea.',
+    'refusal.too-few-trials' => 'Pesa primero tres tazas o más.',
+    'refusal.nobody-to-try' => 'No hay nadie en esta clase para probarlo.',
+    'refusal.too-few-to-compare' => 'Todavía hay muy pocos pesajes para comparar.',
+    'refusal.experiment-over' => 'Este experimento ha terminado.',
+    'refusal.no-experiment' => 'Ahora no hay ningún experimento en tu clase.',
 ];

@@ -55,6 +55,8 @@ return [
     'export.practice_tasks' => 'tareas de práctica',
     'export.class_questions' => 'preguntas a toda la clase',
     'export.practice_answers' => 'cada respuesta de práctica, bien o mal',
+    'export.experiments' => 'sus experimentos',
+    'export.experiment_weighings' => 'lo que se pesó en ellos',
     'export.colleagues' => 'quién ayuda con la clase',
     'record.about' => 'Esto es todo lo que Hovik guarda de este estudiante en',
     'record.json' => 'El archivo record.json tiene lo mismo para programas.',

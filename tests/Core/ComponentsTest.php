@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Hovik\Core\Ask\Ask;
 use Hovik\Core\Components\Effect;
+use Hovik\Core\Components\FoundMisses;
 use Hovik\Core\Components\MissComponents;
 use Hovik\Core\Components\Source;
 use Hovik\Core\Components\Weighed;
@@ -128,11 +129,11 @@ it('finds a large cup and a heavy hand, in words with what to do next', function
         $one->student === 'student 5' ? 'Mateus' : $one->student,
         $one->grams * ($one->tool === 'tool 2' ? 1.06 : 1) * ($one->student === 'student 5' ? 1.05 : 1), 125.0,
     ), $weighings);
-    $words = implode(' ', array_map(Ask::english(...), MissComponents::of($odd)->inWords()));
+    $words = implode(' ', array_map(Ask::english(...), FoundMisses::of($odd)->inWords()));
     expect($words)->toMatch("/Hazel's half cup gives [678] g too much\. Check it with water\./")
         ->and($words)->toMatch('/Mateus packs a little: [567] g over\./');
     $plain = MissComponents::of($weighings);
-    expect(Ask::english($plain->inWords()[0]))->toBe('Nothing stands out: these weigh-ins differ by chance.')
+    expect(Ask::english(FoundMisses::of($weighings)->inWords()[0]))->toBe('Nothing stands out: these weigh-ins differ by chance.')
         ->and(array_sum($plain->spread()))->toEqualWithDelta(100.0, 1e-9);
 });
 
@@ -144,8 +145,9 @@ it('tells of one bag that it runs heavy, and of several each', function () {
         $one->grams * array_values($bags)[$i % count($bags)], 125.0,
     ), $weighings, array_keys($weighings));
     $one = MissComponents::of($in(['first' => 1.04]));
+    $found = FoundMisses::of($in(['first' => 1.04]));
     expect($one->from(Source::Bag))->toBe([])->and($one->means['bread-flour'])->toEqualWithDelta(log(1.04), 0.01)
-        ->and(Ask::english($one->inWords()[0]))->toMatch('/^bread-flour runs [456] g heavy, whoever measures it\./');
+        ->and(Ask::english($found->inWords()[0]))->toMatch('/^bread-flour runs [456] g heavy, whoever measures it\./');
     $several = MissComponents::of($in(['May' => 1.0, 'June' => 1.0, 'July' => 1.06, 'August' => 1.0, 'fall' => 1.0, 'winter' => 1.0]))
         ->from(Source::Bag);
     usort($several, static fn (Effect $a, Effect $b): int => $b->share <=> $a->share);

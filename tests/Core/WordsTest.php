@@ -177,6 +177,7 @@ it('says of a kitchen\'s own weight where it comes from, and not what books agre
     $said = static fn (string $locale, string $source, string $confidence): string => trim(Phrasebook::in($locale)->say(
         Phrase::of('working.source', ['source' => Phrase::of("source.$source"), 'confidence' => $confidence]),
     ));
-    expect($said('en', 'own', 'own'))->toBe('Source: our own weight.')->and($said('es', 'own', 'own'))->not->toContain('publicados')
-        ->and($said('en', 'typical', 'high'))->toContain('Published values agree.');
+    expect($said('en', 'own', 'own'))->toBe("Source: one person's own figure.")->and($said('es', 'own', 'own'))->not->toContain('publicados')
+        ->and($said('en', 'typical', 'high'))->toContain('Published values agree.')
+        ->and(Phrasebook::in('en')->say(Phrase::of('source.own-trials', ['n' => 9])))->toBe('our weighing, n = 9');
 });

@@ -367,6 +367,126 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/experiment": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What there is to try, for one of those who are here */
+        get: operations["myExperimentShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/experiment/difference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Their own difference, worked out by themselves */
+        post: operations["myExperimentDifference"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/experiment/weighings/{weighing}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** One weighing */
+        put: operations["myExperimentUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/experiments/{experiment}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who does what, what was weighed, and what it says */
+        get: operations["experimentShow"];
+        put?: never;
+        post?: never;
+        /** Take it away, with what was weighed */
+        delete: operations["experimentDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/experiments/{experiment}/open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Deal it out, and let students begin */
+        post: operations["experimentOpen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/experiments/{experiment}/result": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Show the class its result */
+        post: operations["experimentReveal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/experiments/{experiment}/weighings/{weighing}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** A weighing from a sheet of paper, or one put right */
+        put: operations["experimentWeigh"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/join": {
         parameters: {
             query?: never;
@@ -956,6 +1076,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pantry/{ingredient}/bags": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A new bag is open */
+        post: operations["standardBag"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pantry/{ingredient}/measure": {
         parameters: {
             query?: never;
@@ -986,6 +1123,42 @@ export interface paths {
         post?: never;
         /** Forget how it is bought, and what there is of it */
         delete: operations["shoppingDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry/{ingredient}/standard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Trials of a food, what they say, and what others publish */
+        get: operations["standardShow"];
+        /** Trials as they stand now: one more, one left out, another tool */
+        put: operations["standardUpdate"];
+        post?: never;
+        /** Back to the book */
+        delete: operations["standardDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry/{ingredient}/standard/adoption": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Targets planned from now on go by it */
+        post: operations["standardAdopt"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1681,6 +1854,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sections/{section}/experiments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The class's experiments, and what new ones may be made of */
+        get: operations["experimentIndex"];
+        put?: never;
+        /** A new experiment */
+        post: operations["experimentStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sections/{section}/export.zip": {
         parameters: {
             query?: never;
@@ -1690,6 +1881,23 @@ export interface paths {
         };
         /** All that is stored of it, as files */
         get: operations["sectionEndExport"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/misses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who makes the miss: in a lab, with a food, or over the term */
+        get: operations["missShow"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2432,6 +2640,37 @@ export interface components {
             /** @description the last one first */
             classes: components["schemas"]["ArchivedClass"][];
         };
+        /** @description How far two of the things compared are apart: the second's less the first's, with 95 %. */
+        ArmDifference: {
+            first: string;
+            second: string;
+            mean_g: number;
+            low_g: number;
+            high_g: number;
+            /** @description the weighings can tell them apart */
+            told: boolean;
+        };
+        /** @description What a student weighed of one of the things compared. */
+        ArmGrams: {
+            arm: string;
+            grams: number;
+        };
+        /** @description One of the things compared. */
+        ArmPage: {
+            id: string;
+            name: string;
+            /** @enum {string|null} */
+            handling: "sifted" | "stirred-spooned" | "spooned" | "dipped" | "dipped-compacted-bin" | "tapped" | "pressed-light" | "packed-firm" | "pressed-into-tool" | "loose" | "poured" | "air-pockets" | "lumpy" | "counted" | null;
+            /** @description to fill, `dipped` */
+            how: string;
+            tool: string;
+            food: string;
+            /** @description weighings that are compared */
+            n: number;
+            /** @description null while there are none */
+            mean_g: number | null;
+            sd_g: number | null;
+        };
         /** @description What is being asked on the class's devices, and how it was answered: counts, no names, since it stands on the wall. */
         AskedOfClass: {
             id: number;
@@ -2486,6 +2725,13 @@ export interface components {
              * @enum {string|null}
              */
             put_right: "teacher" | "student" | null;
+        };
+        /** @description The bag that is open now. */
+        BagOpen: {
+            name: string;
+            opened_on: string;
+            /** @description the trials are of one before it */
+            is_another: boolean;
         };
         /** @description How a station's bake came out, and which of its own weights could have led there. */
         BakeLog: {
@@ -2913,6 +3159,76 @@ export interface components {
             /** @description what its cup holds */
             weights: components["schemas"]["CupWeight"][];
         };
+        /** @description A food that may be tried. */
+        ExperimentFood: {
+            id: string;
+            name: string;
+            /** @description ways of filling that make sense for it */
+            handlings: components["schemas"]["HandlingChoice"][];
+        };
+        /** @description A class's experiments, and what new ones may be made of. */
+        ExperimentList: {
+            section_id: number;
+            section: string;
+            /** @description newest first */
+            experiments: components["schemas"]["ExperimentRow"][];
+            foods: components["schemas"]["ExperimentFood"][];
+            /** @description cups and spoons of the drawer */
+            tools: components["schemas"]["ExperimentTool"][];
+        };
+        /** @description A class's experiment: who does what, what was weighed, and what it says. */
+        ExperimentPage: {
+            id: number;
+            section_id: number;
+            section: string;
+            title: string;
+            /** @enum {string} */
+            state: "prepared" | "open" | "shown";
+            food_id: string;
+            /** @description by name */
+            food: string;
+            /** @description that is filled */
+            tool: string;
+            by_all: boolean;
+            day: string;
+            arms: components["schemas"]["ArmPage"][];
+            /** @description in the class's order */
+            students: components["schemas"]["ExperimentStudent"][];
+            /** @description the result in honest sentences; none while there are too few */
+            said: string[];
+            /** @description of every two */
+            differences: components["schemas"]["ArmDifference"][];
+            /** @description at least two can be told apart */
+            can_tell: boolean;
+            /** @description students whose weighings are of all of them; null where each does one */
+            odd: number | null;
+        };
+        /** @description One experiment of a class. */
+        ExperimentRow: {
+            id: number;
+            title: string;
+            food: string;
+            /** @enum {string} */
+            state: "prepared" | "open" | "shown";
+            /** @description by name */
+            arms: string[];
+            weighings: number;
+            day: string;
+        };
+        /** @description A student in an experiment. */
+        ExperimentStudent: {
+            id: number;
+            name: string;
+            station: string | null;
+            /** @description of the things compared, as it was dealt */
+            order: string[];
+            grams: components["schemas"]["ArmGrams"][];
+        };
+        /** @description A tool that may be filled. */
+        ExperimentTool: {
+            id: string;
+            name: string;
+        };
         /** @description A tool that lies on the floor of a station. */
         FallenTool: {
             tool: string;
@@ -2996,6 +3312,12 @@ export interface components {
             finer: string | null;
             /** @description for sending it back, as the station reads it */
             reason: string;
+        };
+        /** @description A way of filling that makes sense for a food. */
+        HandlingChoice: {
+            /** @enum {string} */
+            id: "sifted" | "stirred-spooned" | "spooned" | "dipped" | "dipped-compacted-bin" | "tapped" | "pressed-light" | "packed-firm" | "pressed-into-tool" | "loose" | "poured" | "air-pockets" | "lumpy" | "counted";
+            name: string;
         };
         HandlingOffered: {
             preparation: string[];
@@ -3260,6 +3582,66 @@ export interface components {
             effect: string;
             chosen: boolean;
         };
+        /** @description What one bag, tool, scale or hand adds. */
+        MissEffect: {
+            /** @description several where they never come apart */
+            of: ("bag" | "tool" | "scale" | "student")[];
+            name: string;
+            /**
+             * @description of a hand
+             * @enum {string|null}
+             */
+            family: "fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular" | null;
+            /** @description at its usual target */
+            grams: number;
+            /** @description 95 % sure: from */
+            low_g: number;
+            high_g: number;
+            pct: number;
+            target_g: number;
+            n: number;
+            /** @description it is surely there */
+            told: boolean;
+        };
+        /** @description A food that a class weighed. */
+        MissFood: {
+            id: string;
+            name: string;
+        };
+        /** @description A lab that was held. */
+        MissLab: {
+            id: number;
+            title: string;
+            day: string;
+        };
+        /** @description Who makes the miss: bag, tool, scale, hand and chance, in grams with their doubt. */
+        MissPage: {
+            section_id: number;
+            section: string;
+            lab_id: number | null;
+            food: string | null;
+            /** @description weighings */
+            n: number;
+            found_at: string;
+            /** @description nothing could be found */
+            why: string | null;
+            /** @description one sentence for each part that is surely there */
+            said: string[];
+            /** @description of all spread, largest first */
+            spread: components["schemas"]["MissShare"][];
+            /** @description largest first */
+            effects: components["schemas"]["MissEffect"][];
+            /** @description that were weighed, to be looked at alone */
+            foods: components["schemas"]["MissFood"][];
+            /** @description that are closed, newest first */
+            labs: components["schemas"]["MissLab"][];
+        };
+        /** @description How much of all spread comes from a source, or from several that never come apart. */
+        MissShare: {
+            /** @description bag, tool, scale, student; chance */
+            of: string[];
+            pct: number;
+        };
         Missed: {
             said: string;
             times: number;
@@ -3280,10 +3662,41 @@ export interface components {
             verdict: "level" | "heaped" | "shy" | "too-close";
             tolerances: number;
         };
+        /** @description One of the things that a student tries, in the order dealt. */
+        MyArm: {
+            arm: string;
+            name: string;
+            /** @description to fill */
+            how: string;
+            tool: string;
+            food: string;
+            /** @description that they weighed; null: not yet */
+            grams: number | null;
+        };
         MyClassQuestion: {
             /** @description to listen for the next one */
             section_id: number;
             asked: components["schemas"]["AskedOfMe"] | null;
+        };
+        /** @description What one student has to do in the class's experiment, and what came of it. No target is in it. */
+        MyExperiment: {
+            id: number;
+            title: string;
+            food: string;
+            shown: boolean;
+            /** @description who may be trying: all of a station, or the student alone */
+            students: components["schemas"]["Person"][];
+            student_id: number | null;
+            /** @description in the order dealt; none while nobody is chosen */
+            arms: components["schemas"]["MyArm"][];
+            /** @description own difference is asked: how much more this one gave */
+            ask_more: string | null;
+            /** @description than this one */
+            ask_less: string | null;
+            /** @description the class's result, once the teacher shows it */
+            said: string[];
+            differences: components["schemas"]["ArmDifference"][];
+            scales: components["schemas"]["StationScale"][];
         };
         NameToJoin: {
             id: number;
@@ -3323,6 +3736,12 @@ export interface components {
             id: number;
             name: string;
             makes_up: boolean;
+        };
+        /** @description Whether a student worked out their own difference rightly, and how. */
+        OwnDifference: {
+            right: boolean;
+            /** @description what to say to it */
+            said: string;
         };
         OwnFigure: {
             reason: string;
@@ -3379,6 +3798,17 @@ export interface components {
             tolerances: number | null;
             /** @description what cannot be about it */
             problem: string | null;
+        };
+        /** @description A level weighing of a lab that may be taken as a trial. */
+        PastWeighing: {
+            id: string;
+            /** @description that was filled, by id in the catalogue */
+            tool: string;
+            /** @description of one fill */
+            grams: number;
+            station: string;
+            lab: string;
+            day: string;
         };
         /** @description The adults of a school. */
         People: {
@@ -3572,6 +4002,12 @@ export interface components {
             question: components["schemas"]["PracticeQuestion"];
             skills: components["schemas"]["SkillName"][];
             marked: components["schemas"]["PracticeMarked"];
+        };
+        /** @description What somebody says a US cup of a food weighs. */
+        PublishedWeight: {
+            name: string;
+            grams: number;
+            in_use: boolean;
         };
         /** @description What was put away: the kitchen's recipes, and labs of the teacher's classes; the last one first. */
         PutAway: {
@@ -4166,6 +4602,75 @@ export interface components {
             /** @description somebody new; or a new password for somebody who is here */
             is_new: boolean;
         };
+        /** @description What trials say. Grams are of one fill of the tool, unless it says: of a US cup. */
+        StandardFound: {
+            /** @description that count */
+            n: number;
+            mean_g: number;
+            sd_g: number;
+            cv_pct: number;
+            /** @description 95 % sure: from */
+            low_g: number;
+            high_g: number;
+            half_g: number;
+            per_cup_g: number;
+            cup_low_g: number;
+            cup_high_g: number;
+            cup_half_g: number;
+            /** @description trials until it is known to 2 % */
+            more: number;
+            /** @description against the figure in use */
+            change_pct: number;
+            change_g: number;
+        };
+        /** @description What a kitchen's own food weighs: its trials, what they say, and what others publish. */
+        StandardPage: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            handling: "sifted" | "stirred-spooned" | "spooned" | "dipped" | "dipped-compacted-bin" | "tapped" | "pressed-light" | "packed-firm" | "pressed-into-tool" | "loose" | "poured" | "air-pockets" | "lumpy" | "counted";
+            /** @description by id in the catalogue */
+            tool: string;
+            /** @description a certain tool, by id */
+            named: number | null;
+            tool_said: string;
+            tool_ml: number;
+            scale_id: number | null;
+            bag: components["schemas"]["BagOpen"] | null;
+            bag_notice: string | null;
+            /** @description the day on which it was adopted; null while it is collected */
+            adopted: string | null;
+            by: string | null;
+            /** @description in the order in which they were weighed */
+            trials: components["schemas"]["StandardTrial"][];
+            /** @description null while there are too few */
+            found: components["schemas"]["StandardFound"] | null;
+            /** @description with the odd ones counted that are left out now, or the other way round */
+            otherwise: components["schemas"]["StandardFound"] | null;
+            /** @description of a US cup, lightest first */
+            published: components["schemas"]["PublishedWeight"][];
+            handlings: components["schemas"]["HandlingChoice"][];
+            tools: components["schemas"]["TrialTool"][];
+            scales: components["schemas"]["StationScale"][];
+            /** @description level weighings of labs that may be taken as trials */
+            past: components["schemas"]["PastWeighing"][];
+            /** @description in preparation that it would change */
+            labs: number;
+        };
+        /** @description One trial. */
+        StandardTrial: {
+            /** @description of one fill */
+            grams: number;
+            where: string | null;
+            day: string;
+            /** @description by id: where it is one of a lab's */
+            weighing: string | null;
+            left_out: boolean;
+            /** @description it lies oddly, whether it counts or not */
+            odd: boolean;
+            /** @description over the mean of those that count */
+            over_g: number;
+        };
         /**
          * @description What changes of a station's work while it works, as its stream tells it: the fields of `StationWork`, whole, so that one with a
          *     higher `heard` stands for all before it. Nothing in it is said in a language but what people typed.
@@ -4621,6 +5126,15 @@ export interface components {
             /** @description its rim, or its lines; the topmost last */
             fills: components["schemas"]["FillToCheck"][];
             points: components["schemas"]["PointToInspect"][];
+        };
+        /** @description A tool that trials may be filled with: cups and spoons, certain ones first. */
+        TrialTool: {
+            id: string;
+            /** @description a certain tool, by id; null: any of its kind */
+            named: number | null;
+            name: string;
+            ml: number;
+            checked: boolean;
         };
         /** @description One line of an uncertainty budget. */
         UncertaintyPart: {
@@ -5544,6 +6058,234 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StoredAtStation"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    myExperimentShow: {
+        parameters: {
+            query?: {
+                student?: number | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MyExperiment"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    myExperimentDifference: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    student_id: number;
+                    grams: number | string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnDifference"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    myExperimentUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                weighing: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    student_id: number;
+                    arm: string;
+                    grams: number | string;
+                    scale_id: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MyExperiment"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    experimentShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                experiment: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExperimentPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    experimentDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                experiment: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    experimentOpen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                experiment: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    experimentReveal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                experiment: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    experimentWeigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                experiment: number;
+                weighing: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    student_id: number;
+                    arm: string;
+                    grams: number | string;
+                    scale_id: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExperimentPage"];
                 };
             };
             401: components["responses"]["SignedOut"];
@@ -6865,6 +7607,39 @@ export interface operations {
             409: components["responses"]["Refused"];
         };
     };
+    standardBag: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ingredient: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    /** Format: date */
+                    opened_on: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     nearestMeasureShow: {
         parameters: {
             query: {
@@ -6930,6 +7705,125 @@ export interface operations {
         };
     };
     shoppingDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ingredient: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    standardShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ingredient: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandardPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    standardUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ingredient: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    handling: "sifted" | "stirred-spooned" | "spooned" | "dipped" | "dipped-compacted-bin" | "tapped" | "pressed-light" | "packed-firm" | "pressed-into-tool" | "loose" | "poured" | "air-pockets" | "lumpy" | "counted";
+                    tool: string;
+                    named: number | null;
+                    scale_id: number | null;
+                    trials: {
+                        grams: number | string;
+                        weighing: string | null;
+                        where: string | null;
+                        left_out: boolean;
+                    }[];
+                    packet_grams?: number | string | null;
+                    packet_amount?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandardPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    standardDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ingredient: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    standardAdopt: {
         parameters: {
             query?: never;
             header?: never;
@@ -8442,6 +9336,75 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    experimentIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExperimentList"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    experimentStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    title: string;
+                    ingredient: string;
+                    tool: string;
+                    by_all: boolean;
+                    arms: {
+                        name: string;
+                        /** @enum {string|null} */
+                        handling: "sifted" | "stirred-spooned" | "spooned" | "dipped" | "dipped-compacted-bin" | "tapped" | "pressed-light" | "packed-firm" | "pressed-into-tool" | "loose" | "poured" | "air-pockets" | "lumpy" | "counted" | null;
+                        tool: string | null;
+                        food: string | null;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     sectionEndExport: {
         parameters: {
             query?: never;
@@ -8466,6 +9429,36 @@ export interface operations {
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
+        };
+    };
+    missShow: {
+        parameters: {
+            query?: {
+                lab?: number | null;
+                food?: string | null;
+            };
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MissPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
     sectionEndNextYear: {

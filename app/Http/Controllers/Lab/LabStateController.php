@@ -10,6 +10,7 @@ use App\Http\Requests\Prepare\OpenLabRequest;
 use App\Labs\OpenLab;
 use App\Live\Live;
 use App\Models\Lab;
+use App\Review\FindMisses;
 use Hovik\Core\Lab\LabState;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\Response;
@@ -37,6 +38,8 @@ final class LabStateController extends Controller
             throw new Refusal('refusal.lab-not-open');
         }
         Live::tell($lab, 'lab-closed');
+        // Of a whole term it takes seconds: nobody waits for it.
+        defer(static fn () => rescue(static fn () => (new FindMisses)->afterLab($lab->fresh() ?? $lab)));
 
         return response()->noContent();
     }

@@ -10,6 +10,7 @@ use App\Http\Requests\Pantry\OwnWeightRequest;
 use App\Http\Views\MadeByName;
 use App\Http\Views\Pantry\PantryEntry;
 use App\Models\Teacher;
+use App\Pantry\KeepStandard;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
 
@@ -45,7 +46,9 @@ final class PantryController extends Controller
     public function update(OwnWeightRequest $request, string $ingredient, #[CurrentUser('teacher')] Teacher $teacher): Response
     {
         $own = $request->weights() + ['teacher_id' => $teacher->id, 'reason' => $request->string('reason')->toString()];
-        $teacher->kitchen->ownWeights()->updateOrCreate(['ingredient_id' => $ingredient], $own);
+        $teacher->kitchen->ownWeights()->updateOrCreate(
+            ['ingredient_id' => $ingredient, 'handling' => ''], $own + ['own_standard_id' => null, 'trials' => null, 'relative_u' => null],
+        );
 
         return response()->noContent();
     }
@@ -53,6 +56,7 @@ final class PantryController extends Controller
     /** Back to the reference; an added food goes. */
     public function destroy(string $ingredient, #[CurrentUser('teacher')] Teacher $teacher): Response
     {
+        (new KeepStandard)->end($teacher->kitchen, $ingredient);
         $teacher->kitchen->ownWeights()->where('ingredient_id', $ingredient)->delete();
         $teacher->kitchen->ownIngredients()->where('ingredient_id', $ingredient)->delete();
 

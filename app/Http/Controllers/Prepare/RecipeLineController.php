@@ -33,7 +33,8 @@ final class RecipeLineController extends Controller
                 $kitchen->update(['meanings' => [$word => $answered->ingredient] + ($kitchen->meanings ?? [])]);
             }
             if ($request->boolean('always') && $answered->gramsPerUsCup !== null) {
-                $kitchen->ownWeights()->updateOrCreate(['ingredient_id' => $answered->ingredient], [
+                $kitchen->ownWeights()->updateOrCreate(['ingredient_id' => $answered->ingredient, 'handling' => ''], [
+                    'own_standard_id' => null, 'trials' => null, 'relative_u' => null,
                     'g_per_us_cup' => $answered->gramsPerUsCup, 'teacher_id' => $teacher->id,
                     'reason' => mb_substr($recipe->title, 0, 200),
                 ]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Views\Checks;
 
+use App\Checks\ToolCheckState;
 use App\Http\Views\Person;
 use App\Http\Views\View;
 use App\Http\Views\Weigh\StationScale;
@@ -14,7 +15,6 @@ use App\Models\Student;
 use App\Models\Teacher;
 use App\Models\Tool;
 use App\Models\ToolCheck;
-use App\Models\ToolCheckState;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Drawer\ToolKind;
 
@@ -63,8 +63,9 @@ final readonly class CheckTools extends View
             students: $students,
             shared: $station === null ? [] : SharedTool::at($station),
             done: $students === [] ? [] : array_values(ToolCheck::query()->with(['student', 'teacher', 'scale'])
-                ->whereIn('student_id', array_column($students, 'id'))->whereIn('state', [ToolCheckState::HandedIn, ToolCheckState::Accepted])
-                ->where('day', $kitchen->school->today())->get()->sortByDesc('created_at')->map(ToolCheckResult::of(...))->all()),
+                ->where('kitchen_id', $kitchen->id)->where('day', $kitchen->school->today())->get()
+                ->whereIn('student_id', array_column($students, 'id'))
+                ->whereIn('state', [ToolCheckState::HandedIn, ToolCheckState::Accepted])->sortByDesc('created_at')->map(ToolCheckResult::of(...))->all()),
         );
     }
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Views\Checks;
 
+use App\Checks\ToolCheckState;
 use App\Http\Views\View;
 use App\Models\Station;
 use App\Models\ToolCheck;
-use App\Models\ToolCheckState;
 
 /** What a station was given to check in its class's tool lab. */
 final readonly class SharedTool extends View

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Views\Checks;
 
+use App\Checks\ToolCheckState;
 use App\Http\Views\View;
 use App\Models\ToolCheck;
-use App\Models\ToolCheckState;
 use App\Words\Said;
 use Hovik\Core\Calibration\FillTo;
 use Hovik\Core\Calibration\ToolVerdict;
@@ -84,7 +84,7 @@ final readonly class ToolCheckResult extends View
             printed_ml: $measured->nominalMl,
             true_ml: (float) $check->true_ml,
             deviation_pct: (float) $check->deviation_pct,
-            u_ml: $measured->nominalMl * (float) $check->u_pct / 100,
+            u_ml: $measured->uncertaintyMl(),
             u_pct: (float) $check->u_pct,
             tolerance_pct: $measured->tolerancePct,
             verdict: $check->verdict,

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Views\Drawer;
 
+use App\Checks\ToolCheckState;
 use App\Http\Views\Checks\ToolCheckResult;
 use App\Http\Views\View;
 use App\Models\Kitchen;
 use App\Models\NamedTool;
 use App\Models\Scale;
 use App\Models\ToolCheck;
-use App\Models\ToolCheckState;
 use Hovik\Core\Calibration\SetCheck;
 use Hovik\Core\Drawer\OwnTool;
 use Hovik\Core\Drawer\ToolCatalogue;

@@ -8,6 +8,7 @@ use App\Http\Views\View;
 use App\Models\ScaleCalibration;
 use App\Models\ScaleCheck;
 use Hovik\Core\Calibration\ScaleVerdict;
+use Hovik\Core\Weighing\ScaleVerification;
 
 /** One check in a scale's year: what it showed too much at a weight. */
 final readonly class ScaleHistory extends View
@@ -20,7 +21,8 @@ final readonly class ScaleHistory extends View
     public static function ofCheck(ScaleCheck $check): self
     {
         return new self(
-            $check->day->toDateString(), (float) $check->nominal_g, (float) $check->reading_g - (float) $check->nominal_g, false, $check->passed,
+            $check->day->toDateString(), (float) $check->nominal_g,
+            ScaleVerification::errorG((float) $check->nominal_g, (float) $check->reading_g), false, $check->passed,
         );
     }
 

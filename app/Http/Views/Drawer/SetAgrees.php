@@ -20,7 +20,7 @@ final readonly class SetAgrees extends View
     public static function of(SetCheck $check): self
     {
         return new self(
-            $check->small, $check->large, $check->times, $check->times * $check->smallMl, $check->largeMl, $check->apartPct(),
+            $check->small, $check->large, $check->times, $check->smallsMl(), $check->largeMl, $check->apartPct(),
             $check->agrees(), $check->set,
         );
     }

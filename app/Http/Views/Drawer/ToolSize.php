@@ -38,7 +38,7 @@ final readonly class ToolSize extends View
     {
         return new self(
             $check->id, $check->mark === '' ? null : $check->mark, $check->measured->nominalMl, (float) $check->true_ml,
-            $check->measured->nominalMl * (float) $check->u_pct / 100, (float) $check->deviation_pct, (float) $check->u_pct,
+            $check->measured->uncertaintyMl(), (float) $check->deviation_pct, (float) $check->u_pct,
             $check->measured->tolerancePct, $check->verdict, $check->day->toDateString(),
             $check->student->name ?? $check->teacher?->name,
             array_values($check->faults->map(static fn ($one): string => Said::phrase(Phrase::of("inspection.$one->value.bad")))->all()),

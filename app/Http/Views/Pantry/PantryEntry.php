@@ -68,7 +68,7 @@ final readonly class PantryEntry extends View
             per_tsp: $ingredient->gramsPerTsp?->toFloat(),
             handlings: HandlingRow::all($ingredient, $pantry),
             allergens: array_map(static fn (string $id): string => Said::phrase(Phrase::of("allergen.$id")), $ingredient->allergens),
-            source: Said::phrase(Phrase::of("source.$ingredient->source")),
+            source: Said::phrase($ingredient->sourced()),
             confidence: $ingredient->confidence,
             notes: $added->reason ?? $ingredient->notes,
             added: $added !== null,

@@ -36,7 +36,7 @@ final readonly class CupWeight extends View
 
             return new self(
                 Said::ingredient($food->id), $grams->toFloat(), ShownGrams::of($grams)->getScale(),
-                Said::source($food->source, $food->confidence),
+                Said::source($food),
             );
         };
         $weights = array_map($one, array_slice($section->practiceSetting(1)->foods(Foods::isCupped(...)), 0, self::MOST));

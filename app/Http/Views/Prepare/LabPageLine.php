@@ -136,7 +136,7 @@ final readonly class LabPageLine extends View
             careful_times: $line->careful?->times,
             careful_enough: $line->careful === null || $line->careful->isEnough(),
             working: array_map(Said::phrase(...), $line->working),
-            source: $line->source === null ? null : Said::source($line->source, $food->confidence),
+            source: $line->source === null ? null : Said::source($food),
         );
     }
 }

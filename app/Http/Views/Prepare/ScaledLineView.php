@@ -49,7 +49,7 @@ final readonly class ScaledLineView extends View
             beaten_g: $scaled->beatenG?->toFloat(),
             handling: Said::phrase(Phrase::of("handling.{$scaled->handling->value}")),
             working: array_map(Said::phrase(...), $scaled->working),
-            source: $scaled->source === null ? null : Said::phrase(Phrase::of("source.$scaled->source")),
+            source: $scaled->source === null ? null : Said::phrase($scaled->line->ingredient->sourced()),
         );
     }
 }

@@ -58,7 +58,7 @@ final readonly class LineWay extends View
         $own = [];
         foreach (array_slice($line->frozen->ways, 1) as $way) {
             $said = self::of($line, $line->frozen->measuredBy($way), null);
-            $own += array_fill_keys($way->stations ?? [], $said);
+            $own = array_replace($own, array_fill_keys($way->stations ?? [], $said));
         }
 
         return $own;

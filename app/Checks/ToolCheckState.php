@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace App\Checks;
 
 /** How far a water check has come. */
 enum ToolCheckState: string
