@@ -20,7 +20,7 @@ use Illuminate\Support\Carbon;
  */
 final class KeptMisses extends Model
 {
-    protected $table = 'miss_components';
+    protected $table = 'kept_misses';
 
     protected $guarded = [];
 

@@ -13,6 +13,7 @@ use App\Weighings\CountedWeighings;
 use Hovik\Core\Components\FoundMisses;
 use Hovik\Core\Components\Weighed;
 use Hovik\Core\Drawer\Fill;
+use Hovik\Core\Technique\Step;
 
 /** Who makes the miss in a lab, with a food, over a term: worked out from what was weighed, and kept. People stand in it by number. */
 final class FindMisses
@@ -39,7 +40,7 @@ final class FindMisses
         $weighings = CountedWeighings::of($lab ?? $section, $food);
         $bags = $section->kitchen->bags;
         $found = FoundMisses::of(array_values(
-            $weighings->map(static fn (Weighing $one): Weighed => self::weighed($one, Bag::of(
+            $weighings->filter(self::isCareful(...))->map(static fn (Weighing $one): Weighed => self::weighed($one, Bag::of(
                 $bags, $one->line->ingredient_id, $one->created_at->toDateString(),
             )))->all(),
         ));
@@ -49,6 +50,15 @@ final class FindMisses
         $kept->touch(); // found anew, though it may say the same
 
         return $kept;
+    }
+
+    /** Nobody said that a step of its technique was left out: a slip that is known says nothing of bag, cup or hand. */
+    private static function isCareful(Weighing $one): bool
+    {
+        $ticked = array_values($one->ticked->all());
+        $left = array_filter($one->measured()->steps(), static fn (Step $step): bool => ! in_array($step, $ticked, true));
+
+        return $ticked === [] || $left === [];
     }
 
     private static function weighed(Weighing $one, ?Bag $bag): Weighed
@@ -67,12 +77,18 @@ final class FindMisses
         $lab = $one->line->lab;
         $station = $one->station->shownName();
 
-        return implode(' + ', array_map(static function (Fill $fill) use ($lab, $station): string {
-            $isAlone = ($lab->frozen?->countOf($fill->tool) ?? 0) === 1;
-            $kind = "@{$fill->tool->id}"; // said in the reader's language when it is shown
+        $own = $shared = [];
+        foreach ($one->measured()->fills() as $fill) {
+            if ($fill->tool->own !== null) {
+                $own[] = $fill->tool->own;
+            } elseif (($lab->frozen?->countOf($fill->tool) ?? 0) === 1) {
+                $own[] = "@{$fill->tool->id}"; // there is only one; said in the reader's language when it is shown
+            } else {
+                $shared[] = "@{$fill->tool->id}";
+            }
+        }
 
-            return $fill->tool->own ?? ($isAlone ? $kind : "$station: $kind");
-        }, $one->measured()->fills()));
+        return implode(' + ', [...$own, ...($shared === [] ? [] : ["$station: ".implode(' + ', $shared)])]);
     }
 
     /** What is surely known of a weighing's bag and its tools, as a factor of its weight: known before anybody's technique is blamed. */

@@ -99,7 +99,7 @@ final class PersonalData
                 ['id', 'experiment_id', 'student_id', 'arm', 'grams', 'created_at'], [], 'student_id',
             ),
             // People stand in it by number.
-            new StoredTable('miss_components', $end, 'sections', 'section_id'),
+            new StoredTable('kept_misses', $end, 'sections', 'section_id'),
             new StoredTable('bakes', $end, 'labs', 'lab_id', ['id', 'lab_id', 'station_id', 'fault', 'created_at']),
             new StoredTable(
                 'practice_tasks', $end, 'sections', 'section_id',

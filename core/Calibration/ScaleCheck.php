@@ -111,6 +111,14 @@ final readonly class ScaleCheck
         ], $this->weights);
     }
 
+    /** What it shows too much at its heaviest weight, in a thousand of it. */
+    public function perMille(): float
+    {
+        $heaviest = max([0.0, ...array_column($this->weights, 'nominal_g')]);
+
+        return $heaviest > 0 ? 1000 * $this->lineAt($heaviest) / $heaviest : 0.0;
+    }
+
     /** How far a reading may be off and still be called right, g. */
     public function allowedG(): float
     {

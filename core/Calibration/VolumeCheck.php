@@ -166,6 +166,12 @@ final readonly class VolumeCheck
         return $this->water->volumeOf($this->scale->corrected($this->readings->mean())) / $this->together;
     }
 
+    /** Standard deviation of its fills, % of their mean. */
+    public function spreadPct(): float
+    {
+        return $this->readings->cvPct() ?? 0.0;
+    }
+
     public function deviationPct(): float
     {
         return 100 * ($this->volumeMl() / $this->nominalMl - 1);

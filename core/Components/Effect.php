@@ -72,6 +72,12 @@ final readonly class Effect
         return $this->percent() / 100 * $this->targetG;
     }
 
+    /** How surely it is there: above 1 its interval keeps to one side. */
+    public function sureness(): float
+    {
+        return $this->error > 0 ? abs($this->share) / ($this->within * $this->error) : 0.0;
+    }
+
     /** Whether it is surely there: its interval keeps to one side. */
     public function isTold(): bool
     {

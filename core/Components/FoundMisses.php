@@ -12,20 +12,22 @@ use Hovik\Core\Words\Phrase;
 final readonly class FoundMisses
 {
     /**
-     * Shares beyond this (as a logarithm: half as much again, or a third too little) are another kind of slip: a fill missing, a wrong
-     * unit. They say nothing of bag, cup or hand.
+     * Shares beyond this (as a logarithm: about a fifth too much or too little) are another kind of slip: a fill missing, a dip into the
+     * bin, a wrong unit. They say nothing of bag, cup or hand, and one of them would be taken for its tool's doing.
      */
-    private const FARTHEST = 0.4;
+    private const FARTHEST = 0.2;
 
     /**
      * @param  int  $n  weighings
+     * @param  int  $odd  more of them that are so far off that they were set aside
      * @param  Phrase|null  $why  nothing could be found
      * @param  list<Effect>  $effects
      * @param  list<Effect>  $foods  that weigh otherwise than their targets say, whoever measures them
      * @param  array<string, float>  $spread  shares of all spread, %, by source and `chance`
      */
-    private function __construct(public int $n, public ?Phrase $why, public array $effects, public array $foods, public array $spread)
-    {
+    private function __construct(
+        public int $n, public int $odd, public ?Phrase $why, public array $effects, public array $foods, public array $spread,
+    ) {
     }
 
     /** @param  list<Weighed>  $weighings */
@@ -35,10 +37,10 @@ final readonly class FoundMisses
         try {
             $found = MissComponents::of($near);
         } catch (InvalidInput $refusal) {
-            return new self(count($near), $refusal->phrase, [], [], []);
+            return new self(count($near), count($weighings) - count($near), $refusal->phrase, [], [], []);
         }
 
-        return new self(count($near), null, $found->effects, $found->foods(), $found->spread());
+        return new self(count($near), count($weighings) - count($near), null, $found->effects, $found->foods(), $found->spread());
     }
 
     /**
@@ -95,7 +97,7 @@ final readonly class FoundMisses
         $stored = static fn (Effect $one): array => $one->toArray();
 
         return [
-            'n' => $this->n, 'why' => $this->why?->toArray(), 'effects' => array_map($stored, $this->effects),
+            'n' => $this->n, 'odd' => $this->odd, 'why' => $this->why?->toArray(), 'effects' => array_map($stored, $this->effects),
             'foods' => array_map($stored, $this->foods), 'spread' => $this->spread,
         ];
     }
@@ -110,7 +112,7 @@ final readonly class FoundMisses
         }
 
         return new self(
-            $stored->whole('n'), $stored->has('why') ? Phrase::fromArray($stored->listOrMap('why')) : null,
+            $stored->whole('n'), $stored->whole('odd'), $stored->has('why') ? Phrase::fromArray($stored->listOrMap('why')) : null,
             array_map(Effect::fromArray(...), $stored->objects('effects')), array_map(Effect::fromArray(...), $stored->objects('foods')), $spread,
         );
     }

@@ -19,6 +19,12 @@ final class ScaleVerification
         return $readingG - $nominalG;
     }
 
+    /** The same in a thousand of the weight. */
+    public static function perMille(float $nominalG, float $readingG): float
+    {
+        return 1000 * self::errorG($nominalG, $readingG) / $nominalG;
+    }
+
     /**
      * @param  float  $nominalG  what lies on it, g
      * @param  float  $readingG  what it shows, g

@@ -34,7 +34,7 @@ return new class extends Migration
             $table->timestamps();
             $table->unique(['experiment_id', 'student_id', 'arm']);
         });
-        Schema::create('miss_components', function (Blueprint $table): void {
+        Schema::create('kept_misses', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('section_id')->constrained()->cascadeOnDelete();
             $table->foreignId('lab_id')->nullable()->constrained()->cascadeOnDelete(); // none: the whole term

@@ -169,9 +169,13 @@ final class TarnValley extends Seeder
 
     private Randomizer $random;
 
-    /** @param  string  $mark  three of a code's letters and digits: the same school once more, with doors of its own */
-    public function __construct(private readonly string $mark = '', private readonly bool $hasPractised = true)
-    {
+    /**
+     * @param  bool  $hasTerm  with what its term left behind: checked tools, an own flour, an experiment
+     * @param  string  $mark  three of a code's letters and digits: the same school once more, with doors of its own
+     */
+    public function __construct(
+        private readonly string $mark = '', private readonly bool $hasPractised = true, private readonly bool $hasTerm = true,
+    ) {
     }
 
     public function run(): void
@@ -193,6 +197,8 @@ final class TarnValley extends Seeder
         $section = $this->school();
         $today = Carbon::now($section->kitchen->school->time_zone)->startOfDay();
 
+        $term = $this->hasTerm ? new TarnValleyTerm($section, $today) : null;
+        $term?->before();
         $crackers = $this->lab($section, self::CRACKERS, $today->copy()->subDays(7));
         $this->hold($crackers, self::CRACKERS_DONE);
         Carbon::setTestNow($today->copy()->subDays(7)->setTime(10, 52)->utc());
@@ -213,6 +219,7 @@ final class TarnValley extends Seeder
         $this->lastMinutes($buns, $section);
 
         $this->lab($section, self::LOAF, Carbon::parse($section->meetsAfter($today->copy()->addDays(6)->toDateString())));
+        $term?->after($crackers);
         if ($this->hasPractised) {
             $this->practise($section, $today);
         }

@@ -34,7 +34,7 @@ while (($line = fgets(STDIN)) !== false) {
     $section = null;
     for ($tries = 1; $section === null; $tries++) {
         try {
-            $section = (new TarnValley($mark(), hasPractised: trim($line) === 'practised'))->make();
+            $section = (new TarnValley($mark(), hasPractised: trim($line) === 'practised', hasTerm: false))->make();
         } catch (QueryException|DeadlockException $refused) {
             // That mark is taken, or others held the rows for too long: another one.
             $tries < 10 ?: throw $refused;

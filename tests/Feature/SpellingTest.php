@@ -28,6 +28,9 @@ it('says British words in a British school, to its teachers, students and tablet
 
 it('says of a weight of our own that it is ours, and nothing of published values', function () {
     app()->setLocale('en');
-    expect(App\Words\Said::source('own', 'high'))->toContain('our own weight')->not->toContain('ublished')
-        ->and(App\Words\Said::source('typical', 'high'))->toContain('Published values agree');
+    $food = Hovik\Core\Pantry\Pantry::reference()->ingredient('all-purpose-flour');
+    $own = $food->weighingACup('130', Hovik\Core\Pantry\Ingredient::OWN);
+    expect(App\Words\Said::source($own))->toContain("one person's own figure")->not->toContain('ublished')
+        ->and(App\Words\Said::source($food->knownFromTrials(Brick\Math\BigDecimal::of('131'), 9, 0.006)))->toContain('our weighing, n = 9')
+        ->and(App\Words\Said::source($food))->toContain('ublished values');
 });

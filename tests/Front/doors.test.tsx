@@ -199,10 +199,10 @@ describe("a teacher", () => {
     );
 
   it.each([
-    ["/labs/2", ["Today", "Prepare", "Practice", "Lab"]],
-    ["/labs/2/period", ["Today", "Prepare", "Practice", "Lab"]],
-    ["/labs/2/prepare", ["Today", "Prepare", "Practice"]],
-    ["/today", ["Today", "Prepare", "Practice"]],
+    ["/labs/2", ["Today", "Prepare", "Practice", "Review", "Lab"]],
+    ["/labs/2/period", ["Today", "Prepare", "Practice", "Review", "Lab"]],
+    ["/labs/2/prepare", ["Today", "Prepare", "Practice", "Review"]],
+    ["/today", ["Today", "Prepare", "Practice", "Review"]],
   ])("has the day's places on top at %s: %j", async (at, places) => {
     const screen = await framed(at);
     expect([...(screen.place.querySelector("nav")?.children ?? [])].map((one) => one.textContent)).toEqual(places);

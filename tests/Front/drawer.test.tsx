@@ -36,6 +36,7 @@ describe("the drawer", () => {
     fit: true,
     ...more,
   });
+  const checked = { due: false, every: "term" as const, span_pct: 0, history: [] };
   const drawer = (more: Partial<Drawer> = {}): Drawer => ({
     tools: [
       tool("cup-1"),
@@ -44,9 +45,22 @@ describe("the drawer", () => {
       tool("mug", { kind: "novelty-scoop", count: 1, fit: false }),
     ],
     scales: [
-      { id: 4, name: "Bench", step: 1, decimals: 0, capacity: 5000, checked_on: "2026-11-20", out_of_order: false },
-      { id: 5, name: "Fine", step: 0.1, decimals: 1, capacity: 200, checked_on: null, out_of_order: true },
+      {
+        id: 4,
+        name: "Bench",
+        step: 1,
+        decimals: 0,
+        capacity: 5000,
+        checked_on: "2026-11-20",
+        out_of_order: false,
+        ...checked,
+      },
+      { id: 5, name: "Fine", step: 0.1, decimals: 1, capacity: 200, checked_on: null, out_of_order: true, ...checked },
     ],
+    named: [],
+    waiting: [],
+    sets: [],
+    places: [],
     scale_kinds: [
       { id: "bench-1", step: 1, decimals: 0, capacity: 5000 },
       { id: "fine-01", step: 0.1, decimals: 1, capacity: 200 },
@@ -223,6 +237,7 @@ const entry = (id: string, more: Partial<Entry> = {}): Entry => ({
   notes: "",
   added: false,
   own: null,
+  bag_notice: null,
   ...more,
 });
 
@@ -244,7 +259,7 @@ describe("the pantry", () => {
   });
 
   it("tells a food's weight, where it is from, and whether values agree", async () => {
-    const own = { reason: "Our bags", by: "Ms. Reed", on: "2026-11-01" };
+    const own = { reason: "Our bags", by: "Ms. Reed", on: "2026-11-01", trials: null };
     const screen = await shown([
       entry("a", { confidence: "low" }),
       entry("b", { own, grams: 131.5, reference_grams: 125 }),
@@ -274,10 +289,12 @@ describe("the pantry", () => {
   });
 
   it("keeps a school's own figure with its reason, and goes back to the reference", async () => {
-    const own = { reason: "Our bags", by: "Ms. Reed", on: "2026-11-01" };
+    const own = { reason: "Our bags", by: "Ms. Reed", on: "2026-11-01", trials: null };
     const screen = await shown([entry("bread-flour", { own, grams: 131.5 })]);
     await screen.press("Bread flour");
-    expect(screen.all(".sheet-side .note")[0]).toBe("Our bagsMs. Reed, 2026-11-01. The book weight is 125 g.");
+    expect(screen.all(".sheet-side .note")[0]).toBe(
+      "Our bags (one person’s figure)Ms. Reed, 2026-11-01. The book weight is 125 g.",
+    );
     expect([screen.box("Grams in a US cup").value, screen.box("Why").value]).toEqual(["131.5", "Our bags"]);
     screen.type("Grams in a US cup", "132");
     await screen.press("Use our weight");

@@ -330,6 +330,7 @@ describe("for the wall", () => {
       "GET /api/drawer": {
         scales: [],
         scale_kinds: [],
+        named: [],
         tools: [
           { ...tool, id: "a", name: "the 1 cup", count: 2, place: "Hazel" },
           { ...tool, id: "b", name: "the 1/2 cup", count: 0 },

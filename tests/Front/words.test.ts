@@ -1,9 +1,11 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import enBench from "../../resources/js/i18n/en.bench.json";
+import enChecks from "../../resources/js/i18n/en.checks.json";
 import en from "../../resources/js/i18n/en.json";
 import enSchool from "../../resources/js/i18n/en.school.json";
 import enTeacher from "../../resources/js/i18n/en.teacher.json";
 import esBench from "../../resources/js/i18n/es.bench.json";
+import esChecks from "../../resources/js/i18n/es.checks.json";
 import es from "../../resources/js/i18n/es.json";
 import esSchool from "../../resources/js/i18n/es.school.json";
 import esTeacher from "../../resources/js/i18n/es.teacher.json";
@@ -27,6 +29,7 @@ describe.each([
   ["the teacher's", enTeacher, esTeacher],
   ["the school's", enSchool, esSchool],
   ["the bench's", enBench, esBench],
+  ["those of checks", enChecks, esChecks],
 ] as const)("%s words", (_, english, spanish) => {
   const [one, other] = [flat(english as Words), flat(spanish as Words)];
 

@@ -3261,7 +3261,7 @@ export interface components {
             to: "rim" | "line";
             /** @description so many fills are weighed as one */
             together: number;
-            /** @description that can tell */
+            /** @description that can tell, the finest first */
             fit_scales: number[];
         };
         /** @description Something that can be found by its name, and where it is. */
@@ -3622,6 +3622,8 @@ export interface components {
             food: string | null;
             /** @description weighings */
             n: number;
+            /** @description more of them, set aside since they lie oddly */
+            odd: number;
             found_at: string;
             /** @description nothing could be found */
             why: string | null;
@@ -3747,6 +3749,8 @@ export interface components {
             reason: string;
             by: string;
             on: string;
+            /** @description that it is the mean of; null: one person's figure */
+            trials: number | null;
         };
         /** @description A food as this kitchen has it. */
         PantryEntry: {
@@ -3769,6 +3773,8 @@ export interface components {
             /** @description by this kitchen */
             added: boolean;
             own: components["schemas"]["OwnFigure"] | null;
+            /** @description weighings say that the bag is another by now */
+            bag_notice: string | null;
         };
         /** @description Every food and unit to choose from. */
         PantryNames: {
@@ -4219,6 +4225,8 @@ export interface components {
             day: string;
             at_g: number;
             error_g: number;
+            /** @description of that weight */
+            per_mille: number;
             /** @description from empty to full; else the short form at the start of a lab */
             whole: boolean;
             passed: boolean;
@@ -4802,6 +4810,8 @@ export interface components {
             in_between: boolean;
             gate: components["schemas"]["Gate"] | null;
             help: boolean;
+            /** @description the class tries something now */
+            experiment: boolean;
             timers: components["schemas"]["RunningTimer"][];
             /** @description tools by id */
             dropped: string[];
@@ -5104,6 +5114,8 @@ export interface components {
             deviation_pct: number;
             u_pct: number;
             tolerance_pct: number;
+            /** @description standard deviation of its fills */
+            spread_pct: number;
             /** @enum {string} */
             verdict: "fit" | "use-with-correction" | "retire" | "undecided" | "too-wide";
             day: string;

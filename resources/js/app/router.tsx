@@ -34,6 +34,8 @@ export const router = createBrowserRouter([
           { path: "lines/:line/kept", lazy: screen(() => import("../weigh/KeptScreen")) },
           { path: "lines/:line/weigh", lazy: screen(() => import("../weigh/Weigh")) },
           { path: "weighings/:weighing", lazy: screen(() => import("../weigh/ResultScreen")) },
+          { path: "check", lazy: screen(() => import("../checks/StudentWaterCheck"), "checks") },
+          { path: "experiment", lazy: screen(() => import("../experiment/MyExperiment"), "checks") },
           { path: "bake", lazy: screen(() => import("../weigh/Bake")) },
           { path: "portions", lazy: screen(() => import("../weigh/EqualPortions")) },
           { path: "simulator", lazy: screen(() => import("../simulator/StudentSimulator"), "bench") },
@@ -63,7 +65,16 @@ export const router = createBrowserRouter([
           { path: "school", lazy: screen(() => import("../school/SchoolScreen"), "school") },
           { path: "account", lazy: screen(() => import("../account/AccountScreen"), "school") },
           { path: "labs/:lab/table", lazy: screen(() => import("../lab/WeighingTable")) },
-          { path: "drawer", lazy: screen(() => import("../drawer/DrawerScreen")) },
+          { path: "drawer", lazy: screen(() => import("../drawer/DrawerScreen"), "checks") },
+          { path: "drawer/scales/:scale", lazy: screen(() => import("../checks/ScaleCheckScreen"), "checks") },
+          { path: "pantry/:food/standard", lazy: screen(() => import("../standard/StandardScreen"), "checks") },
+          { path: "review", lazy: screen(() => import("../review/ReviewScreen"), "checks") },
+          { path: "review/misses", lazy: screen(() => import("../review/MissScreen"), "checks") },
+          { path: "review/experiments", lazy: screen(() => import("../experiment/ExperimentsScreen"), "checks") },
+          {
+            path: "review/experiments/:experiment",
+            lazy: screen(() => import("../experiment/ExperimentScreen"), "checks"),
+          },
           { path: "pantry", lazy: screen(() => import("../pantry/PantryScreen")) },
           { path: "shopping", lazy: screen(() => import("../shopping/ShoppingScreen")) },
           { path: "labs/:lab/paper", lazy: screen(() => import("../lab/PaperGrid")) },
@@ -71,10 +82,11 @@ export const router = createBrowserRouter([
           { path: "labs/:lab/prepare", lazy: screen(() => import("../prepare/LabScreen")) },
         ],
       },
+      { path: "drawer/check", lazy: screen(() => import("../checks/TeacherWaterCheck"), "checks") },
       {
         path: "print/:what",
         lazy: async () => {
-          const [page] = await Promise.all([import("../print/PrintWall"), learn("teacher")]);
+          const [page] = await Promise.all([import("../print/PrintWall"), learn("teacher"), learn("checks")]);
           return { Component: page.default };
         },
       },

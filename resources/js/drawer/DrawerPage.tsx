@@ -1,14 +1,19 @@
 import { type KeyboardEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
+import { Link, useSearchParams } from "react-router";
 import { useIsWide } from "../kit/useIsWide";
+import CheckedSets from "./CheckedSets";
 import type { Drawer } from "./drawer";
+import NamedPanel from "./NamedPanel";
 import NewScale from "./NewScale";
 import OutOfUse from "./OutOfUse";
 import { alongTheRims } from "./rims";
 import ScaleOnRim from "./ScaleOnRim";
 import ScalePanel from "./ScalePanel";
+import SetsAgree from "./SetsAgree";
 import ToolOnRim from "./ToolOnRim";
 import ToolPanel from "./ToolPanel";
+import WaitingChecks from "./WaitingChecks";
 
 const KINDS = [
   "dry-cup",
@@ -29,7 +34,10 @@ export default function DrawerPage({ drawer }: { drawer: Drawer }) {
   const { t } = useTranslation();
   const isWide = useIsWide();
   const [all, setAll] = useState(false);
-  const [open, setOpen] = useState<string>();
+  const [search] = useSearchParams();
+  // From a check that was just kept, its tool is open.
+  const kept = drawer.named.find((one) => one.name === search.get("tool"));
+  const [open, setOpen] = useState<string | undefined>(kept && `named-${kept.id}`);
   const close = () => {
     setOpen(undefined);
     if (open !== undefined) document.getElementById(open)?.focus();
@@ -40,10 +48,18 @@ export default function DrawerPage({ drawer }: { drawer: Drawer }) {
   };
   const place = (id: string) => ({ id, isOpen: id === open, tap: () => setOpen(id === open ? undefined : id) });
   const tool = drawer.tools.find((one) => `tool-${one.id}` === open);
+  const named = drawer.named.find((one) => `named-${one.id}` === open);
   const scale = drawer.scales.find((one) => `scale-${one.id}` === open);
+  const due = drawer.named.filter((one) => one.due && !one.is_retired).length;
+  const scalesDue = drawer.scales.filter((one) => one.due && !one.out_of_order).length;
+  const counts = [
+    due > 0 && t("drawer.named.countDue", { count: due }),
+    scalesDue > 0 && t("drawer.named.countScales", { count: scalesDue }),
+  ].filter((one): one is string => one !== false);
   const panel = (
     <>
       {tool && <ToolPanel key={tool.id} tool={tool} close={close} />}
+      {named && <NamedPanel key={named.id} tool={named} drawer={drawer} close={close} />}
       {scale && <ScalePanel key={scale.id} scale={scale} close={close} />}
       {open === "scale-new" && <NewScale kinds={drawer.scale_kinds} close={close} />}
     </>
@@ -53,10 +69,19 @@ export default function DrawerPage({ drawer }: { drawer: Drawer }) {
       <div>
         <header className="sheet-head">
           <h1>{t("drawer.title")}</h1>
+          {counts.length > 0 && <p className="soft">{counts.join(" · ")}</p>}
           <button type="button" className="btn btn-outline" aria-pressed={all} onClick={() => setAll(!all)}>
             {t(all ? "drawer.owned" : "drawer.all")}
           </button>
+          <Link className="btn btn-outline" to="/print/labels">
+            {t("drawer.named.labels")}
+          </Link>
+          <Link className="btn btn-primary" to="/drawer/check">
+            {t("drawer.named.checkOne")}
+          </Link>
         </header>
+        <CheckedSets drawer={drawer} open={open} tap={(id) => place(id).tap()} />
+        {!isWide && named && panel}
         <div className="rims">
           {KINDS.map((kind) => {
             const tools = drawer.tools.filter((one) => one.kind === kind && (all || one.count > 0));
@@ -106,7 +131,13 @@ export default function DrawerPage({ drawer }: { drawer: Drawer }) {
       </div>
       <aside className="sheet-side">
         {isWide && panel}
-        {open === undefined && <OutOfUse tools={drawer.tools} open={setOpen} />}
+        {open === undefined && (
+          <>
+            <WaitingChecks waiting={drawer.waiting} />
+            <SetsAgree sets={drawer.sets} />
+            <OutOfUse tools={drawer.tools} open={setOpen} />
+          </>
+        )}
       </aside>
     </main>
   );

@@ -1,3 +1,4 @@
+import "../../css/checks.css";
 import "../../css/drawer.css";
 import "../../css/prepare.css";
 import { $api } from "../api/query";

@@ -1,4 +1,5 @@
 import { useTranslation } from "react-i18next";
+import { Link } from "react-router";
 import { useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
 import TakeOut from "../kit/TakeOut";
@@ -24,6 +25,9 @@ export default function ScalePanel({ scale, close }: { scale: Scale; close: () =
       <p>
         {t("drawer.scaleIs", said)}, {said.state}
       </p>
+      <Link className="btn btn-primary min-h-11" to={`/drawer/scales/${scale.id}`}>
+        {t("scaleCheck.open")}
+      </Link>
       <button
         type="button"
         className="btn btn-outline min-h-11"

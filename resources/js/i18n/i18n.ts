@@ -5,11 +5,12 @@ export type Language = "en" | "es";
 const KEPT = "hovik.language";
 
 /** Everybody's words; those of the teacher's desk, which a student's phone never fetches; those of the school's
- * keeper and its doors; those of the bench. */
+ * keeper and its doors; those of checks, own weights and experiments; those of the bench. */
 const books = {
   all: { en: () => import("./en.json"), es: () => import("./es.json") },
   teacher: { en: () => import("./en.teacher.json"), es: () => import("./es.teacher.json") },
   school: { en: () => import("./en.school.json"), es: () => import("./es.school.json") },
+  checks: { en: () => import("./en.checks.json"), es: () => import("./es.checks.json") },
   bench: { en: () => import("./en.bench.json"), es: () => import("./es.bench.json") },
 };
 type Book = keyof typeof books;

@@ -1,11 +1,11 @@
 import { useTranslation } from "react-i18next";
 
-/** 'Tue, Dec 1', of a date or a moment; with its year where that is another one. */
+/** 'Tue, Dec 1', of a date or a moment, 'Dec 1' where there is little room; with its year where that is another one. */
 export function useDay() {
   const { i18n } = useTranslation();
-  return (date: string) =>
+  return (date: string, room?: "short") =>
     new Intl.DateTimeFormat(i18n.language, {
-      weekday: "short",
+      ...(room === undefined && { weekday: "short" as const }),
       day: "numeric",
       month: "short",
       ...(date.slice(0, 4) !== String(new Date().getFullYear()) && { year: "numeric" }),

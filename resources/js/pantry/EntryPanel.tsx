@@ -1,5 +1,6 @@
 import type { FormEvent } from "react";
 import { useTranslation } from "react-i18next";
+import { Link } from "react-router";
 import { useRefresh, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
@@ -40,7 +41,11 @@ export default function EntryPanel({ entry }: { entry: Entry }) {
         </p>
         {entry.own && (
           <p className="note">
-            <b>{entry.own.reason}</b>
+            <b>
+              {entry.own.trials === null
+                ? t("pantry.onePerson", { reason: entry.own.reason })
+                : t("pantry.fromTrials", { count: entry.own.trials })}
+            </b>
             <span className="soft block">
               {entry.own.by}, {entry.own.on}. {t("pantry.was", { grams: weight(entry.reference_grams, i18n.language) })}
             </span>
@@ -65,6 +70,12 @@ export default function EntryPanel({ entry }: { entry: Entry }) {
           </ul>
         </section>
       )}
+      {entry.per === "cup" && (
+        <Link className="btn btn-primary min-h-11" to={`/pantry/${entry.id}/standard`}>
+          {t("pantry.weighOurs")}
+        </Link>
+      )}
+      {entry.bag_notice && <p className="note tag-now">{entry.bag_notice}</p>}
       {entry.per === "cup" && <NearestMeasure ingredient={entry.id} />}
       <form className="grid gap-3" onSubmit={keep} noValidate>
         <h2 className="h2rim">{t("pantry.ours")}</h2>

@@ -1,7 +1,7 @@
 import { useTranslation } from "react-i18next";
-import { axis, byClock, codes, fitsIn, inRows, type Part, type Plan, type Task } from "./period";
+import { useWidth } from "../kit/useWidth";
+import { axis, byClock, codes, fitsIn, inRows, LEAST_WIDE, type Part, type Plan, type Task } from "./period";
 import SharedRow from "./SharedRow";
-import { useWidth } from "./useWidth";
 import "../../css/period.css";
 
 type Props = { plan: Plan; part: Part; now?: number | undefined };
@@ -15,7 +15,7 @@ const ROW = 29;
  */
 export default function Timeline({ plan, part, now }: Props) {
   const { t } = useTranslation();
-  const [minutes, wide] = useWidth<HTMLOListElement>();
+  const [minutes, wide] = useWidth<HTMLOListElement>(LEAST_WIDE);
   const whole = Math.max(60 * plan.minutes, part.end_s);
   const { at, named, strokes } = axis(part, whole);
   const left = (s: number) => `${100 * at(s)}%`;

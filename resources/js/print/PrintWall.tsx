@@ -1,6 +1,7 @@
 import { useParams } from "react-router";
 import CodeCards from "./CodeCards";
 import EquivalentsChart from "./EquivalentsChart";
+import ExperimentSheet from "./ExperimentSheet";
 import PinSlips from "./PinSlips";
 import PrintFrame from "./PrintFrame";
 import ToolLabels from "./ToolLabels";
@@ -8,6 +9,6 @@ import ToolLabels from "./ToolLabels";
 /** What hangs in the kitchen whatever the lab: the equivalents chart, labels for the tools, the codes to come in by. */
 export default function PrintWall() {
   const { what = "" } = useParams();
-  const pages = { labels: <ToolLabels />, codes: <CodeCards />, pins: <PinSlips /> };
+  const pages = { experiment: <ExperimentSheet />, labels: <ToolLabels />, codes: <CodeCards />, pins: <PinSlips /> };
   return <PrintFrame>{pages[what as keyof typeof pages] ?? <EquivalentsChart />}</PrintFrame>;
 }

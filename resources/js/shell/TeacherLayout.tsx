@@ -59,6 +59,7 @@ export default function TeacherLayout() {
           <NavLink to="/today">{t("places.today")}</NavLink>
           {teaches && <NavLink to="/prepare">{t("places.prepare")}</NavLink>}
           {teaches && <NavLink to="/practise">{t("places.practise")}</NavLink>}
+          {teaches && <NavLink to="/review">{t("places.review")}</NavLink>}
           {atLab && <NavLink to={atLab.pathnameBase}>{t("places.lab")}</NavLink>}
         </nav>
         {teaches && (

@@ -21,6 +21,14 @@ export default function AlsoHere() {
         <Link className="quiet" to="techniques">
           {t("kitchen.techniques")}
         </Link>
+        <Link className="quiet" to="check">
+          {t("kitchen.check")}
+        </Link>
+        {kitchen.experiment && (
+          <Link className="quiet" to="experiment">
+            {t("kitchen.experiment")}
+          </Link>
+        )}
         <Link className="quiet" to="simulator">
           {t("kitchen.bench")}
         </Link>

@@ -17,7 +17,7 @@ final readonly class FillToCheck extends View
     /**
      * @param  string|null  $mark  null: its rim
      * @param  int  $together  so many fills are weighed as one
-     * @param  list<int>  $fit_scales  that can tell
+     * @param  list<int>  $fit_scales  that can tell, the finest first
      */
     public function __construct(public ?string $mark, public float $ml, public FillTo $to, public int $together, public array $fit_scales)
     {
@@ -27,10 +27,11 @@ final readonly class FillToCheck extends View
     public static function of(Tool $tool, ?Mark $mark, array $scales): self
     {
         $fit = array_filter($scales, static fn (Scale $scale): bool => VolumeCheck::canTell($scale->toCore(), $tool, $mark));
+        usort($fit, static fn (Scale $a, Scale $b): int => $a->toCore()->readabilityG <=> $b->toCore()->readabilityG);
 
         return new self(
             $mark?->text, $mark->about ?? $tool->aboutMl, VolumeCheck::filledTo($tool, $mark), VolumeCheck::together($tool),
-            array_values(array_map(static fn (Scale $scale): int => $scale->id, $fit)),
+            array_map(static fn (Scale $scale): int => $scale->id, $fit),
         );
     }
 }

@@ -16,6 +16,7 @@ final readonly class ToolSize extends View
     /**
      * @param  string  $check  by id
      * @param  string|null  $mark  null: its rim
+     * @param  float  $spread_pct  standard deviation of its fills
      * @param  list<string>  $faults  of its inspection
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class ToolSize extends View
         public float $deviation_pct,
         public float $u_pct,
         public float $tolerance_pct,
+        public float $spread_pct,
         public ToolVerdict $verdict,
         public string $day,
         public ?string $by,
@@ -39,7 +41,7 @@ final readonly class ToolSize extends View
         return new self(
             $check->id, $check->mark === '' ? null : $check->mark, $check->measured->nominalMl, (float) $check->true_ml,
             $check->measured->uncertaintyMl(), (float) $check->deviation_pct, (float) $check->u_pct,
-            $check->measured->tolerancePct, $check->verdict, $check->day->toDateString(),
+            $check->measured->tolerancePct, $check->measured->spreadPct(), $check->verdict, $check->day->toDateString(),
             $check->student->name ?? $check->teacher?->name,
             array_values($check->faults->map(static fn ($one): string => Said::phrase(Phrase::of("inspection.$one->value.bad")))->all()),
         );

@@ -8,10 +8,12 @@ use App\Http\Views\View;
 
 final readonly class OwnFigure extends View
 {
+    /** @param  int|null  $trials  that it is the mean of; null: one person's figure */
     public function __construct(
         public string $reason,
         public string $by,
         public string $on,
+        public ?int $trials,
     ) {
     }
 }

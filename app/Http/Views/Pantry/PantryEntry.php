@@ -6,6 +6,7 @@ namespace App\Http\Views\Pantry;
 
 use App\Http\Views\View;
 use App\Models\Kitchen;
+use App\Pantry\BagsOfKitchen;
 use App\Words\Said;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Ingredient;
@@ -22,6 +23,7 @@ final readonly class PantryEntry extends View
      * @param  list<HandlingRow>  $handlings
      * @param  list<string>  $allergens
      * @param  bool  $added  by this kitchen
+     * @param  string|null  $bag_notice  weighings say that the bag is another by now
      */
     public function __construct(
         public string $id,
@@ -39,6 +41,7 @@ final readonly class PantryEntry extends View
         public string $notes,
         public bool $added,
         public ?OwnFigure $own,
+        public ?string $bag_notice,
     ) {
     }
 
@@ -72,7 +75,8 @@ final readonly class PantryEntry extends View
             confidence: $ingredient->confidence,
             notes: $added->reason ?? $ingredient->notes,
             added: $added !== null,
-            own: $own === null ? null : new OwnFigure($own->reason, $own->teacher->name, $own->updated_at->toDateString()),
+            own: $own === null ? null : new OwnFigure($own->reason, $own->teacher->name, $own->updated_at->toDateString(), $own->trials),
+            bag_notice: $own?->trials === null ? null : BagsOfKitchen::notice($kitchen, $ingredient),
         );
     }
 }

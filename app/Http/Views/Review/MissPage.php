@@ -21,10 +21,11 @@ final readonly class MissPage extends View
 {
     /**
      * @param  int  $n  weighings
+     * @param  int  $odd  more of them, set aside since they are far off
      * @param  string|null  $why  nothing could be found
      * @param  list<string>  $said  one sentence for each part that is surely there
      * @param  list<MissShare>  $spread  of all spread, largest first
-     * @param  list<MissEffect>  $effects  largest first
+     * @param  list<MissEffect>  $effects  surest first
      * @param  list<MissFood>  $foods  that were weighed, to be looked at alone
      * @param  list<MissLab>  $labs  that are closed, newest first
      */
@@ -34,6 +35,7 @@ final readonly class MissPage extends View
         public ?int $lab_id,
         public ?string $food,
         public int $n,
+        public int $odd,
         public string $found_at,
         public ?string $why,
         public array $said,
@@ -49,8 +51,9 @@ final readonly class MissPage extends View
         $found = $kept->found;
         $names = self::names($section);
         $effect = static fn (Effect $one): MissEffect => MissEffect::of($one, strtr($one->id, $names));
-        $effects = array_map($effect, [...$found->foods, ...$found->effects]);
-        usort($effects, static fn (MissEffect $a, MissEffect $b): int => [$b->told, abs($b->grams)] <=> [$a->told, abs($a->grams)]);
+        $all = [...$found->foods, ...$found->effects];
+        usort($all, static fn (Effect $a, Effect $b): int => $b->sureness() <=> $a->sureness());
+        $effects = array_map($effect, $all);
         $spread = array_map(
             static fn (string $of, float $pct): MissShare => new MissShare(explode('+', $of), $pct), array_keys($found->spread), $found->spread,
         );
@@ -62,6 +65,7 @@ final readonly class MissPage extends View
             lab_id: $kept->lab_id,
             food: $kept->ingredient_id === '' ? null : $kept->ingredient_id,
             n: $found->n,
+            odd: $found->odd,
             found_at: $kept->updated_at->toIso8601String(),
             why: $found->why === null ? null : Said::phrase($found->why),
             said: $found->why === null ? array_map(Said::phrase(...), $found->inWords($names)) : [],
