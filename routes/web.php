@@ -10,6 +10,7 @@ use App\Http\Controllers\Account\UseSlipController;
 use App\Http\Controllers\Checks\DrawerCheckController;
 use App\Http\Controllers\Checks\NamedToolController;
 use App\Http\Controllers\Checks\ToolCheckController;
+use App\Http\Controllers\Checks\ToolLabController;
 use App\Http\Controllers\Classes\ArchivedController;
 use App\Http\Controllers\Classes\AwayController;
 use App\Http\Controllers\Classes\ColleagueController;
@@ -253,6 +254,9 @@ Route::prefix('api')->group(function (): void {
         Route::post('sections/{section}/class-question', [ClassQuestionController::class, 'store'])->can('run', 'section');
         Route::put('sections/{section}/class-question', [ClassQuestionController::class, 'update'])->can('run', 'section');
         Route::delete('sections/{section}/class-question', [ClassQuestionController::class, 'destroy'])->can('run', 'section');
+        Route::post('sections/{section}/tool-lab', [ToolLabController::class, 'store'])->can('run', 'section');
+        Route::get('labs/{lab}/tools', [ToolLabController::class, 'show'])->can('run', 'lab');
+        Route::post('labs/{lab}/tools/accept', [ToolLabController::class, 'accept'])->can('run', 'lab');
         Route::get('sections/{section}/misses', [MissController::class, 'show'])->can('run', 'section');
         Route::get('sections/{section}/experiments', [ExperimentController::class, 'index'])->can('run', 'section');
         Route::post('sections/{section}/experiments', [ExperimentController::class, 'store'])->can('run', 'section');

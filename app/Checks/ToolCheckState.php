@@ -12,4 +12,16 @@ enum ToolCheckState: string
     case HandedIn = 'handed-in';
     case Accepted = 'accepted';
     case Refused = 'refused';
+
+    /** Its weigher is done with it, and nobody said no. */
+    public function isDone(): bool
+    {
+        return $this === self::HandedIn || $this === self::Accepted;
+    }
+
+    /** For the teacher's yes. */
+    public function waits(): bool
+    {
+        return $this === self::HandedIn;
+    }
 }

@@ -37,7 +37,8 @@ final class OpenLab
             $section->forgetWhoWasAway($today);
             (new MakeUp)->endAll($section);
             $plan = LabPlan::now($lab);
-            if (array_filter($plan->lines, static fn (FrozenLine $line): bool => $line->target !== null) === []) {
+            $isEmpty = array_filter($plan->lines, static fn (FrozenLine $line): bool => $line->target !== null) === [];
+            if ($isEmpty && $lab->kind !== 'tools') {
                 throw new Refusal('refusal.lab-empty');
             }
             if (! $anyway && array_filter($plan->lines, static fn (FrozenLine $line): bool => $line->isOutOfReach()) !== []) {

@@ -8,6 +8,7 @@ use App\Casts\AsFactor;
 use App\Casts\AsStored;
 use App\Exceptions\Refusal;
 use Hovik\Core\Calendar\Hours;
+use Hovik\Core\Calibration\SharedTools;
 use Hovik\Core\Lab\EditedList;
 use Hovik\Core\Lab\FrozenKitchen;
 use Hovik\Core\Lab\FrozenLine;
@@ -45,7 +46,7 @@ use Illuminate\Support\Facades\DB;
  * @property FrozenKitchen|null $frozen  what it works with, from the moment it is opened
  * @property int $retry_pct
  * @property 'recipe'|'tools' $kind  tools: the first lab of a term, in which the tools are checked
- * @property array<int, list<array{kind: string, name: string, place: string|null, mark: string|null}>>|null $shares  by station id
+ * @property SharedTools|null $shares  of a tool lab: who checks what
  * @property EditedList|null $preparation  what is done before it, as the teacher changed it
  * @property Carbon|null $archived_at
  * @property-read Section $section
@@ -74,7 +75,7 @@ final class Lab extends Model
         'orders' => 'array',
         'later' => 'array',
         'second_at' => 'datetime',
-        'shares' => 'array',
+        'shares' => AsStored::class.':'.SharedTools::class,
     ];
 
     protected $attributes = ['kind' => 'recipe'];

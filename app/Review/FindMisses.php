@@ -52,13 +52,16 @@ final class FindMisses
         return $kept;
     }
 
-    /** Nobody said that a step of its technique was left out: a slip that is known says nothing of bag, cup or hand. */
+    /**
+     * Nobody said that a step of its technique was left out: a slip that is known says nothing of bag, cup or hand. And one tool made it:
+     * of several nobody can say whose doing it is.
+     */
     private static function isCareful(Weighing $one): bool
     {
         $ticked = array_values($one->ticked->all());
         $left = array_filter($one->measured()->steps(), static fn (Step $step): bool => ! in_array($step, $ticked, true));
 
-        return $ticked === [] || $left === [];
+        return ($ticked === [] || $left === []) && count($one->measured()->fills()) === 1;
     }
 
     private static function weighed(Weighing $one, ?Bag $bag): Weighed
@@ -71,24 +74,20 @@ final class FindMisses
         );
     }
 
-    /** What a weighing's tools are called: certain ones by their names, the rest by their station. */
+    /** What a weighing's tool is called: a certain one by its name, the rest by their station. */
     public static function tool(Weighing $one): string
     {
         $lab = $one->line->lab;
         $station = $one->station->shownName();
 
-        $own = $shared = [];
-        foreach ($one->measured()->fills() as $fill) {
-            if ($fill->tool->own !== null) {
-                $own[] = $fill->tool->own;
-            } elseif (($lab->frozen?->countOf($fill->tool) ?? 0) === 1) {
-                $own[] = "@{$fill->tool->id}"; // there is only one; said in the reader's language when it is shown
-            } else {
-                $shared[] = "@{$fill->tool->id}";
-            }
+        $tool = $one->measured()->fills()[0]->tool ?? null;
+        if ($tool === null) {
+            return '';
         }
+        $isAlone = ($lab->frozen?->countOf($tool) ?? 0) === 1;
 
-        return implode(' + ', [...$own, ...($shared === [] ? [] : ["$station: ".implode(' + ', $shared)])]);
+        // A kind is said in the reader's language when it is shown.
+        return $tool->own ?? ($isAlone ? "@$tool->id" : "$station: @$tool->id");
     }
 
     /** What is surely known of a weighing's bag and its tools, as a factor of its weight: known before anybody's technique is blamed. */

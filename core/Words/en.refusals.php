@@ -211,4 +211,5 @@ return [
     'refusal.too-few-to-compare' => 'There are too few weigh-ins to compare yet.',
     'refusal.experiment-over' => 'This experiment is over.',
     'refusal.no-experiment' => 'There is no experiment in your class now.',
+    'refusal.no-tools' => 'There are no tools in the drawer to check.',
 ];

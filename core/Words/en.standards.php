@@ -54,4 +54,6 @@ return [
     'experiment.usual' => 'as usual',
     'experiment.right' => '{grams} g more. Right.',
     'experiment.again' => 'Take {less} away from {more}, and try again.',
+    'tool-lab.title' => 'Check our tools',
+    'tool-lab.shelf' => 'Shelf',
 ];

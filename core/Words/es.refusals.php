@@ -211,4 +211,5 @@ return [
     'refusal.too-few-to-compare' => 'Todavía hay muy pocos pesajes para comparar.',
     'refusal.experiment-over' => 'Este experimento ha terminado.',
     'refusal.no-experiment' => 'Ahora no hay ningún experimento en tu clase.',
+    'refusal.no-tools' => 'No hay utensilios en el cajón para comprobar.',
 ];

@@ -54,4 +54,6 @@ return [
     'experiment.usual' => 'como siempre',
     'experiment.right' => '{grams} g más. Correcto.',
     'experiment.again' => 'Resta {less} de {more} e inténtalo otra vez.',
+    'tool-lab.title' => 'Comprobamos nuestros utensilios',
+    'tool-lab.shelf' => 'Estante',
 ];

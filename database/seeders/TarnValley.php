@@ -197,7 +197,7 @@ final class TarnValley extends Seeder
         $section = $this->school();
         $today = Carbon::now($section->kitchen->school->time_zone)->startOfDay();
 
-        $term = $this->hasTerm ? new TarnValleyTerm($section, $today) : null;
+        $term = $this->hasTerm ? new TarnValleyTerm($section, $today, $this->ulid(...)) : null;
         $term?->before();
         $crackers = $this->lab($section, self::CRACKERS, $today->copy()->subDays(7));
         $this->hold($crackers, self::CRACKERS_DONE);

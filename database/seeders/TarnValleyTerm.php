@@ -19,6 +19,7 @@ use App\Review\FindMisses;
 use App\Review\RunExperiment;
 use App\Weighings\RecordWeighing;
 use App\Weighings\WeighIn;
+use Closure;
 use Hovik\Core\Calibration\Inspection;
 use Hovik\Core\Calibration\ScaleCheck;
 use Hovik\Core\Calibration\VolumeCheck;
@@ -35,7 +36,6 @@ use Hovik\Core\Standard\Arm;
 use Hovik\Core\Standard\Trial;
 use Hovik\Core\Weighing\ScaleReading;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Str;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -66,7 +66,8 @@ final class TarnValleyTerm
 
     private Randomizer $random;
 
-    public function __construct(private readonly Section $section, private readonly Carbon $today)
+    /** @param  Closure(): string  $ulid  the same every time */
+    public function __construct(private readonly Section $section, private readonly Carbon $today, private readonly Closure $ulid)
     {
         $this->random = new Randomizer(new Mt19937(20261128));
     }
@@ -120,7 +121,7 @@ final class TarnValleyTerm
                     $step = $scale->toCore()->readabilityG;
                     $reading = ScaleReading::fromDisplay(round($grams / $step) * $step, $scale->toCore());
                     (new RecordWeighing)->record(new WeighIn(
-                        (string) Str::ulid(), $line, $station, $student, $scale, $reading, $line->frozen->steps(),
+                        ($this->ulid)(), $line, $station, $student, $scale, $reading, $line->frozen->steps(),
                     ));
                 }
             }
@@ -170,7 +171,7 @@ final class TarnValleyTerm
         $fine = $kitchen->scales->firstOrFail(static fn ($one): bool => $one->name === 'Fine');
 
         return $keeping->keep(new CheckedTool(
-            (string) Str::ulid(), $id, "$place: {$tool->nominal}", $place, '', $this->measured($tool, $off, $fine->toCore()),
+            ($this->ulid)(), $id, "$place: {$tool->nominal}", $place, '', $this->measured($tool, $off, $fine->toCore()),
             $off > 20 ? [Inspection::RimFlat] : [], $fine, $by ?? $this->section->teacher, null,
         ), $kitchen);
     }
@@ -236,7 +237,7 @@ final class TarnValleyTerm
         foreach ($this->section->students as $student) {
             $hand = 1.5 * $this->normal();
             foreach (array_values($ways) as $i => $grams) {
-                $running->keep($experiment, (string) Str::ulid(), [
+                $running->keep($experiment, ($this->ulid)(), [
                     'student_id' => $student->id, 'arm' => chr(ord('a') + $i),
                     'grams' => round($grams + $hand + ($i === 1 ? 5.5 : 2.6) * $this->normal(), 1), 'scale_id' => null,
                 ]);

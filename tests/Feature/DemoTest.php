@@ -16,6 +16,9 @@ it('seeds the demo school, the same every time', function () {
     $verdicts = Weighing::query()->toBase()->distinct()->pluck('verdict')->sort()->values()->all();
     expect($verdicts)->toBe(['heaped', 'level', 'shy', 'too-close']);
     Weighing::query()->delete();
+    foreach ([App\Models\ToolCheck::class, App\Models\ScaleCalibration::class, App\Models\OwnStandard::class, App\Models\Bag::class] as $of) {
+        $of::query()->delete();
+    }
     Section::query()->delete();
     App\Models\Recipe::query()->delete();
     App\Models\Teacher::query()->delete();

@@ -59,7 +59,7 @@ it('uses the kitchen\'s own weight with its reason, and goes back to the referen
     $this->putJson('/api/pantry/bread-flour', ['grams' => '130,5', 'reason' => 'Our mill, nine weighings.'])->assertNoContent();
     $entry = collect($this->getJson('/api/pantry')->assertOk()->json())->firstWhere('id', 'bread-flour');
     expect($entry['grams'])->toBe(130.5)->and($entry['reference_grams'])->toBe(125)->and($entry['own']['reason'])
-        ->toBe('Our mill, nine weighings.')->and($entry['source'])->toBe('our own weight');
+        ->toBe('Our mill, nine weighings.')->and($entry['source'])->toBe("one person's own figure");
     $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.target_g', 228.375);
     $this->deleteJson('/api/pantry/bread-flour')->assertNoContent();
     $this->getJson("/api/labs/{$lab->id}/sheet")->assertJsonPath('lines.0.target_g', 218.75);

@@ -19,6 +19,7 @@ use Tests\SchoolTestCase;
 
 const WEIGHING = '01JDF8Z9X3M5N7P9Q1R3S5T7V9';
 const NEW_ULID = '01JDF8Z9X3M5N7P9Q1R3S5T7W1';
+const CHECK_ULID = '01JDF8Z9X3M5N7P9Q1R3S5T7C1';
 
 /** `helper` teaches, and is an aide in this class; `aide` is one in the whole school; `stranger` keeps another school. */
 const ADULT = ['keeper', 'owner', 'co-teacher', 'neighbour', 'stranger', 'helper', 'aide', 'aide elsewhere'];
@@ -89,10 +90,33 @@ function aSchool(SchoolTestCase $test): void
     Colleague::query()->create(['section_id' => $other->id, 'teacher_id' => $test->people['aide elsewhere']->id, 'role' => 'aide']);
     $after->update(['state' => 'closed', 'closed_at' => now()->addHour()]);
     $test->postJson("/api/sections/$class->id/tasks", ['aims' => ['read-jug'], 'student_id' => null, 'due_on' => '2099-01-01'])->assertSuccessful();
+    $class->kitchen->tools()->create(['catalogue_id' => 'spoon-us-1-tbsp', 'count' => 6]);
+    $test->check = checkedTool($class, CHECK_ULID, 'Cup one');
+    (new App\Checks\KeepToolCheck)->accept(checkedTool($class, '01JDF8Z9X3M5N7P9Q1R3S5T7C2', 'Cup two'));
+    $test->named = $class->kitchen->namedTools()->sole();
+    $test->experiment = $class->experiments()->create([
+        'title' => 'Two ways', 'ingredient_id' => 'bread-flour', 'catalogue_id' => 'dry-cup-us-1', 'by_all' => true, 'state' => 'prepared',
+        'arms' => [new Hovik\Core\Standard\Arm('a', 'Spooned', null, null, null), new Hovik\Core\Standard\Arm('b', 'Dipped', null, null, null)],
+    ]);
+    (new App\Review\RunExperiment)->open($test->experiment, 7);
+    $test->toolLab = (new App\Checks\ShareTools)->among($class);
     $test->slip = Slip::query()->create([
         'kitchen_id' => $class->kitchen_id, 'name' => 'Somebody', 'email' => 'somebody@school.example', 'role' => AdultRole::Teacher,
         'code_hash' => Slip::hash('BCDF-GHJK-MNPQ'), 'ends_at' => now()->addDay(),
     ]);
+}
+
+/** A water check by a student of the class's first station, not handed in. */
+function checkedTool(App\Models\Section $class, string $id, string $name): App\Models\ToolCheck
+{
+    $tool = Hovik\Core\Drawer\ToolCatalogue::tool('dry-cup-us-1', Hovik\Core\Quantity\MeasureStandard::UsCustomary);
+    $scale = $class->kitchen->scales->first();
+
+    return (new App\Checks\KeepToolCheck)->keep(new App\Checks\CheckedTool(
+        $id, 'dry-cup-us-1', $name, null, '',
+        Hovik\Core\Calibration\VolumeCheck::ofTool($tool, null, [236.0, 237.0, 236.0], Hovik\Core\Calibration\Water::at(21.0), $scale->toCore()),
+        [], $scale, $class->stations->first()->students->first(), null,
+    ), $class->kitchen);
 }
 
 /** @param  string  $who  one of WHO */
@@ -124,6 +148,8 @@ function urlOf(SchoolTestCase $test, string $uri): string
         '{weighing}' => WEIGHING, '{event}' => NEW_ULID, '{new}' => NEW_ULID, '{line}' => '1.1', '{step}' => '1',
         '{ingredient}' => 'bread-flour', '{phrase}' => 'step.loosen', '{id}' => 'dry-cup-us-1', '{fault}' => 'dry', '{turn}' => '0',
         '{kind}' => 'set-up', 'slips/{code}' => 'slips/BCDF-GHJK-MNPQ', '{code}' => $class->code,
+        '{check}' => CHECK_ULID, '{tool}' => (string) $test->named->id, '{experiment}' => (string) $test->experiment->id,
+        '{toollab}' => (string) $test->toolLab->id,
         '{person}' => (string) $test->neighbour->id, '{slip}' => (string) $test->slip->id, '{kitchen}' => (string) $class->kitchen_id,
     ]);
 }
@@ -143,7 +169,7 @@ function checksums(): string
 /** What is wrong with an answer's shape against the contract; empty: nothing. */
 function faultOfShape(TestResponse $response, string $method, string $uri): string
 {
-    $path = strtr((string) preg_replace('~\?.*~', '', $uri), ['{prepared}' => '{lab}', '{spare}' => '{station}', '{new}' => '{weighing}']);
+    $path = strtr((string) preg_replace('~\?.*~', '', $uri), ['{prepared}' => '{lab}', '{spare}' => '{station}', '{new}' => '{weighing}', '{toollab}' => '{lab}']);
     $named = contract()['paths']["/$path"][strtolower($method)]['responses'] ?? null;
     if ($named === null) {
         return str_ends_with($path, '/live') ? '' : "$method $path is not named"; // nginx asks those, nobody else
@@ -204,6 +230,13 @@ $routes = static function (): array {
     $entry = fn (Tests\SchoolTestCase $test): array => [
         'line_id' => $test->lab->lines->first()->id, 'station_id' => $test->class->stations->first()->id,
         'student_id' => $test->class->stations->first()->students->first()->id, 'scale_id' => $test->class->kitchen->scales->first()->id,
+    ];
+    $water = static fn (Tests\SchoolTestCase $test): array => [
+        'kind' => 'dry-cup-us-1', 'name' => 'Cup one', 'place' => null, 'mark' => null, 'readings' => ['236', '237', '236', '236'],
+        'water' => '21', 'degrees' => 'C', 'scale_id' => $test->class->kitchen->scales->first()->id, 'faults' => [],
+    ];
+    $tried = static fn (Tests\SchoolTestCase $test): array => [
+        'student_id' => $test->class->stations->first()->students->first()->id, 'arm' => 'a', 'grams' => '131', 'scale_id' => null,
     ];
     $try = ['ingredient' => 'bread-flour', 'amount' => '1', 'unit' => 'cup'];
     $rows = [
@@ -274,6 +307,46 @@ $routes = static function (): array {
             'POST', 'api/labs', TEACHES,
             [fn (Tests\SchoolTestCase $test): array => ['section' => $test->class->id, 'planned_for' => '2026-12-02', 'text' => '{}']],
         ],
+
+        // Tools, scales, own weights, experiments
+        ['GET', 'api/drawer/checking', TEACHES, []],
+        ['PUT', 'api/drawer/checks/{check}', KITCHENS, [fn (Tests\SchoolTestCase $test): array => $water($test)]],
+        ['POST', 'api/drawer/checks/{check}/accept', KITCHENS, []], ['DELETE', 'api/drawer/checks/{check}/accept', KITCHENS, []],
+        ['DELETE', 'api/drawer/checks/{check}', KITCHENS, []],
+        ['PUT', 'api/drawer/named/{tool}', KITCHENS, ['name' => 'Red cup', 'place' => null, 'is_retired' => false]],
+        ['DELETE', 'api/drawer/named/{tool}', KITCHENS, []],
+        ['POST', 'api/drawer/scales/{scale}/checks', KITCHENS, [
+            'weights' => [['nominal' => '0', 'reading' => '0'], ['nominal' => '100', 'reading' => '100']], 'repeats' => [], 'corners' => [],
+            'every' => 'term', 'accept' => true,
+        ]],
+        ['GET', 'api/checking', AT_WORK, []],
+        ['PUT', 'api/checks/{check}', AT_THIS_STATION, [
+            fn (Tests\SchoolTestCase $test): array => $water($test) + ['student_id' => $test->class->stations->first()->students->first()->id],
+        ]],
+        ['POST', 'api/checks/{check}/hand-in', AT_THIS_STATION, []],
+        ['POST', 'api/sections/{section}/tool-lab', RUN, []], ['GET', 'api/labs/{toollab}/tools', RUN, []],
+        ['POST', 'api/labs/{toollab}/tools/accept', RUN, []],
+        ['GET', 'api/pantry/{ingredient}/standard', TEACHES, []],
+        ['PUT', 'api/pantry/{ingredient}/standard', TEACHES, [
+            'handling' => 'stirred-spooned', 'tool' => 'dry-cup-us-1', 'named' => null, 'scale_id' => null,
+            'trials' => [['grams' => '130', 'weighing' => null, 'where' => null, 'left_out' => false]],
+        ]],
+        ['POST', 'api/pantry/{ingredient}/standard/adoption', TEACHES, []], ['DELETE', 'api/pantry/{ingredient}/standard', TEACHES, []],
+        ['POST', 'api/pantry/{ingredient}/bags', TEACHES, ['name' => 'Miller, May', 'opened_on' => '2026-11-28']],
+        ['GET', 'api/sections/{section}/misses', RUN, []], ['GET', 'api/sections/{section}/experiments', RUN, []],
+        ['POST', 'api/sections/{section}/experiments', RUN, [
+            'title' => 'Two ways', 'ingredient' => 'bread-flour', 'tool' => 'dry-cup-us-1', 'by_all' => true, 'arms' => [
+                ['name' => 'Spooned', 'handling' => 'stirred-spooned', 'tool' => null, 'food' => null],
+                ['name' => 'Dipped', 'handling' => 'dipped', 'tool' => null, 'food' => null],
+            ],
+        ]],
+        ['GET', 'api/experiments/{experiment}', RUN, []], ['POST', 'api/experiments/{experiment}/open', RUN, []],
+        ['POST', 'api/experiments/{experiment}/result', RUN, []], ['DELETE', 'api/experiments/{experiment}', RUN, []],
+        ['PUT', 'api/experiments/{experiment}/weighings/{new}', RUN, [$tried]], ['GET', 'api/experiment', AT_WORK, []],
+        ['PUT', 'api/experiment/weighings/{new}', AT_WORK, [$tried]],
+        ['POST', 'api/experiment/difference', AT_WORK, [
+            fn (Tests\SchoolTestCase $test): array => ['student_id' => $test->class->stations->first()->students->first()->id, 'grams' => '4'],
+        ]],
 
         // One's own sign-in
         ['GET', 'api/account', ADULTS, []], ['PUT', 'api/account', ADULTS, ['name' => 'R. Tamm']],
@@ -459,7 +532,7 @@ it('lets each do what is theirs, and nothing else', function () use ($routes) {
 
 it('has a row for every route', function () use ($routes) {
     $plain = static fn (string $uri): string => strtr(
-        (string) preg_replace('~\?.*~', '', $uri), ['{prepared}' => '{lab}', '{spare}' => '{station}', '{new}' => '{weighing}'],
+        (string) preg_replace('~\?.*~', '', $uri), ['{prepared}' => '{lab}', '{spare}' => '{station}', '{new}' => '{weighing}', '{toollab}' => '{lab}'],
     );
     $rows = array_map(static fn (array $row): string => "$row[0] ".$plain($row[1]), $routes());
     $all = [];

@@ -108,6 +108,7 @@ const board = (more: Partial<Board> = {}): Board => ({
     closed_at: null,
     paused: false,
     first_of_two: false,
+    tools: false,
   },
   runs: true,
   section_id: 3,

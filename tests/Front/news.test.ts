@@ -31,7 +31,7 @@ const line = (id: number, more: Partial<Line> = {}) =>
 const kitchen = (more: Partial<Kitchen> = {}) =>
   ({
     station_id: 1,
-    lab: { id: 2, title: "Buns" },
+    lab: { id: 2, title: "Buns", tools: false },
     paused: false,
     gate: { ready: false, can_be_ready: false, released: false, directions: null },
     heard: 3,
@@ -65,7 +65,7 @@ describe("what a station is told", () => {
     ["that it goes on", { paused: true }, {}, ["resumed"]],
     ["that the lab is closed", {}, { lab: null }, ["closed"]],
     ["that it is open again", { lab: null }, {}, ["opened"]],
-    ["that another lab is open", {}, { lab: { id: 3, title: "Loaf" } }, ["opened"]],
+    ["that another lab is open", {}, { lab: { id: 3, title: "Loaf", tools: false } }, ["opened"]],
     ["nothing of a lab to who was moved", { lab: null }, { station_id: 9 }, []],
     ["that a line comes back, and why", {}, { lines: [line(1, { sent_back: "Too full" }), line(2)] }, ["sentBack"]],
     [

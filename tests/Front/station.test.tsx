@@ -41,7 +41,7 @@ const kitchen = (more: Partial<Kitchen> = {}) =>
     kind: "station",
     station_id: 3,
     students: [{ id: 9, name: "Oona" }],
-    lab: { id: 2, title: "Cardamom oat buns" },
+    lab: { id: 2, title: "Cardamom oat buns", tools: false },
     lines: [],
     todo: [],
     scales: [],

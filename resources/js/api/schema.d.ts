@@ -972,6 +972,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/labs/{lab}/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who checks what, and how it goes */
+        get: operations["toolLabShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/tools/accept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** All that was handed in is right: those tools have their sizes from now on */
+        post: operations["toolLabAccept"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labs/{lab}/turns": {
         parameters: {
             query?: never;
@@ -2249,6 +2283,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sections/{section}/tool-lab": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A tool lab for the class, today: the drawer is shared out among its stations */
+        post: operations["toolLabStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -2817,6 +2868,8 @@ export interface components {
             paused: boolean;
             /** @description it spans two periods, and the second has not begun */
             first_of_two: boolean;
+            /** @description in it the tools are checked */
+            tools: boolean;
         };
         BoardLine: {
             id: number;
@@ -3352,6 +3405,8 @@ export interface components {
         LabName: {
             id: number;
             title: string;
+            /** @description in it the tools are checked */
+            tools: boolean;
         };
         /** @description A lab's plan, line by line: as frozen, or as it would be opened now. */
         LabPage: {
@@ -3622,7 +3677,7 @@ export interface components {
             food: string | null;
             /** @description weighings */
             n: number;
-            /** @description more of them, set aside since they lie oddly */
+            /** @description more of them, set aside since they are far off */
             odd: number;
             found_at: string;
             /** @description nothing could be found */
@@ -3631,7 +3686,7 @@ export interface components {
             said: string[];
             /** @description of all spread, largest first */
             spread: components["schemas"]["MissShare"][];
-            /** @description largest first */
+            /** @description surest first */
             effects: components["schemas"]["MissEffect"][];
             /** @description that were weighed, to be looked at alone */
             foods: components["schemas"]["MissFood"][];
@@ -5095,6 +5150,39 @@ export interface components {
             /** @description who made it */
             by: string | null;
             day: string;
+        };
+        /** @description A class's tool lab: who checks what, and how it goes. */
+        ToolLabPage: {
+            lab_id: number;
+            title: string;
+            /** @enum {string} */
+            state: "prepared" | "open" | "closed";
+            section: string;
+            stations: components["schemas"]["ToolLabStation"][];
+            /** @description to be checked */
+            tools: number;
+            checked: number;
+            /** @description of those */
+            fit: number;
+            /** @description for the teacher's yes */
+            waiting: number;
+        };
+        /** @description A station in a tool lab. */
+        ToolLabStation: {
+            id: number;
+            name: string;
+            tools: components["schemas"]["ToolLabTool"][];
+        };
+        /** @description A tool in a tool lab, and what was found. */
+        ToolLabTool: {
+            name: string;
+            /** @enum {string} */
+            kind: "dry-cup" | "measuring-spoon" | "liquid-measure" | "top-read-liquid-measure" | "graduated-dry-measure" | "small-liquid-measure" | "novelty-scoop" | "butter-wrapper" | "scale";
+            /** @description its size, `1/2 cup` */
+            said: string;
+            nominal: string;
+            ml: number;
+            found: components["schemas"]["ToolCheckResult"] | null;
         };
         /** @description A line on a tool, as lettered. */
         ToolMark: {
@@ -7382,6 +7470,56 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["GateLook"];
                 };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    toolLabShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolLabPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    toolLabAccept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
@@ -10182,6 +10320,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassPracticePage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    toolLabStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
                 };
             };
             401: components["responses"]["SignedOut"];

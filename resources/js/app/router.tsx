@@ -64,6 +64,7 @@ export const router = createBrowserRouter([
           { path: "class/:section", lazy: screen(() => import("../classes/ClassScreen")) },
           { path: "school", lazy: screen(() => import("../school/SchoolScreen"), "school") },
           { path: "account", lazy: screen(() => import("../account/AccountScreen"), "school") },
+          { path: "labs/:lab/tools", lazy: screen(() => import("../checks/ToolLabScreen"), "checks") },
           { path: "labs/:lab/table", lazy: screen(() => import("../lab/WeighingTable")) },
           { path: "drawer", lazy: screen(() => import("../drawer/DrawerScreen"), "checks") },
           { path: "drawer/scales/:scale", lazy: screen(() => import("../checks/ScaleCheckScreen"), "checks") },

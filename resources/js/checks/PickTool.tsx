@@ -8,8 +8,8 @@ import { type CheckTools, type Draft, drawn, fillOf, type ToolToCheck } from "./
 type Props = { all: CheckTools; draft: Draft; change: (change: Partial<Draft>) => void; problem?: string | undefined };
 
 /** A name that nobody else's tool of this kind has. */
-function named(all: CheckTools, tool: ToolToCheck, place: string | null, shelf: string): string {
-  const base = `${place ?? shelf}: ${tool.name}`.slice(0, 56);
+function named(all: CheckTools, tool: ToolToCheck, place: string | null, shelf: string, kind: string): string {
+  const base = `${place ?? shelf}: ${tool.name} ${kind}`.trim().slice(0, 56);
   const own = all.known.find((one) => one.kind_id === tool.id && one.place === place);
   if (own) return own.name;
   return all.known.some((one) => one.name === base) ? `${base} 2` : base;
@@ -21,10 +21,20 @@ export default function PickTool({ all, draft, change, problem }: Props) {
   const tool = all.tools.find((one) => one.id === draft.kind);
   const fill = tool && fillOf(tool, draft.mark);
   const place = draft.place === undefined ? all.place : draft.place;
+  // A jug of a cup is another tool than a cup.
+  const kindOf = (one: ToolToCheck) =>
+    one.kind === "liquid-measure" || one.kind === "top-read-liquid-measure" || one.kind === "small-liquid-measure"
+      ? t(`toolShort.${one.kind}`)
+      : "";
   const choose = (one: ToolToCheck) => {
     const at = one.in_set || all.place === null ? place : (draft.place ?? all.place);
     const top = fillOf(one, undefined);
-    change({ kind: one.id, mark: top?.mark ?? null, place: at, name: named(all, one, at, t("water.shelf")) });
+    change({
+      kind: one.id,
+      mark: top?.mark ?? null,
+      place: at,
+      name: named(all, one, at, t("water.shelf"), kindOf(one)),
+    });
   };
   return (
     <main className="w-pick">
@@ -61,7 +71,7 @@ export default function PickTool({ all, draft, change, problem }: Props) {
                 <b>
                   <KitchenFraction>{one.name}</KitchenFraction>
                 </b>
-                {one.kind.endsWith("liquid-measure") && <small>{t(`toolShort.${one.kind}`)}</small>}
+                {kindOf(one) && <small>{kindOf(one)}</small>}
               </button>
             </li>
           ))}
@@ -88,7 +98,7 @@ export default function PickTool({ all, draft, change, problem }: Props) {
               value={place ?? ""}
               onChange={(event) => {
                 const to = event.target.value || null;
-                change({ place: to, name: named(all, tool, to, t("water.shelf")) });
+                change({ place: to, name: named(all, tool, to, t("water.shelf"), kindOf(tool)) });
               }}
             >
               <option value="">{t("water.onShelf")}</option>

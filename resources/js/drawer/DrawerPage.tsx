@@ -11,6 +11,7 @@ import { alongTheRims } from "./rims";
 import ScaleOnRim from "./ScaleOnRim";
 import ScalePanel from "./ScalePanel";
 import SetsAgree from "./SetsAgree";
+import ToolLabButton from "./ToolLabButton";
 import ToolOnRim from "./ToolOnRim";
 import ToolPanel from "./ToolPanel";
 import WaitingChecks from "./WaitingChecks";
@@ -76,6 +77,7 @@ export default function DrawerPage({ drawer }: { drawer: Drawer }) {
           <Link className="btn btn-outline" to="/print/labels">
             {t("drawer.named.labels")}
           </Link>
+          <ToolLabButton />
           <Link className="btn btn-primary" to="/drawer/check">
             {t("drawer.named.checkOne")}
           </Link>

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useParams } from "react-router";
+import { Navigate, useParams } from "react-router";
 import Loading from "../shell/Loading";
 import { useLive } from "../shell/live";
 import ProblemNote from "../shell/ProblemNote";
@@ -22,6 +22,7 @@ export default function BoardScreen() {
     refetchInterval: live === "live" ? false : 5000,
     refetchIntervalInBackground: true,
   });
+  if (board.data?.lab.tools) return <Navigate to="tools" replace />;
   if (board.data) {
     return (
       <Desk lab={board.data.lab.id}>

@@ -149,7 +149,13 @@ export default function MyKitchen() {
               {t("check.toSetUp")}
             </button>
           )}
-          <Gate />
+          {kitchen.lab.tools ? (
+            <Link className="btn btn-primary to-set-up" to="check">
+              {t("kitchen.checkTools")}
+            </Link>
+          ) : (
+            <Gate />
+          )}
           <AlsoHere />
           <p className="own-links">
             <button type="button" className="quiet" onClick={leave}>

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Views\Checks;
 
-use App\Checks\ToolCheckState;
 use App\Http\Views\View;
 use App\Models\Station;
 use App\Models\ToolCheck;
+use Hovik\Core\Calibration\ToCheck;
 
 /** What a station was given to check in its class's tool lab. */
 final readonly class SharedTool extends View
@@ -21,15 +21,15 @@ final readonly class SharedTool extends View
     public static function at(Station $station): array
     {
         $lab = $station->labNow();
-        $shares = $lab->shares[$station->id] ?? [];
+        $shares = $lab?->shares?->at($station->id) ?? [];
         if ($lab === null || $shares === []) {
             return [];
         }
-        $done = ToolCheck::query()->where('lab_id', $lab->id)->whereIn('state', [ToolCheckState::HandedIn, ToolCheckState::Accepted])
-            ->pluck('name')->all();
+        $done = ToolCheck::query()->where('lab_id', $lab->id)->get()
+            ->filter(static fn (ToolCheck $one): bool => $one->state->isDone())->pluck('name')->all();
 
-        return array_map(static fn (array $one): self => new self(
-            $one['kind'], $one['name'], $one['place'], $one['mark'], in_array($one['name'], $done, true),
+        return array_map(static fn (ToCheck $one): self => new self(
+            $one->kind, $one->name, $one->place, $one->mark, in_array($one->name, $done, true),
         ), $shares);
     }
 }

@@ -10,7 +10,10 @@ use Hovik\Core\Lab\LabState;
 
 final readonly class BoardLab extends View
 {
-    /** @param  bool  $first_of_two  it spans two periods, and the second has not begun */
+    /**
+     * @param  bool  $first_of_two  it spans two periods, and the second has not begun
+     * @param  bool  $tools  in it the tools are checked
+     */
     public function __construct(
         public int $id,
         public string $title,
@@ -19,6 +22,7 @@ final readonly class BoardLab extends View
         public ?string $closed_at,
         public bool $paused,
         public bool $first_of_two,
+        public bool $tools,
     ) {
     }
 
@@ -26,7 +30,7 @@ final readonly class BoardLab extends View
     {
         return new self(
             $lab->id, $lab->title, $lab->state, $lab->opened_at?->toJSON(), $lab->closed_at?->toJSON(), $lab->paused_at !== null,
-            $lab->isInFirstOfTwo(),
+            $lab->isInFirstOfTwo(), $lab->kind === 'tools',
         );
     }
 }

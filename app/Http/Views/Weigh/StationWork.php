@@ -96,7 +96,7 @@ final readonly class StationWork extends View
             station_id: $station?->id,
             station: $station?->shownName(),
             students: $actor instanceof Station ? array_values($actor->students->map(Person::of(...))->all()) : [Person::of($actor)],
-            lab: $lab === null ? null : new LabName($lab->id, $lab->title),
+            lab: $lab === null ? null : new LabName($lab->id, $lab->title, $lab->kind === 'tools'),
             set_up: $station === null || $rests ? null : StationChecks::of($station, StationChecklist::SetUp),
             clean_up: $station === null || $rests ? null : StationChecks::of($station, StationChecklist::CleanUp),
             ends_at: $lab?->hours()->to,
