@@ -126,7 +126,8 @@ if (config('hovik.bench') === true) {
 
 // A number that no table can hold is no number of anything.
 foreach ([
-    'lab', 'item', 'section', 'station', 'student', 'colleague', 'task', 'recipe', 'scale', 'asked', 'person', 'slip', 'kitchen', 'tool', 'experiment',
+    'lab', 'item', 'section', 'station', 'student', 'colleague', 'task', 'recipe', 'scale', 'asked', 'person', 'slip', 'kitchen',
+    'tool', 'experiment',
 ] as $number) {
     Route::pattern($number, '\d{1,18}');
 }

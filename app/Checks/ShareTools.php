@@ -39,7 +39,8 @@ final class ShareTools
         }
 
         return $section->labs()->create([
-            'title' => Said::phrase(Phrase::of('tool-lab.title')), 'kind' => 'tools', 'shares' => $shares, 'planned_for' => $section->today(),
+            'title' => Said::phrase(Phrase::of('tool-lab.title')), 'kind' => 'tools', 'shares' => $shares,
+            'planned_for' => $section->today(),
             'factor' => Factor::of('1'), 'retry_pct' => 0,
         ]);
     }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Checks\ToolCheckState;
+use Hovik\Core\Calibration\CheckEvery;
 use Hovik\Core\Drawer\OwnTool;
 use Hovik\Core\Drawer\TrueSize;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
 /**
  * One certain tool of a kitchen, that was checked with water. The rest of its kind are counted ({@see Tool}).
@@ -41,6 +43,14 @@ final class NamedTool extends Model
     public function accepted(): HasMany
     {
         return $this->hasMany(ToolCheck::class)->where('state', ToolCheckState::Accepted)->orderBy('day')->orderBy('created_at');
+    }
+
+    /** Whether its last check is older than a year. */
+    public function isDue(string $today): bool
+    {
+        $last = $this->accepted->last();
+
+        return $last === null || $last->day->copy()->addDays(CheckEvery::Year->days())->lessThan(Carbon::parse($today));
     }
 
     public function toCore(): OwnTool

@@ -43,7 +43,8 @@ final class OwnStandard extends Model
     protected $guarded = [];
 
     protected $casts = [
-        'trials' => AsStoredList::class.':'.Trial::class, 'handling' => Handling::class, 'adopted_at' => 'datetime', 'ended_at' => 'datetime',
+        'trials' => AsStoredList::class.':'.Trial::class, 'handling' => Handling::class, 'adopted_at' => 'datetime',
+        'ended_at' => 'datetime',
     ];
 
     /** @return BelongsTo<NamedTool, $this> */

@@ -15,7 +15,10 @@ use Hovik\Core\Standard\BagChange;
 /** Whether a bag seems to have been changed without a word. */
 final class BagsOfKitchen
 {
-    /** A quiet sentence where careful weighings since the figure was taken on, or the bag opened, say that the food is another; else null. */
+    /**
+     * A quiet sentence where careful weighings since the figure was taken on, or the bag opened, say that the food is another; else
+     * null.
+     */
     public static function notice(Kitchen $kitchen, Ingredient $food): ?string
     {
         $own = $kitchen->ownWeights->first(

@@ -28,11 +28,13 @@ final class FindMisses
     /** @param  string|null  $food  one food of the term; null: all of them */
     public function of(Section $section, ?Lab $lab = null, ?string $food = null): KeptMisses
     {
-        $kept = KeptMisses::query()->where('section_id', $section->id)->where('lab_id', $lab?->id)->where('ingredient_id', $food ?? '')->first();
+        $kept = KeptMisses::query()->where('section_id', $section->id)->where('lab_id', $lab?->id)
+            ->where('ingredient_id', $food ?? '')->first();
         $last = $food === null ? null : CountedWeighings::of($section, $food)->last()?->created_at;
 
         // A food of a term is quick; it is found anew whenever something was weighed of it since.
-        return $kept !== null && ($last === null || $kept->updated_at->greaterThanOrEqualTo($last)) ? $kept : $this->keep($section, $lab, $food);
+        return $kept !== null && ($last === null || $kept->updated_at->greaterThanOrEqualTo($last)) ? $kept : $this->keep($section,
+            $lab, $food);
     }
 
     private function keep(Section $section, ?Lab $lab, ?string $food = null): KeptMisses
@@ -44,7 +46,8 @@ final class FindMisses
                 $bags, $one->line->ingredient_id, $one->created_at->toDateString(),
             )))->all(),
         ));
-        $kept = KeptMisses::query()->where('section_id', $section->id)->where('lab_id', $lab?->id)->where('ingredient_id', $food ?? '')->first()
+        $kept = KeptMisses::query()->where('section_id', $section->id)->where('lab_id', $lab?->id)
+            ->where('ingredient_id', $food ?? '')->first()
             ?? new KeptMisses(['section_id' => $section->id, 'lab_id' => $lab?->id, 'ingredient_id' => $food ?? '']);
         $kept->fill(['found' => $found]);
         $kept->touch(); // found anew, though it may say the same
@@ -69,7 +72,8 @@ final class FindMisses
         $line = $one->line->frozen;
 
         return new Weighed(
-            $line->food->ingredient->id, $line->food->ingredient->family->value, $bag->name ?? $line->food->ingredient->id, self::tool($one),
+            $line->food->ingredient->id, $line->food->ingredient->family->value, $bag->name ?? $line->food->ingredient
+                ->id, self::tool($one),
             $one->scale->name, "#$one->student_id", max(0.001, $one->judgement->reading->trueGrams()), $one->judgement->target->grams,
         );
     }
@@ -93,7 +97,8 @@ final class FindMisses
     /** What is surely known of a weighing's bag and its tools, as a factor of its weight: known before anybody's technique is blamed. */
     public static function knownFactor(Weighing $one): float
     {
-        $kept = KeptMisses::query()->where('section_id', $one->line->lab->section_id)->whereNull('lab_id')->where('ingredient_id', '')->first();
+        $kept = KeptMisses::query()->where('section_id', $one->line->lab->section_id)->whereNull('lab_id')
+            ->where('ingredient_id', '')->first();
         if ($kept === null) {
             return 1.0;
         }

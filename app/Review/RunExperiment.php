@@ -50,7 +50,8 @@ final class RunExperiment
             if ($taken !== null && $taken->experiment_id !== $experiment->id) {
                 throw new Refusal('refusal.id-reused');
             }
-            $experiment->weighings()->where('student_id', $columns['student_id'])->where('arm', $columns['arm'])->where('id', '<>', $id)->delete();
+            $experiment->weighings()->where('student_id', $columns['student_id'])->where('arm', $columns['arm'])
+                ->where('id', '<>', $id)->delete();
             $experiment->weighings()->updateOrCreate(['id' => $id], $columns);
         });
         $experiment->unsetRelation('weighings');

@@ -107,7 +107,8 @@ final readonly class ScaleCheck
     public function errors(): array
     {
         return array_map(fn (array $one): array => [
-            'nominal_g' => $one['nominal_g'], 'error_g' => $one['reading_g'] - $one['nominal_g'], 'fitted_g' => $this->lineAt($one['nominal_g']),
+            'nominal_g' => $one['nominal_g'], 'error_g' => $one['reading_g'] - $one['nominal_g'],
+            'fitted_g' => $this->lineAt($one['nominal_g']),
         ], $this->weights);
     }
 

@@ -10,7 +10,10 @@ use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\JsonInput;
 
-/** A drawer shared out among stations, so that all of it is checked in one lesson: each its own set, and as much of the rest as every other. */
+/**
+ * A drawer shared out among stations, so that all of it is checked in one lesson: each its own set, and as much of the rest as every
+ * other.
+ */
 final readonly class SharedTools
 {
     /** @param  array<int, list<ToCheck>>  $byStation */

@@ -113,7 +113,8 @@ final readonly class FoundMisses
 
         return new self(
             $stored->whole('n'), $stored->whole('odd'), $stored->has('why') ? Phrase::fromArray($stored->listOrMap('why')) : null,
-            array_map(Effect::fromArray(...), $stored->objects('effects')), array_map(Effect::fromArray(...), $stored->objects('foods')), $spread,
+            array_map(Effect::fromArray(...), $stored->objects('effects')), array_map(Effect::fromArray(...),
+                $stored->objects('foods')), $spread,
         );
     }
 }

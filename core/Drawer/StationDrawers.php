@@ -38,7 +38,8 @@ final readonly class StationDrawers
         $isOwn = false;
         $drawer = [];
         foreach ($this->everywhere() as $tool) {
-            $here = array_values(array_filter($this->own, static fn (OwnTool $one): bool => $one->kind === $tool->id && $one->set === $set));
+            $here = array_values(array_filter($this->own, static fn (OwnTool $one): bool => $one->kind === $tool->id && $one
+                ->set === $set));
             $used = array_values(array_filter($here, static fn (OwnTool $one): bool => ! $one->isOut));
             $isOwn = $isOwn || $here !== [];
             if ($used !== []) {

@@ -8,7 +8,10 @@ use Hovik\Core\Words\Phrase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Who does what in an experiment, and in which order: dealt out by chance, and balanced, so that neither skill nor practice favours one. */
+/**
+ * Who does what in an experiment, and in which order: dealt out by chance, and balanced, so that neither skill nor practice favours
+ * one.
+ */
 final class ExperimentPlan
 {
     /**

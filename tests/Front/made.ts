@@ -61,6 +61,7 @@ export const labLine = (more: Partial<LabLine> = {}): LabLine => ({
   careful: null,
   careful_times: 91,
   careful_enough: true,
+  own: [],
   technique: "Spoon and level",
   target_g: 218.75,
   decimals: 0,

@@ -41,7 +41,12 @@ const section = (id: number, name: string, more: Partial<Section> = {}): Section
   at_the_door: [],
   ...more,
 });
-const today = (...sections: Section[]) => ({ time_zone: "UTC", unchecked_scales: [], sections });
+const today = (...sections: Section[]) => ({
+  time_zone: "UTC",
+  unchecked_scales: [],
+  drawer: null,
+  sections,
+});
 
 describe("the class in question", () => {
   it("is the running one, unless another was chosen in this tab; else the last one used", async () => {
@@ -264,7 +269,15 @@ describe("the day", () => {
     const meets = [section(1, "Foods 1"), section(2, "Late", { starts_at: "01:30", ends_at: "02:10" })];
     const screen = await page(
       <DayRim
-        today={{ time_zone: "UTC", date: "2026-12-01", bells: "A", periods, sections: meets, unchecked_scales: [] }}
+        today={{
+          time_zone: "UTC",
+          date: "2026-12-01",
+          bells: "A",
+          periods,
+          sections: meets,
+          unchecked_scales: [],
+          drawer: null,
+        }}
       />,
     );
     const drawn = [...screen.place.querySelectorAll<HTMLElement>(".day-rim > li")].map((one) => [

@@ -3153,6 +3153,15 @@ export interface components {
             /** @description for checking */
             fit: boolean;
         };
+        /** @description What of a drawer needs a hand. */
+        DrawerWaits: {
+            /** @description water checks by students that wait for a yes */
+            checks: number;
+            /** @description whose last check is older than a year */
+            tools: number;
+            /** @description whose check from empty to full is older than it may be */
+            scales: number;
+        };
         /** @description One tool, so many times, or once to a mark; to be drawn and named. */
         DrawnFill: {
             tool: string;
@@ -3473,6 +3482,8 @@ export interface components {
             steps: string[];
             /** @description what is done to it once it is measured, by the recipe's words */
             then_steps: string[];
+            /** @description of stations that have tools of their own */
+            own: components["schemas"]["StationOwnWay"][];
             technique: string;
             target_g: number;
             decimals: number;
@@ -4823,6 +4834,14 @@ export interface components {
             /** @description this station's, first to last */
             attempts: components["schemas"]["Attempt"][];
         };
+        /** @description How stations measure a line that have tools of their own. */
+        StationOwnWay: {
+            /** @description by id */
+            stations: number[];
+            plan: string | null;
+            /** @description what those tools hold more or less than is printed on them, where it matters */
+            sizes: string[];
+        };
         StationScale: {
             id: number;
             name: string;
@@ -5060,6 +5079,8 @@ export interface components {
             sections: components["schemas"]["TodaySection"][];
             /** @description null for an aide: the drawer is not theirs */
             unchecked_scales: string[] | null;
+            /** @description likewise */
+            drawer: components["schemas"]["DrawerWaits"] | null;
         };
         /** @description From bell to bell, whoever is taught in it. */
         TodayPeriod: {

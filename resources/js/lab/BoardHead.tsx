@@ -1,4 +1,5 @@
 import { useTranslation } from "react-i18next";
+import { Link } from "react-router";
 import { Screen } from "../kit/icons";
 import VerdictGlyph from "../kit/VerdictGlyph";
 import type { Board } from "./board";
@@ -37,6 +38,11 @@ export default function BoardHead({ board, live, projected, project }: Props) {
         <button type="button" className="btn btn-outline" aria-pressed={projected} onClick={project}>
           <Screen /> {t(projected ? "board.projectOff" : "board.project")} <kbd className="kbd">P</kbd>
         </button>
+        {board.runs && board.lab.state === "closed" && (
+          <Link className="btn btn-outline" to={`/review/misses?lab=${board.lab.id}`}>
+            {t("board.misses")}
+          </Link>
+        )}
         {board.runs && <LabKeys board={board} />}
       </span>
     </div>

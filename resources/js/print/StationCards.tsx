@@ -34,38 +34,47 @@ export default function StationCards({ sheet }: { sheet: Sheet }) {
       >
         <p className="every">{t("print.every")}</p>
         <div className="card-rows" data-many={lines.length > 11 ? "most" : lines.length > 8}>
-          {lines.map((line) => (
-            <div key={line.position} className="card-row">
-              <div className="running">
-                <b>{line.name}</b>
-                <span className={`card-amt ${line.measure.length > 9 ? "card-long" : ""}`}>
-                  <KitchenFraction>{line.measure}</KitchenFraction>
-                </span>
-                <span className="card-initials">{t("print.initials")}</span>
-              </div>
-              <div className="running">
-                {line.fills.length > 0 && <ToolRow fills={line.fills} label={line.plan ?? ""} k={5} />}
-                <p className="card-plan">
-                  <KitchenFraction>
-                    {line.plan ??
-                      (line.mode === "volume"
-                        ? t("lab.byHand")
-                        : t("print.weighIt", { grams: grams(line.target_g, line.decimals) }))}
-                  </KitchenFraction>
-                </p>
-              </div>
-              <p>{line.technique}</p>
-              {(line.mode === "volume" ? [] : ["print.first", "print.second"]).map((which) => (
-                <div key={which} className="card-try">
-                  <div className="card-box">
-                    <span>{t(which)}</span>
-                    <b>g</b>
-                  </div>
-                  <ToolOutlines />
+          {lines.map((line) => {
+            const own = line.own.find((one) => one.stations.includes(station.id));
+            return (
+              <div key={line.position} className="card-row">
+                <div className="running">
+                  <b>{line.name}</b>
+                  <span className={`card-amt ${line.measure.length > 9 ? "card-long" : ""}`}>
+                    <KitchenFraction>{line.measure}</KitchenFraction>
+                  </span>
+                  <span className="card-initials">{t("print.initials")}</span>
                 </div>
-              ))}
-            </div>
-          ))}
+                <div className="running">
+                  {line.fills.length > 0 && <ToolRow fills={line.fills} label={line.plan ?? ""} k={5} />}
+                  <p className="card-plan">
+                    <KitchenFraction>
+                      {own?.plan ??
+                        line.plan ??
+                        (line.mode === "volume"
+                          ? t("lab.byHand")
+                          : t("print.weighIt", { grams: grams(line.target_g, line.decimals) }))}
+                    </KitchenFraction>
+                  </p>
+                  {own?.sizes.map((one) => (
+                    <p key={one} className="card-plan">
+                      <b>{one}</b>
+                    </p>
+                  ))}
+                </div>
+                <p>{line.technique}</p>
+                {(line.mode === "volume" ? [] : ["print.first", "print.second"]).map((which) => (
+                  <div key={which} className="card-try">
+                    <div className="card-box">
+                      <span>{t(which)}</span>
+                      <b>g</b>
+                    </div>
+                    <ToolOutlines />
+                  </div>
+                ))}
+              </div>
+            );
+          })}
         </div>
         <p className="fold">
           <span>{t("print.fold")}</span>

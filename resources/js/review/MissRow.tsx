@@ -1,10 +1,10 @@
 import { useTranslation } from "react-i18next";
+import type { Schemas } from "../api/client";
 import KitchenFraction from "../kit/KitchenFraction";
 import { shown, signed } from "../kit/numbers";
-import type { Page } from "./MissPage";
 
 /** One bag, tool, scale or hand about the level line: what it adds, between what and what for sure. What is surely there is filled. */
-export default function MissRow({ effect, most }: { effect: Page["effects"][number]; most: number }) {
+export default function MissRow({ effect, most }: { effect: Schemas["MissEffect"]; most: number }) {
   const { t, i18n } = useTranslation();
   const x = (grams: number) => 150 + (grams / most) * 140;
   const decimals = Math.abs(effect.grams) < 10 ? 1 : 0;

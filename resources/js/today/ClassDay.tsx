@@ -4,6 +4,7 @@ import type { Schemas } from "../api/client";
 import { useDay } from "../kit/useDay";
 import AtTheDoor from "./AtTheDoor";
 import DayRim from "./DayRim";
+import DrawerWaiting from "./DrawerWaiting";
 import JoinCode from "./JoinCode";
 import LabRow from "./LabRow";
 import NextWeek from "./NextWeek";
@@ -12,6 +13,7 @@ import NextWeek from "./NextWeek";
 export default function ClassDay({ today }: { today: Schemas["Today"] }) {
   const { t } = useTranslation();
   const day = useDay();
+  const waits = today.drawer && today.drawer.checks + today.drawer.tools + today.drawer.scales > 0;
   return (
     <main className="today">
       <h1>
@@ -43,10 +45,11 @@ export default function ClassDay({ today }: { today: Schemas["Today"] }) {
             {today.sections.map((section) => (
               <AtTheDoor key={section.id} section={section} />
             ))}
+            {today.drawer && <DrawerWaiting drawer={today.drawer} />}
             <p className="py-3">
               {today.unchecked_scales.length > 0
                 ? t("today.unchecked", { names: today.unchecked_scales.join(", ") })
-                : t("today.nothing")}
+                : t(waits ? "today.scalesFine" : "today.nothing")}
             </p>
           </section>
         )}

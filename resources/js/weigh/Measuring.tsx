@@ -71,6 +71,11 @@ export default function Measuring({ line: planned }: { line: Line }) {
               <KitchenFraction>{line.why_tools}</KitchenFraction>
             </p>
           )}
+          {(line.sizes ?? []).map((one) => (
+            <p key={one} className="running pt-2 text-[1.0625rem] font-semibold">
+              <KitchenFraction>{one}</KitchenFraction>
+            </p>
+          ))}
           <Counting line={line} />
           <Fetching line={line} />
           {line.watch && (

@@ -36,7 +36,8 @@ final class FullScaleCheckController extends Controller
                 // The short form at the start of a lab is part of it.
                 $last = $check->weights[count($check->weights) - 1];
                 $scale->checks()->create([
-                    'teacher_id' => $teacher->id, 'nominal_g' => $last['nominal_g'], 'reading_g' => $last['reading_g'], 'passed' => ! $isOut,
+                    'teacher_id' => $teacher->id, 'nominal_g' => $last['nominal_g'], 'reading_g' => $last['reading_g'],
+                    'passed' => ! $isOut,
                     'day' => $day,
                 ]);
             });

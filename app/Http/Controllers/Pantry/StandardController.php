@@ -23,8 +23,9 @@ final class StandardController extends Controller
     }
 
     /** Trials as they stand now: one more, one left out, another tool. */
-    public function update(StandardRequest $request, string $ingredient, #[CurrentUser('teacher')] Teacher $teacher, KeepStandard $keeping): StandardPage
-    {
+    public function update(
+        StandardRequest $request, string $ingredient, #[CurrentUser('teacher')] Teacher $teacher, KeepStandard $keeping,
+    ): StandardPage {
         $kitchen = $teacher->kitchen;
         $kitchen->pantry()->ingredient($ingredient); // refuses what is no food
         $keeping->keep($kitchen, $ingredient, $teacher, $request->columns($kitchen));

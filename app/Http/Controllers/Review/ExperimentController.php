@@ -57,8 +57,9 @@ final class ExperimentController extends Controller
     }
 
     /** A weighing from a sheet of paper, or one put right. */
-    public function weigh(ExperimentWeighingRequest $request, Experiment $experiment, string $weighing, RunExperiment $running): ExperimentPage
-    {
+    public function weigh(
+        ExperimentWeighingRequest $request, Experiment $experiment, string $weighing, RunExperiment $running,
+    ): ExperimentPage {
         $running->keep($experiment, strtoupper($weighing), $request->columns($experiment));
 
         return ExperimentPage::of($experiment);

@@ -81,7 +81,8 @@ final class ToolCheckRequest extends ApiRequest
         $kind = $this->string('kind')->toString();
         $tool = ToolCatalogue::tool($kind, MeasureStandard::UsCustomary, field: 'kind');
         $text = $this->string('mark')->toString();
-        $mark = $text === '' ? null : array_column($tool->marks, null, 'text')[$text] ?? throw self::because('mark', 'refusal.no-such-mark');
+        $mark = $text === '' ? null : array_column($tool->marks, null, 'text')[$text] ?? throw self::because('mark',
+            'refusal.no-such-mark');
         $scale = Scale::query()->where('kitchen_id', $this->kitchen()->id)->where('out_of_order', false)->find($this->integer('scale_id'))
             ?? throw self::because('scale_id', 'refusal.no-such-scale');
         $core = $scale->toCore();
@@ -89,7 +90,8 @@ final class ToolCheckRequest extends ApiRequest
         foreach (array_keys((array) $this->input('readings')) as $i) {
             $readings[] = ScaleReading::fromDisplay($this->float("readings.$i"), $core, "readings.$i")->grams;
         }
-        $water = $this->string('degrees')->toString() === 'F' ? Water::atFahrenheit($this->float('water')) : Water::at($this->float('water'), 'water');
+        $water = $this->string('degrees')->toString() === 'F' ? Water::atFahrenheit($this->float('water')) : Water::at($this
+            ->float('water'), 'water');
 
         return new CheckedTool(
             strtoupper($this->string('id')->toString()), $kind, $this->string('name')->trim()->toString(), $this->place(), $text,

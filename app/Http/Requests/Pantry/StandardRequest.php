@@ -30,7 +30,8 @@ final class StandardRequest extends ApiRequest
         $trials = $this->input('trials');
         if (is_array($trials)) {
             $this->merge(['trials' => array_map(
-                static fn (mixed $one): mixed => is_array($one) ? ['grams' => TypedNumber::read($one['grams'] ?? null)] + $one : $one, $trials,
+                static fn (mixed $one): mixed => is_array($one) ? ['grams' => TypedNumber::read($one['grams']
+                    ?? null)] + $one : $one, $trials,
             )]);
         }
         $this->readNumbers('packet_grams');

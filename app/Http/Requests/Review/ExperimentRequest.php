@@ -58,7 +58,8 @@ final class ExperimentRequest extends ApiRequest
         }
 
         return [
-            'title' => $this->string('title')->trim()->toString(), 'ingredient_id' => $food->id, 'catalogue_id' => $this->string('tool')->toString(),
+            'title' => $this->string('title')->trim()->toString(), 'ingredient_id' => $food->id, 'catalogue_id' => $this
+                ->string('tool')->toString(),
             'by_all' => $this->boolean('by_all'), 'arms' => $arms, 'state' => 'prepared',
         ];
     }

@@ -65,7 +65,8 @@ final readonly class CheckTools extends View
             done: $students === [] ? [] : array_values(ToolCheck::query()->with(['student', 'teacher', 'scale'])
                 ->where('kitchen_id', $kitchen->id)->where('day', $kitchen->school->today())->get()
                 ->whereIn('student_id', array_column($students, 'id'))
-                ->whereIn('state', [ToolCheckState::HandedIn, ToolCheckState::Accepted])->sortByDesc('created_at')->map(ToolCheckResult::of(...))->all()),
+                ->whereIn('state', [ToolCheckState::HandedIn,
+                    ToolCheckState::Accepted])->sortByDesc('created_at')->map(ToolCheckResult::of(...))->all()),
         );
     }
 

@@ -13,8 +13,9 @@ use Hovik\Core\Calibration\ToCheck;
 final readonly class SharedTool extends View
 {
     /** @param  bool  $is_done  handed in since the lab was opened */
-    public function __construct(public string $kind_id, public string $name, public ?string $place, public ?string $mark, public bool $is_done)
-    {
+    public function __construct(
+        public string $kind_id, public string $name, public ?string $place, public ?string $mark, public bool $is_done,
+    ) {
     }
 
     /** @return list<self> */

@@ -34,7 +34,8 @@ final readonly class ToolLabPage extends View
 
         return new self(
             $lab->id, $lab->title, $lab->state, $lab->section->name,
-            array_values($lab->section->stations->map(static fn (Station $one): ToolLabStation => ToolLabStation::of($one, $lab, $checks))->all()),
+            array_values($lab->section->stations->map(static fn (Station $one): ToolLabStation => ToolLabStation::of($one, $lab,
+                $checks))->all()),
             $lab->shares?->count() ?? 0, $checks->count(), $fit->count(),
             $checks->filter(static fn (ToolCheck $one): bool => $one->state->waits())->count(),
         );

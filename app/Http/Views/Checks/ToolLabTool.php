@@ -18,7 +18,8 @@ final readonly class ToolLabTool extends View
 {
     /** @param  string  $said  its size, `1/2 cup` */
     public function __construct(
-        public string $name, public ToolKind $kind, public string $said, public string $nominal, public float $ml, public ?ToolCheckResult $found,
+        public string $name, public ToolKind $kind, public string $said, public string $nominal, public float $ml,
+        public ?ToolCheckResult $found,
     ) {
     }
 

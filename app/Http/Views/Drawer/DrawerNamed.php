@@ -8,12 +8,10 @@ use App\Http\Views\View;
 use App\Models\NamedTool;
 use App\Models\ToolCheck;
 use App\Words\Said;
-use Hovik\Core\Calibration\CheckEvery;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\Quantity\MeasureStandard;
 use Hovik\Core\Words\Phrase;
-use Illuminate\Support\Carbon;
 
 /** One certain tool: what it holds, and how that came about. */
 final readonly class DrawerNamed extends View
@@ -44,7 +42,6 @@ final readonly class DrawerNamed extends View
     {
         $tool = ToolCatalogue::tool($named->catalogue_id, MeasureStandard::UsCustomary);
         $history = array_values($named->accepted->map(ToolSize::of(...))->all());
-        $last = $named->accepted->last();
 
         return new self(
             id: $named->id,
@@ -56,7 +53,7 @@ final readonly class DrawerNamed extends View
             name: $named->name,
             place: $named->place,
             is_retired: $named->is_retired,
-            due: $last === null || $last->day->copy()->addDays(CheckEvery::Year->days())->lessThan(Carbon::parse($today)),
+            due: $named->isDue($today),
             sizes: array_values(array_map(
                 ToolSize::of(...), $named->accepted->keyBy(static fn (ToolCheck $one): string => $one->mark)->all(),
             )),

@@ -50,11 +50,13 @@ final readonly class ScaleFound extends View
             corners_g: $check->cornersG,
             allowed_g: $check->allowedG(),
             errors: array_map(
-                static fn (array $one): ScaleError => new ScaleError($one['nominal_g'], $one['error_g'], $one['fitted_g']), $check->errors(),
+                static fn (array $one): ScaleError => new ScaleError($one['nominal_g'], $one['error_g'], $one['fitted_g']),
+                $check->errors(),
             ),
             doubts: array_map(
                 static fn (float $grams): ScaleDoubt => new ScaleDoubt($grams, $check->doubtAt($grams, $scale->toCore())),
-                array_values(array_filter([3.0, 50.0, 400.0], static fn (float $one): bool => $one <= ($scale->toCore()->capacityG ?? INF))),
+                array_values(array_filter([3.0, 50.0, 400.0],
+                    static fn (float $one): bool => $one <= ($scale->toCore()->capacityG ?? INF))),
             ),
         );
     }

@@ -36,7 +36,8 @@ final readonly class ScaleHistory extends View
         $at = max(array_column($check->measured->weights, 'nominal_g'));
 
         return new self(
-            $check->day->toDateString(), $at, $check->measured->lineAt($at), $check->measured->perMille(), true, $check->verdict !== ScaleVerdict::NotLevel,
+            $check->day->toDateString(), $at, $check->measured->lineAt($at), $check->measured->perMille(), true, $check
+                ->verdict !== ScaleVerdict::NotLevel,
         );
     }
 }

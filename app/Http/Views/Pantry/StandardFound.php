@@ -40,7 +40,8 @@ final readonly class StandardFound extends View
         [$low, $high] = $found->interval();
 
         return new self(
-            $counted->n(), $counted->mean(), $counted->sd(), $counted->cvPct() ?? 0.0, $low, $high, $found->halfG(), $found->gramsPerUsCup(),
+            $counted->n(), $counted->mean(), $counted->sd(), $counted->cvPct() ?? 0.0, $low, $high, $found->halfG(), $found
+                ->gramsPerUsCup(),
             $found->perUsCup($low), $found->perUsCup($high), $found->perUsCup($found->halfG()), $found->more(),
             $found->changePct($inUse), $found->changeG($inUse),
         );

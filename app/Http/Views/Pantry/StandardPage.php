@@ -89,7 +89,8 @@ final readonly class StandardPage extends View
             tool_said: $tool === null ? $first->name ?? '' : $tool->own ?? Said::phrase($tool->called()),
             tool_ml: $tool->trueMl ?? $tool->aboutMl ?? $first->ml ?? 0.0,
             scale_id: $standard?->scale_id,
-            bag: $bag === null ? null : new BagOpen($bag->name, $bag->opened_on->toDateString(), $standard !== null && $standard->bag_id !== $bag->id),
+            bag: $bag === null ? null : new BagOpen($bag->name, $bag->opened_on->toDateString(), $standard !== null && $standard
+                ->bag_id !== $bag->id),
             bag_notice: BagsOfKitchen::notice($kitchen, $ingredient),
             adopted: $standard?->adopted_at?->toDateString(),
             by: $standard?->teacher->name,

@@ -33,6 +33,7 @@ final readonly class LabPageLine extends View
      * @param  list<string>  $steps
      * @param  list<string>  $then_steps  what is done to it once it is measured, by the recipe's words
      * @param  list<LineWarning>  $warnings
+     * @param  list<StationOwnWay>  $own  of stations that have tools of their own
      * @param  string|null  $careful  how often careful work is Level
      * @param  int|null  $careful_times  the same, of 100
      * @param  bool  $careful_enough  or nothing is known of it
@@ -57,6 +58,7 @@ final readonly class LabPageLine extends View
         public array $notes,
         public array $steps,
         public array $then_steps,
+        public array $own,
         public string $technique,
         public float $target_g,
         public int $decimals,
@@ -112,6 +114,7 @@ final readonly class LabPageLine extends View
             notes: array_map(Said::phrase(...), $way->notes),
             steps: array_map($say, $way->technique->steps),
             then_steps: array_map(Said::phrase(...), ThenSteps::of($line->then)),
+            own: StationOwnWay::all($line),
             technique: implode(' ', array_map(
                 static fn (string $said): string => "$said.",
                 [...array_map($say, $short), ...array_map(Said::phrase(...), ThenSteps::of($line->then))],

@@ -21,8 +21,9 @@ final readonly class ExperimentList extends View
      * @param  list<ExperimentFood>  $foods
      * @param  list<ExperimentTool>  $tools  cups and spoons of the drawer
      */
-    public function __construct(public int $section_id, public string $section, public array $experiments, public array $foods, public array $tools)
-    {
+    public function __construct(
+        public int $section_id, public string $section, public array $experiments, public array $foods, public array $tools,
+    ) {
     }
 
     public static function of(Section $section): self
@@ -44,11 +45,12 @@ final readonly class ExperimentList extends View
 
         return new self(
             $section->id, $section->name,
-            array_values($section->experiments()->withCount('weighings')->get()->map(static fn (Experiment $one): ExperimentRow => new ExperimentRow(
-                $one->id, $one->title, Said::ingredient($one->ingredient_id), $one->state,
-                array_map(static fn (Arm $arm): string => $arm->name, $one->arms), (int) $one->getAttribute('weighings_count'),
-                ($one->created_at ?? now())->toDateString(),
-            ))->all()),
+            array_values($section->experiments()->withCount('weighings')->get()
+                ->map(static fn (Experiment $one): ExperimentRow => new ExperimentRow(
+                    $one->id, $one->title, Said::ingredient($one->ingredient_id), $one->state,
+                    array_map(static fn (Arm $arm): string => $arm->name, $one->arms), (int) $one->getAttribute('weighings_count'),
+                    ($one->created_at ?? now())->toDateString(),
+                ))->all()),
             $foods,
             array_map(static fn (Tool $tool): ExperimentTool => new ExperimentTool($tool->id, Said::phrase($tool->called())), $tools),
         );

@@ -14,7 +14,8 @@ final readonly class ExperimentRow extends View
      * @param  list<string>  $arms  by name
      */
     public function __construct(
-        public int $id, public string $title, public string $food, public string $state, public array $arms, public int $weighings, public string $day,
+        public int $id, public string $title, public string $food, public string $state, public array $arms, public int $weighings,
+        public string $day,
     ) {
     }
 }

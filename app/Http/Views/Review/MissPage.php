@@ -55,7 +55,8 @@ final readonly class MissPage extends View
         usort($all, static fn (Effect $a, Effect $b): int => $b->sureness() <=> $a->sureness());
         $effects = array_map($effect, $all);
         $spread = array_map(
-            static fn (string $of, float $pct): MissShare => new MissShare(explode('+', $of), $pct), array_keys($found->spread), $found->spread,
+            static fn (string $of, float $pct): MissShare => new MissShare(explode('+', $of), $pct), array_keys($found->spread),
+            $found->spread,
         );
         usort($spread, static fn (MissShare $a, MissShare $b): int => $b->pct <=> $a->pct);
 

@@ -22,6 +22,7 @@ final readonly class Today extends View
      * @param  list<TodayPeriod>  $periods  of those bells, as the day goes
      * @param  list<TodaySection>  $sections
      * @param  list<string>|null  $unchecked_scales  null for an aide: the drawer is not theirs
+     * @param  DrawerWaits|null  $drawer  likewise
      */
     public function __construct(
         public string $time_zone,
@@ -30,6 +31,7 @@ final readonly class Today extends View
         public array $periods,
         public array $sections,
         public ?array $unchecked_scales,
+        public ?DrawerWaits $drawer,
     ) {
     }
 
@@ -56,6 +58,7 @@ final readonly class Today extends View
                 $kitchen->workingScales()->filter(fn (Scale $scale): bool => ! isset($checked[$scale->id]))
                     ->pluck('name')->all(),
             ),
+            drawer: $teacher->role->teaches() ? DrawerWaits::of($kitchen) : null,
         );
     }
 }
