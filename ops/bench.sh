@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# bin/hovik bench [core|diagnosis [seed]|period|http|lab|board|rooms|transfer|fuzz|backup|mutants [--one-in N] [FOLDER...]]: the figures of
+# bin/hovik bench [core|diagnosis [seed]|period|misses|http|lab|board|rooms|transfer|fuzz|backup|mutants [--one-in N] [FOLDER...]]: the figures of
 # docs/performance.md, on a stack and data of their own under var/bench. Mutants take hours and are no part of 'all'.
 set -euo pipefail
 umask 022
@@ -7,8 +7,8 @@ ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
 . "$ROOT/ops/say.sh"
 part=${1:-all}
 case $part in
-  all | core | diagnosis | period | http | lab | board | rooms | transfer | fuzz | backup | mutants) ;;
-  *) refuse "bench knows core, diagnosis, period, http, lab, board, rooms, transfer, fuzz, backup and mutants, not '$part'." ;;
+  all | core | diagnosis | period | misses | http | lab | board | rooms | transfer | fuzz | backup | mutants) ;;
+  *) refuse "bench knows core, diagnosis, period, misses, http, lab, board, rooms, transfer, fuzz, backup and mutants, not '$part'." ;;
 esac
 bash "$ROOT/ops/install.sh" test
 PROFILE=bench
@@ -28,6 +28,11 @@ diagnosis() {
 period() {
   echo "Periods planned, against the lower bound:"
   php -d opcache.enable_cli=1 tests/Bench/period.php
+}
+
+misses() {
+  echo "Who makes the miss, in process:"
+  php -d opcache.enable_cli=1 tests/Bench/misses.php
 }
 
 # Small changes of the core, folder by folder, each against the tests that are about that folder: which are found out? A folder that has
@@ -171,6 +176,7 @@ if [ "$part" = all ]; then
   core
   diagnosis
   period
+  misses
   http
   transfer
 else

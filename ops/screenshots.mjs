@@ -5,7 +5,7 @@ import { chromium } from "@playwright/test";
 import { browserLaunch } from "./browser.mjs";
 
 const base = process.env.HOVIK_URL ?? "http://127.0.0.1:8484";
-const KEPT = ["kitchen", "measure", "practice", "weigh", "verdict-heaped", "techniques", "bench", "ready", "period", "today", "board", "school", "recipe", "lab", "class", "drawer", "pantry", "shopping", "station-card"];
+const KEPT = ["kitchen", "measure", "practice", "weigh", "verdict-heaped", "bench", "period", "today", "board", "recipe", "lab", "class", "drawer", "pantry", "station-card", "water-check", "own-weight", "experiment", "misses"];
 const [folder = "docs/screenshots", ...names] = process.argv.slice(2);
 const only = process.argv[2] === undefined ? KEPT : names;
 mkdirSync(folder, { recursive: true });
@@ -84,6 +84,23 @@ for (const [suffix, viewport] of [["", TABLET], ["-phone", PHONE]]) {
   await shoot(linden, `verdict-close-dark${suffix}`);
 }
 
+// A half cup that is large, checked with water at its station, and not handed in.
+const check = await visit(TABLET);
+await station(check, "HAZEL234", "Oona");
+await check.goto("/kitchen/check");
+await check.locator(".w-tool").nth(2).click();
+await button(check, "Oona").click();
+await button(check, "Look at it").click();
+await button(check, "Start weighing").click();
+for (const grams of ["125.4", "125.9", "125.1"]) {
+  await check.keyboard.type(grams);
+  await button(check, `Keep ${grams} g`).click();
+}
+await check.keyboard.type("21");
+await button(check, "Show the result").click();
+await check.locator(".w-word").waitFor();
+await shoot(check, "water-check");
+
 // A student's practice: a question of the kind that is asked for, without answering any.
 const alone = await visit(TABLET);
 await alone.goto("/join?class=BUNSON");
@@ -122,6 +139,15 @@ for (const place of ["class", "drawer", "pantry"]) {
   await desk.goto(`/${place}`);
   await desk.getByRole("heading", { level: 1 }).waitFor();
   await shoot(desk, place);
+}
+for (const [name, path] of [
+  ["own-weight", "/pantry/all-purpose-flour/standard"],
+  ["experiment", "/review/experiments/1"],
+  ["misses", "/review/misses"],
+]) {
+  await desk.goto(path);
+  await desk.getByRole("heading", { level: 1 }).waitFor();
+  await shoot(desk, name);
 }
 await desk.goto("/shopping");
 await desk.getByRole("heading", { level: 1 }).waitFor();

@@ -13,7 +13,8 @@ final readonly class SetCheck
     /** Further apart than this, %, they do not agree: what household measures are commonly allowed. */
     private const AGREE_PCT = 5.0;
 
-    private const MOST_TIMES = 16;
+    /** Nobody fills a spoon more often than this to fill a cup: eight tablespoons are half a cup. */
+    private const MOST_TIMES = 8;
 
     /**
      * @param  int  $times  so many of the small one

@@ -1,7 +1,7 @@
 import { useEffect } from "react";
 import { useTranslation } from "react-i18next";
 import { useNavigate, useSearchParams } from "react-router";
-import { $api, useSend } from "../api/query";
+import { $api, useRefresh, useSend } from "../api/query";
 import Loading from "../shell/Loading";
 import ProblemNote from "../shell/ProblemNote";
 import { begun, keepDraft } from "./checks";
@@ -29,7 +29,10 @@ export default function TeacherWaterCheck() {
   }, [kind, search, setSearch]);
   const tools = $api.useQuery("get", "/api/drawer/checking");
   const sending = useSend("put", "/api/drawer/checks/{check}");
-  const accepting = useSend("post", "/api/drawer/checks/{check}/accept");
+  const refresh = useRefresh();
+  const accepting = useSend("post", "/api/drawer/checks/{check}/accept", {
+    onSuccess: () => refresh.of("/api/drawer", "/api/drawer/checking"),
+  });
   if (tools.isPending) return <Loading />;
   if (!tools.data) return <ProblemNote error={tools.error} retry={tools.refetch} />;
   return (

@@ -38,16 +38,17 @@ export default function DrawerPage({ drawer }: { drawer: Drawer }) {
   const [search] = useSearchParams();
   // From a check that was just kept, its tool is open.
   const kept = drawer.named.find((one) => one.name === search.get("tool"));
-  const [open, setOpen] = useState<string | undefined>(kept && `named-${kept.id}`);
+  const [chosen, setOpen] = useState<string | null>();
+  const open = chosen === undefined ? kept && `named-${kept.id}` : (chosen ?? undefined);
   const close = () => {
-    setOpen(undefined);
+    setOpen(null);
     if (open !== undefined) document.getElementById(open)?.focus();
   };
   const keys = (event: KeyboardEvent<HTMLElement>) => {
     if (event.key === "Escape" && open !== undefined) close();
     else alongTheRims(event);
   };
-  const place = (id: string) => ({ id, isOpen: id === open, tap: () => setOpen(id === open ? undefined : id) });
+  const place = (id: string) => ({ id, isOpen: id === open, tap: () => setOpen(id === open ? null : id) });
   const tool = drawer.tools.find((one) => `tool-${one.id}` === open);
   const named = drawer.named.find((one) => `named-${one.id}` === open);
   const scale = drawer.scales.find((one) => `scale-${one.id}` === open);
@@ -69,8 +70,10 @@ export default function DrawerPage({ drawer }: { drawer: Drawer }) {
     <main className="sheet drawer" onKeyDown={keys}>
       <div>
         <header className="sheet-head">
-          <h1>{t("drawer.title")}</h1>
-          {counts.length > 0 && <p className="soft">{counts.join(" · ")}</p>}
+          <div>
+            <h1>{t("drawer.title")}</h1>
+            {counts.length > 0 && <p className="soft">{counts.join(" · ")}</p>}
+          </div>
           <button type="button" className="btn btn-outline" aria-pressed={all} onClick={() => setAll(!all)}>
             {t(all ? "drawer.owned" : "drawer.all")}
           </button>

@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
@@ -11,10 +12,24 @@ export default function WaitingChecks({ waiting }: { waiting: Drawer["waiting"] 
   const after = useDrawerRefresh();
   const accepting = useSend("post", "/api/drawer/checks/{check}/accept", after);
   const refusing = useSend("delete", "/api/drawer/checks/{check}", after);
-  if (waiting.length === 0) return null;
+  const undoing = useSend("delete", "/api/drawer/checks/{check}/accept", after);
+  const [accepted, setAccepted] = useState<{ id: string; name: string }>();
+  if (waiting.length === 0 && !accepted) return null;
   return (
     <section>
-      <h2 className="h2rim">{t("drawer.named.waiting", { count: waiting.length })}</h2>
+      {waiting.length > 0 && <h2 className="h2rim">{t("drawer.named.waiting", { count: waiting.length })}</h2>}
+      {accepted && (
+        <p role="status" className="waiting-do py-2">
+          {t("drawer.named.accepted", { name: accepted.name })}
+          <button
+            type="button"
+            className="quiet underline"
+            onClick={() => undoing.send({ params: { path: { check: accepted.id } } }, () => setAccepted(undefined))}
+          >
+            {t("drawer.named.undo")}
+          </button>
+        </p>
+      )}
       <ul className="waiting-checks">
         {waiting.map((one) => (
           <li key={one.id}>
@@ -36,7 +51,7 @@ export default function WaitingChecks({ waiting }: { waiting: Drawer["waiting"] 
               <button
                 type="button"
                 className="btn btn-outline min-h-11"
-                onClick={() => accepting.send({ params: { path: { check: one.id } } })}
+                onClick={() => accepting.send({ params: { path: { check: one.id } } }, () => setAccepted(one))}
               >
                 {t("drawer.named.accept")}
               </button>
@@ -51,7 +66,7 @@ export default function WaitingChecks({ waiting }: { waiting: Drawer["waiting"] 
           </li>
         ))}
       </ul>
-      <FieldProblem>{accepting.says ?? refusing.says}</FieldProblem>
+      <FieldProblem>{accepting.says ?? refusing.says ?? undoing.says}</FieldProblem>
     </section>
   );
 }

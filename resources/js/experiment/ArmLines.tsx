@@ -12,7 +12,7 @@ const W = 16;
 /** A line for each thing compared, every student's weighing standing on it; mean and spread under it, the difference as an arrow. */
 export default function ArmLines({ page, named }: { page: Page; named: boolean }) {
   const { t, i18n } = useTranslation();
-  const [box, width] = useWidth<HTMLElement>(340);
+  const [box, width] = useWidth<HTMLElement>(260);
   const [rung, ring] = useState<number>();
   const all = page.students.flatMap((one) => one.grams.map((of) => of.grams));
   if (all.length === 0) return <p className="py-6">{t("experiment.nothing")}</p>;

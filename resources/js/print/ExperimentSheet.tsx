@@ -1,11 +1,12 @@
 import { useTranslation } from "react-i18next";
 import { useSearchParams } from "react-router";
 import { $api } from "../api/query";
+import { shown } from "../kit/numbers";
 import PrintWaiting from "./PrintWaiting";
 
 /** An experiment on paper: who does what in which order, with a box for each weighing and one for the difference. */
 export default function ExperimentSheet() {
-  const { t } = useTranslation();
+  const { t, i18n } = useTranslation();
   const [search] = useSearchParams();
   const experiment = Number(search.get("id")) || 0;
   const page = $api.useQuery("get", "/api/experiments/{experiment}", { params: { path: { experiment } } });
@@ -26,7 +27,7 @@ export default function ExperimentSheet() {
           <b>{one}</b>
         </p>
       ))}
-      <table className="paper-t">
+      <table className="paper-try">
         <thead>
           <tr>
             <th scope="col">{t("experiment.who")}</th>
@@ -52,7 +53,7 @@ export default function ExperimentSheet() {
                   <td key={i}>
                     {arm && (
                       <>
-                        {name(arm)}: {grams ?? "________"} g
+                        {name(arm)}: {grams === undefined ? "________" : shown(grams, 1, i18n.language)} g
                       </>
                     )}
                   </td>

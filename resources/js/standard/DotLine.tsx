@@ -3,15 +3,14 @@ import { shown } from "../kit/numbers";
 import { useWidth } from "../kit/useWidth";
 import type { Page } from "./standard";
 
-const R = 15;
 const LINE = 196;
 
 /** Where dots stand that would lie on each other: the next row up. */
-function stacked(xs: number[]): number[] {
+function stacked(xs: number[], r: number): number[] {
   const placed: { x: number; row: number }[] = [];
   return xs.map((x) => {
     let row = 0;
-    while (placed.some((one) => one.row === row && Math.abs(one.x - x) < 2 * R + 2)) row += 1;
+    while (placed.some((one) => one.row === row && Math.abs(one.x - x) < 2 * r + 2)) row += 1;
     placed.push({ x, row });
     return row;
   });
@@ -37,7 +36,9 @@ export default function DotLine({ page }: { page: Page }) {
   const room = Math.max((most - least) * 0.1, most * 0.02);
   const [low, high] = [least - room, most + room];
   const x = (grams: number) => 20 + ((grams - low) / (high - low)) * (width - 40);
-  const rows = stacked(cups.map(x));
+  // On a phone the dots are smaller, so that they do not climb over the figure.
+  const r = width < 620 ? 9 : 15;
+  const rows = stacked(cups.map(x), r);
   const step = [1, 2, 5, 10, 20, 50].find((one) => (high - low) / one <= width / 110) ?? 100;
   const ticks = Array.from(
     { length: Math.ceil((high - low) / step) + 1 },
@@ -90,9 +91,9 @@ export default function DotLine({ page }: { page: Page }) {
         ))}
         {page.trials.map((one, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: trials in order
-          <g key={i} transform={`translate(${x(cups[i] ?? 0)} ${LINE - R - 2 - (rows[i] ?? 0) * (2 * R + 2)})`}>
+          <g key={i} transform={`translate(${x(cups[i] ?? 0)} ${LINE - r - 2 - (rows[i] ?? 0) * (2 * r + 2)})`}>
             <circle
-              r={R}
+              r={r}
               fill={
                 one.left_out ? "var(--color-base-100)" : one.odd ? "var(--color-accent)" : "var(--color-base-content)"
               }
@@ -101,9 +102,9 @@ export default function DotLine({ page }: { page: Page }) {
               strokeDasharray={one.left_out ? "3 3" : undefined}
             />
             <text
-              y={6}
+              y={r < 15 ? 4 : 6}
               textAnchor="middle"
-              className="dot-n"
+              className={r < 15 ? "dot-n is-small" : "dot-n"}
               fill={
                 one.left_out
                   ? "var(--color-base-content)"

@@ -6,6 +6,7 @@ namespace App\Http\Views\Pantry;
 
 use App\Http\Views\View;
 use App\Models\Kitchen;
+use App\Models\OwnWeight;
 use App\Pantry\BagsOfKitchen;
 use App\Words\Said;
 use Hovik\Core\Pantry\Family;
@@ -58,7 +59,9 @@ final readonly class PantryEntry extends View
         $added = $kitchen->ownIngredients->firstWhere('ingredient_id', $ingredient->id);
         $reference = $added === null ? Pantry::reference()->ingredient($ingredient->id) : $ingredient;
         $isCounted = $ingredient->family === Family::Counted;
-        $own = $kitchen->ownWeights->firstWhere('ingredient_id', $ingredient->id);
+        $own = $kitchen->ownWeights->first(
+            static fn (OwnWeight $one): bool => $one->ingredient_id === $ingredient->id && ($one->handling ?? '') === '',
+        );
 
         return new self(
             id: $ingredient->id,
