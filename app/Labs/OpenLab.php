@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Labs;
 
+use App\Checks\ShareTools;
 use App\Exceptions\Refusal;
 use App\Models\Lab;
 use App\Models\LabLine;
@@ -45,7 +46,10 @@ final class OpenLab
                 throw new Refusal('refusal.lab-out-of-reach');
             }
             $lab->lines()->createMany(array_map(LabLine::columns(...), $plan->lines));
-            $lab->update(['state' => LabState::Open, 'opened_at' => now(), 'frozen' => $plan->kitchen, 'orders' => self::orders($plan)]);
+            $shares = $lab->kind === 'tools' ? ShareTools::of($section) : null;
+            $lab->update([
+                'shares' => $shares, 'state' => LabState::Open, 'opened_at' => now(), 'frozen' => $plan->kitchen, 'orders' => self::orders($plan),
+            ]);
         });
     }
 

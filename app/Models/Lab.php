@@ -214,6 +214,7 @@ final class Lab extends Model
         return DB::transaction(function () use ($section, $day): self {
             $copy = $section->labs()->create([
                 'title' => $this->title,
+                'kind' => $this->kind,
                 'recipe_version_id' => $this->recipe_version_id,
                 'factor' => $this->factor,
                 'retry_pct' => $this->retry_pct,

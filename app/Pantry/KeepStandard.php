@@ -9,7 +9,10 @@ use App\Models\Bag;
 use App\Models\Kitchen;
 use App\Models\OwnStandard;
 use App\Models\Teacher;
+use Hovik\Core\InvalidInput;
+use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Pantry;
+use Hovik\Core\Words\Phrase;
 use Illuminate\Support\Facades\DB;
 
 /** A kitchen's own weights by trials: collected, adopted, given up; and the bags they are of. */
@@ -22,6 +25,20 @@ final class KeepStandard
             ->where('adopted_at', null)->where('ended_at', null)->first();
     }
 
+    /**
+     * The food, as this kitchen has it.
+     *
+     * @throws InvalidInput where there is no such food, or it is not measured by the cup
+     */
+    public static function food(Kitchen $kitchen, string $food): Ingredient
+    {
+        $ingredient = $kitchen->pantry()->ingredient($food);
+
+        return $ingredient->gramsPerUsCup !== null ? $ingredient : throw InvalidInput::because(
+            'ingredient', Phrase::of('refusal.counted', ['name' => Phrase::of("ingredient.$food")]),
+        );
+    }
+
     public static function adopted(Kitchen $kitchen, string $food): ?OwnStandard
     {
         return OwnStandard::query()->where('kitchen_id', $kitchen->id)->where('ingredient_id', $food)
@@ -32,6 +49,7 @@ final class KeepStandard
     public function keep(Kitchen $kitchen, string $food, Teacher $teacher, array $columns): OwnStandard
     {
         return DB::transaction(function () use ($kitchen, $food, $teacher, $columns): OwnStandard {
+            self::food($kitchen, $food); // refuses what is none
             Kitchen::query()->whereKey($kitchen->id)->lockForUpdate()->value('id'); // two windows make one
             $standard = self::collecting($kitchen, $food) ?? new OwnStandard(['kitchen_id' => $kitchen->id, 'ingredient_id' => $food]);
             $bag = Bag::of($kitchen->bags, $food, $kitchen->school->today());

@@ -133,6 +133,10 @@ it('shares the drawer out among the stations for a tool lab, and tells the class
     $page = $this->getJson("/api/labs/$lab/tools")->assertOk()->json();
     $names = array_merge(...array_map(static fn (array $one): array => array_column($one['tools'], 'name'), $page['stations']));
     expect($page['tools'])->toBe(count($names))->toBeGreaterThan(3)->and(array_unique($names))->toHaveCount(count($names));
+    // Copied to another day it is a tool lab again, shared out when it opens.
+    $copy = $this->postJson("/api/labs/$lab/copy", ['copies' => [['section' => $this->class->id, 'planned_for' => '2026-12-03']]])
+        ->assertSuccessful()->json('ids.0');
+    $this->getJson("/api/labs/$copy/tools")->assertOk()->assertJsonPath('tools', $page['tools']);
     $this->postJson("/api/labs/$lab/open", [])->assertNoContent();
     $first = $page['stations'][0]['tools'][0]['name'];
     $this->asNobody()->asStation($this->station);

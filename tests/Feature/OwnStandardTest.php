@@ -90,3 +90,9 @@ it('compares with the packet\'s serving', function () {
     $page = $this->putJson($this->url, ($this->trials)(['130'], ['packet_grams' => '34', 'packet_amount' => '1/4']))->assertOk()->json();
     expect(collect($page['published'])->firstWhere('name', 'the packet')['grams'])->toEqualWithDelta(136, 0.01);
 });
+
+it('is of what is measured by the cup: eggs have none, and what is no food neither', function (string $food) {
+    $this->getJson("/api/pantry/$food/standard")->assertUnprocessable();
+    $this->putJson("/api/pantry/$food/standard", ($this->trials)(['50', '51', '52']))->assertUnprocessable();
+    expect(OwnStandard::query()->count())->toBe(0);
+})->with(['egg-large', 'bathtub']);

@@ -1,7 +1,7 @@
 import { useTranslation } from "react-i18next";
-import KitchenFraction from "../kit/KitchenFraction";
 import ToolRow from "../kit/ToolRow";
 import { type Draft, drawn, fillOf, type ToolToCheck } from "./checks";
+import FillSteps from "./FillSteps";
 
 type Props = { tool: ToolToCheck; draft: Draft; change: (change: Partial<Draft>) => void };
 
@@ -38,16 +38,7 @@ export default function FillTool({ tool, draft, change }: Props) {
       <section>
         <h2 className="h2rim">{t("water.howTo")}</h2>
         <ToolRow fills={[drawn(tool, fill.to === "line" ? fill.ml : null)]} label="" k={20} />
-        <ol className="w-how">
-          <li>{t("water.zero")}</li>
-          <li>
-            <KitchenFraction>
-              {t(fill.to === "rim" ? "water.toRim" : "water.toLine", { mark: fill.mark ?? tool.name })}
-            </KitchenFraction>
-          </li>
-          <li>{fill.to === "rim" ? t("water.strike") : t("water.eye")}</li>
-          <li>{fill.together > 1 ? t("water.tipMany", { count: fill.together }) : t("water.tip")}</li>
-        </ol>
+        <FillSteps tool={tool} fill={fill} fromZero />
       </section>
     </main>
   );

@@ -1,7 +1,7 @@
-import { useLayoutEffect } from "react";
 import { useTranslation } from "react-i18next";
 import FieldProblem from "../kit/FieldProblem";
 import Keypad from "../kit/Keypad";
+import { useDigits } from "../kit/useDigits";
 import type { Draft } from "./checks";
 
 type Props = { draft: Draft; change: (change: Partial<Draft>) => void; problem?: string | undefined };
@@ -10,15 +10,7 @@ type Props = { draft: Draft; change: (change: Partial<Draft>) => void; problem?:
 export default function WaterTemperature({ draft, change, problem }: Props) {
   const { t } = useTranslation();
   const type = (next: (before: string) => string) => change({ water: next(draft.water) });
-  useLayoutEffect(() => {
-    const hear = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || event.target instanceof HTMLInputElement) return;
-      if (/^[0-9.,]$/.test(event.key)) type((before) => (before + event.key).slice(0, 5));
-      if (event.key === "Backspace") type((before) => before.slice(0, -1));
-    };
-    window.addEventListener("keydown", hear);
-    return () => window.removeEventListener("keydown", hear);
-  });
+  useDigits(type, 5);
   return (
     <main className="weigh w-weigh">
       <section>

@@ -1,12 +1,12 @@
-import { useLayoutEffect } from "react";
 import { useTranslation } from "react-i18next";
 import FieldProblem from "../kit/FieldProblem";
 import Keypad from "../kit/Keypad";
-import KitchenFraction from "../kit/KitchenFraction";
 import NamesToTap from "../kit/NamesToTap";
 import { shown } from "../kit/numbers";
 import ToolRow from "../kit/ToolRow";
+import { useDigits } from "../kit/useDigits";
 import { type CheckTools, type Draft, drawn, fillOf, LEAST, type ToolToCheck } from "./checks";
+import FillSteps from "./FillSteps";
 
 type Props = {
   all: CheckTools;
@@ -22,30 +22,14 @@ export default function WeighWater({ all, tool, draft, change, problem }: Props)
   const fill = fillOf(tool, draft.mark);
   const scale = all.scales.find((one) => one.id === draft.scale);
   const type = (next: (before: string) => string) => change({ typed: next(draft.typed) });
-  useLayoutEffect(() => {
-    const hear = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || event.target instanceof HTMLInputElement) return;
-      if (/^[0-9.,]$/.test(event.key)) type((grams) => (grams + event.key).slice(0, 8));
-      if (event.key === "Backspace") type((grams) => grams.slice(0, -1));
-    };
-    window.addEventListener("keydown", hear);
-    return () => window.removeEventListener("keydown", hear);
-  });
+  useDigits(type, 8);
   if (!fill) return null;
   const nth = draft.readings.length + 1;
   return (
     <main className="weigh w-weigh">
       <section>
         <h1 className="h2rim">{t("water.filling", { count: nth, ordinal: true })}</h1>
-        <ol className="w-how">
-          <li>
-            <KitchenFraction>
-              {t(fill.to === "rim" ? "water.toRim" : "water.toLine", { mark: fill.mark ?? tool.name })}
-            </KitchenFraction>
-          </li>
-          <li>{fill.to === "rim" ? t("water.strike") : t("water.eye")}</li>
-          <li>{fill.together > 1 ? t("water.tipMany", { count: fill.together }) : t("water.tip")}</li>
-        </ol>
+        <FillSteps tool={tool} fill={fill} />
         <div className="w-drawn">
           <ToolRow fills={[drawn(tool, fill.to === "line" ? fill.ml : null)]} label="" k={14} />
         </div>

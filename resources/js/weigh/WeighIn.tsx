@@ -1,4 +1,4 @@
-import { type FormEvent, useEffect, useLayoutEffect, useState } from "react";
+import { type FormEvent, useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link, useNavigate } from "react-router";
 import FieldProblem from "../kit/FieldProblem";
@@ -7,6 +7,7 @@ import Keypad from "../kit/Keypad";
 import KitchenFraction from "../kit/KitchenFraction";
 import NamesToTap from "../kit/NamesToTap";
 import { shown } from "../kit/numbers";
+import { useDigits } from "../kit/useDigits";
 import ReadScale from "../scale/ReadScale";
 import { sources } from "../scale/sources";
 import AlsoOpen from "./AlsoOpen";
@@ -72,17 +73,7 @@ export default function WeighIn({ line: planned }: { line: Line }) {
   // Where the network may be gone by then, its screen is here already.
   useEffect(() => void import("./KeptScreen"), []);
 
-  // A keyboard types into the readout wherever the focus is, as on the scale's own screen.
-  // Before the first drawing: who sees the readout may type at once.
-  useLayoutEffect(() => {
-    const hear = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || event.target instanceof HTMLInputElement) return;
-      if (/^[0-9.,]$/.test(event.key)) type((grams) => (grams + event.key).slice(0, 12));
-      if (event.key === "Backspace") type((grams) => grams.slice(0, -1));
-    };
-    window.addEventListener("keydown", hear);
-    return () => window.removeEventListener("keydown", hear);
-  });
+  useDigits(type, 12);
 
   return (
     <div className="student one-screen">

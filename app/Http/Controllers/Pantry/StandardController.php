@@ -27,7 +27,6 @@ final class StandardController extends Controller
         StandardRequest $request, string $ingredient, #[CurrentUser('teacher')] Teacher $teacher, KeepStandard $keeping,
     ): StandardPage {
         $kitchen = $teacher->kitchen;
-        $kitchen->pantry()->ingredient($ingredient); // refuses what is no food
         $keeping->keep($kitchen, $ingredient, $teacher, $request->columns($kitchen));
 
         return StandardPage::of($kitchen, $ingredient);

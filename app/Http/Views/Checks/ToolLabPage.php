@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Views\Checks;
 
+use App\Checks\ShareTools;
 use App\Http\Views\View;
 use App\Models\Lab;
 use App\Models\Station;
@@ -30,13 +31,15 @@ final readonly class ToolLabPage extends View
     {
         $checks = ToolCheck::query()->with(['student', 'teacher', 'scale'])->where('lab_id', $lab->id)->get()
             ->filter(static fn (ToolCheck $one): bool => $one->state->isDone())->keyBy('name');
+        $shares = $lab->shares ?? ShareTools::of($lab->section);
         $fit = $checks->filter(static fn (ToolCheck $one): bool => $one->verdict === ToolVerdict::Fit && ! $one->isUnfit());
 
         return new self(
             $lab->id, $lab->title, $lab->state, $lab->section->name,
-            array_values($lab->section->stations->map(static fn (Station $one): ToolLabStation => ToolLabStation::of($one, $lab,
-                $checks))->all()),
-            $lab->shares?->count() ?? 0, $checks->count(), $fit->count(),
+            array_values($lab->section->stations->map(
+                static fn (Station $one): ToolLabStation => ToolLabStation::of($one, $shares, $checks),
+            )->all()),
+            $shares->count(), $checks->count(), $fit->count(),
             $checks->filter(static fn (ToolCheck $one): bool => $one->state->waits())->count(),
         );
     }

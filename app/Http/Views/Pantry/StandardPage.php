@@ -68,8 +68,7 @@ final readonly class StandardPage extends View
 
     public static function of(Kitchen $kitchen, string $food): self
     {
-        $pantry = $kitchen->pantry();
-        $ingredient = $pantry->ingredient($food);
+        $ingredient = KeepStandard::food($kitchen, $food);
         $collecting = KeepStandard::collecting($kitchen, $food);
         $standard = $collecting ?? KeepStandard::adopted($kitchen, $food);
         $handling = $standard->handling ?? $ingredient->referenceHandling;
@@ -101,7 +100,7 @@ final readonly class StandardPage extends View
             found: $found === null ? null : StandardFound::of($found, self::inUse($ingredient)),
             otherwise: $found === null || $odd === [] ? null : self::otherwise($standard, $found, $odd, $ingredient),
             published: PublishedWeight::all($kitchen, $ingredient, $standard),
-            handlings: HandlingChoice::all($ingredient, $pantry),
+            handlings: HandlingChoice::all($ingredient, $kitchen->pantry()),
             tools: $tools,
             scales: StationScale::all($kitchen),
             past: self::past($kitchen, $food, $handling),
