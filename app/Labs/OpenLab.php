@@ -48,7 +48,8 @@ final class OpenLab
             $lab->lines()->createMany(array_map(LabLine::columns(...), $plan->lines));
             $shares = $lab->kind === 'tools' ? ShareTools::of($section) : null;
             $lab->update([
-                'shares' => $shares, 'state' => LabState::Open, 'opened_at' => now(), 'frozen' => $plan->kitchen, 'orders' => self::orders($plan),
+                'shares' => $shares, 'state' => LabState::Open, 'opened_at' => now(), 'frozen' => $plan->kitchen,
+                'orders' => self::orders($plan),
             ]);
         });
     }

@@ -8,6 +8,7 @@ import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
 import TakeOut from "../kit/TakeOut";
 import { type Drawer, type Named, useDrawerRefresh } from "./drawer";
+import PanelHead from "./PanelHead";
 import SideBySide from "./SideBySide";
 import SizeHistory from "./SizeHistory";
 
@@ -31,14 +32,7 @@ export default function NamedPanel({ tool, drawer, close }: { tool: Named; drawe
   if (last?.mark) check.set("mark", last.mark);
   return (
     <section className="hung-panel" aria-label={tool.name}>
-      <header>
-        <h2 className="running">
-          <KitchenFraction>{tool.name}</KitchenFraction>
-        </h2>
-        <button type="button" className="quiet underline" onClick={close}>
-          {t("recipe.close")}
-        </button>
-      </header>
+      <PanelHead name={tool.name} close={close} />
       {last && (
         <div
           className={

@@ -4,6 +4,7 @@ import { useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
 import TakeOut from "../kit/TakeOut";
 import { type Scale, useDrawerRefresh } from "./drawer";
+import PanelHead from "./PanelHead";
 import { useScaleSaid } from "./useScaleSaid";
 
 /** One scale: how it counts, when it was last right; out of order for a while, or out for good. */
@@ -16,12 +17,7 @@ export default function ScalePanel({ scale, close }: { scale: Scale; close: () =
   const path = { scale: scale.id };
   return (
     <section className="hung-panel" aria-label={scale.name}>
-      <header>
-        <h2>{scale.name}</h2>
-        <button type="button" className="quiet underline" onClick={close}>
-          {t("recipe.close")}
-        </button>
-      </header>
+      <PanelHead name={scale.name} close={close} />
       <p>
         {t("drawer.scaleIs", said)}, {said.state}
       </p>

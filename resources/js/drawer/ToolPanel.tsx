@@ -5,6 +5,7 @@ import FieldProblem from "../kit/FieldProblem";
 import KitchenFraction from "../kit/KitchenFraction";
 import ToolRow from "../kit/ToolRow";
 import { type Tool, useDrawerRefresh } from "./drawer";
+import PanelHead from "./PanelHead";
 
 type Kept = Body<"put", "/api/drawer/tools/{id}">;
 
@@ -44,14 +45,7 @@ export default function ToolPanel({ tool, close }: { tool: Tool; close: () => vo
   ] as const;
   return (
     <section className="hung-panel" aria-label={tool.name}>
-      <header>
-        <h2 className="running">
-          <KitchenFraction>{tool.name}</KitchenFraction>
-        </h2>
-        <button type="button" className="quiet underline" onClick={close}>
-          {t("recipe.close")}
-        </button>
-      </header>
+      <PanelHead name={tool.name} close={close} />
       <ToolRow
         fills={[{ kind: tool.kind, ml: tool.ml, count: 1, nominal: tool.nominal, mark_ml: null }]}
         label=""
