@@ -4,7 +4,6 @@ import { Link } from "react-router";
 import { useSend } from "../api/query";
 import TrueRim from "../checks/TrueRim";
 import FieldProblem from "../kit/FieldProblem";
-import KitchenFraction from "../kit/KitchenFraction";
 import { shown } from "../kit/numbers";
 import TakeOut from "../kit/TakeOut";
 import { type Drawer, type Named, useDrawerRefresh } from "./drawer";

@@ -2,7 +2,6 @@ import { useEffect, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { type Body, useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
-import KitchenFraction from "../kit/KitchenFraction";
 import ToolRow from "../kit/ToolRow";
 import { type Tool, useDrawerRefresh } from "./drawer";
 import PanelHead from "./PanelHead";
