@@ -44,9 +44,7 @@ final class ShareTools
             array_values($kitchen->namedTools->map(static fn (NamedTool $one): OwnTool => $one->toCore())->all()),
             $section->stations->pluck('name', 'id')->all(),
             // A jug of a cup is another tool than a cup.
-            static fn (Tool $tool): string => Said::phrase($tool->kind->isMarked() ? $tool->called() : Phrase::of('fill.tool', [
-                'size' => $tool->size ?? $tool->nominal,
-            ])),
+            static fn (Tool $tool): string => $tool->kind->isMarked() ? Said::phrase($tool->called()) : Said::size($tool),
             Said::phrase(Phrase::of('tool-lab.shelf')),
         );
     }

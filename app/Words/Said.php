@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use Hovik\Core\Drawer\Fill;
+use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Pantry\Family;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Pantry\Role;
@@ -92,11 +93,17 @@ final class Said
         ];
     }
 
+    /** What a tool is called by its size, its kind being seen: `½ cup`. */
+    public static function size(Tool $tool): string
+    {
+        return self::phrase(Phrase::of('fill.tool', ['size' => $tool->size ?? $tool->nominal]));
+    }
+
     private static function fill(Fill $fill): string
     {
         $tool = $fill->tool;
         $said = $fill->toMark === null
-            ? self::phrase(Phrase::of('fill.tool', ['size' => $tool->size ?? $tool->nominal]))
+            ? self::size($tool)
             : self::phrase(Phrase::of("fill.mark.{$tool->kind->value}", [
                 'mark' => $fill->toMark->sized(), 'size' => $tool->sized(),
             ]));

@@ -19,7 +19,7 @@ use Hovik\Core\Words\Phrase;
 final readonly class OwnStandard
 {
     /** Counted trials without which it says nothing. */
-    public const LEAST = 3;
+    private const LEAST = 3;
 
     /** % of the mean to which it should be known. */
     public const WANTED_PCT = 2.0;
@@ -49,11 +49,17 @@ final readonly class OwnStandard
             throw InvalidInput::because('volume_ml', Phrase::of('refusal.above-zero'));
         }
         $own = new self($trials, array_values(array_intersect(array_keys($trials->readings), $leftOut)), $ml);
-        if ($trials->n() - count($own->leftOut) < self::LEAST) {
+        if (self::missing($trials->n() - count($own->leftOut)) > 0) {
             throw InvalidInput::because('readings_g', Phrase::of('refusal.readings', ['least' => self::LEAST]));
         }
 
         return $own;
+    }
+
+    /** How many trials more before it says anything, with so many that count. */
+    public static function missing(int $counted): int
+    {
+        return max(0, self::LEAST - $counted);
     }
 
     /**

@@ -29,7 +29,7 @@ it('collects trials, flags the odd one and keeps it, and says how many more', fu
 });
 
 it('asks for three cups before it says anything', function () {
-    $this->putJson($this->url, ($this->trials)(['130', '131']))->assertOk()->assertJsonPath('found', null);
+    $this->putJson($this->url, ($this->trials)(['130', '131']))->assertOk()->assertJsonPath('found', null)->assertJsonPath('missing', 1);
     $this->postJson("$this->url/adoption")->assertConflict();
     expect(OwnWeight::query()->count())->toBe(0);
 });

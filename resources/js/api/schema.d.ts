@@ -4719,6 +4719,8 @@ export interface components {
             trials: components["schemas"]["StandardTrial"][];
             /** @description null while there are too few */
             found: components["schemas"]["StandardFound"] | null;
+            /** @description trials more before there is one */
+            missing: number;
             /** @description with the odd ones counted that are left out now, or the other way round */
             otherwise: components["schemas"]["StandardFound"] | null;
             /** @description of a US cup, lightest first */

@@ -40,7 +40,7 @@ export default function UseIt({ page, standard }: { page: Page; standard: Return
           </p>
         </>
       ) : (
-        <p>{t("standard.missing", { count: Math.max(1, 3 - page.trials.filter((one) => !one.left_out).length) })}</p>
+        <p>{t("standard.missing", { count: page.missing })}</p>
       )}
       {!page.adopted && (
         <SendButton

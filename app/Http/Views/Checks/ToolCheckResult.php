@@ -75,7 +75,7 @@ final readonly class ToolCheckResult extends View
             id: $check->id,
             kind_id: $tool->id,
             kind: $tool->kind,
-            said: Said::phrase(Phrase::of('fill.tool', ['size' => $tool->size ?? $tool->nominal])),
+            said: Said::size($tool),
             nominal: $tool->nominal,
             name: $check->name,
             place: $check->place,

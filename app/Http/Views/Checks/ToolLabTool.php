@@ -11,7 +11,6 @@ use Hovik\Core\Calibration\ToCheck;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\Quantity\MeasureStandard;
-use Hovik\Core\Words\Phrase;
 
 /** A tool in a tool lab, and what was found. */
 final readonly class ToolLabTool extends View
@@ -28,7 +27,7 @@ final readonly class ToolLabTool extends View
         $tool = ToolCatalogue::tool($one->kind, MeasureStandard::UsCustomary);
 
         return new self(
-            $one->name, $tool->kind, Said::phrase(Phrase::of('fill.tool', ['size' => $tool->size ?? $tool->nominal])), $tool->nominal,
+            $one->name, $tool->kind, Said::size($tool), $tool->nominal,
             $tool->aboutMl, $found === null ? null : ToolCheckResult::of($found),
         );
     }

@@ -47,7 +47,7 @@ final readonly class ToolToCheck extends View
         return new self(
             id: $id,
             kind: $tool->kind,
-            name: Said::phrase(Phrase::of('fill.tool', ['size' => $tool->size ?? $tool->nominal])),
+            name: Said::size($tool),
             nominal: $tool->nominal,
             ml: $tool->aboutMl,
             count: $own->count ?? 0,

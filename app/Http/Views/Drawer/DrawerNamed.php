@@ -11,7 +11,6 @@ use App\Words\Said;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\Quantity\MeasureStandard;
-use Hovik\Core\Words\Phrase;
 
 /** One certain tool: what it holds, and how that came about. */
 final readonly class DrawerNamed extends View
@@ -47,7 +46,7 @@ final readonly class DrawerNamed extends View
             id: $named->id,
             kind_id: $tool->id,
             kind: $tool->kind,
-            said: Said::phrase(Phrase::of('fill.tool', ['size' => $tool->size ?? $tool->nominal])),
+            said: Said::size($tool),
             nominal: $tool->nominal,
             ml: $tool->aboutMl,
             name: $named->name,

@@ -11,7 +11,6 @@ use Hovik\Core\Drawer\Mark;
 use Hovik\Core\Drawer\ToolCatalogue;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\Quantity\MeasureStandard;
-use Hovik\Core\Words\Phrase;
 
 final readonly class DrawerTool extends View
 {
@@ -43,7 +42,7 @@ final readonly class DrawerTool extends View
         return new self(
             id: $id,
             kind: $tool->kind,
-            name: Said::phrase(Phrase::of('fill.tool', ['size' => $tool->size ?? $tool->nominal])),
+            name: Said::size($tool),
             nominal: $tool->nominal,
             ml: $tool->aboutMl,
             count: $own->count ?? 0,

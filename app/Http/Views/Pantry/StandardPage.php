@@ -33,6 +33,7 @@ final readonly class StandardPage extends View
      * @param  string|null  $adopted  the day on which it was adopted; null while it is collected
      * @param  list<StandardTrial>  $trials  in the order in which they were weighed
      * @param  StandardFound|null  $found  null while there are too few
+     * @param  int  $missing  trials more before there is one
      * @param  StandardFound|null  $otherwise  with the odd ones counted that are left out now, or the other way round
      * @param  list<PublishedWeight>  $published  of a US cup, lightest first
      * @param  list<HandlingChoice>  $handlings
@@ -56,6 +57,7 @@ final readonly class StandardPage extends View
         public ?string $by,
         public array $trials,
         public ?StandardFound $found,
+        public int $missing,
         public ?StandardFound $otherwise,
         public array $published,
         public array $handlings,
@@ -98,6 +100,9 @@ final readonly class StandardPage extends View
                 $found?->overG($trial) ?? 0.0,
             ), $standard->trials ?? [], array_keys($standard->trials ?? [])),
             found: $found === null ? null : StandardFound::of($found, self::inUse($ingredient)),
+            missing: Found::missing(count(array_filter(
+                $standard->trials ?? [], static fn (Trial $one): bool => ! $one->isLeftOut,
+            ))),
             otherwise: $found === null || $odd === [] ? null : self::otherwise($standard, $found, $odd, $ingredient),
             published: PublishedWeight::all($kitchen, $ingredient, $standard),
             handlings: HandlingChoice::all($ingredient, $kitchen->pantry()),

@@ -11,7 +11,6 @@ use Hovik\Core\Drawer\Tool;
 use Hovik\Core\Drawer\ToolKind;
 use Hovik\Core\Quantity\Equivalents;
 use Hovik\Core\Quantity\MeasureStandard;
-use Hovik\Core\Words\Phrase;
 
 final readonly class EquivalentsChart extends View
 {
@@ -47,7 +46,7 @@ final readonly class EquivalentsChart extends View
         usort($tools, static fn (Tool $a, Tool $b): int => $a->aboutMl <=> $b->aboutMl);
 
         return array_values(array_unique(array_map(
-            static fn (Tool $tool): string => Said::phrase(Phrase::of('fill.tool', ['size' => $tool->size ?? $tool->nominal])), $tools,
+            Said::size(...), $tools,
         )));
     }
 }
