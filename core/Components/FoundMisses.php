@@ -81,6 +81,18 @@ final readonly class FoundMisses
         return 1.0;
     }
 
+    /** The best guess of what a certain tool multiplies a weight by, however sure: it is shrunk by how little is known. */
+    public function likelyOf(Source $source, string $id): float
+    {
+        foreach ($this->effects as $one) {
+            if ($one->sources === [$source] && $one->id === $id) {
+                return exp($one->share);
+            }
+        }
+
+        return 1.0;
+    }
+
     /**
      * What a weighing's bag and tool are surely known to multiply it by: known before anybody's technique is blamed.
      *
