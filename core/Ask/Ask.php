@@ -43,7 +43,7 @@ final class Ask
     {
         return [
             'read', 'scale', 'convert', 'plan', 'judge', 'diagnose', 'simulate', 'quiz', 'schedule', 'own-standard', 'compare',
-            'check-volume', 'check-scale', 'components',
+            'check-volume', 'check-scale', 'components', 'mark',
         ];
     }
 
@@ -72,6 +72,7 @@ final class Ask
             'check-volume' => Checks::volume($given),
             'check-scale' => Checks::scale($given),
             'components' => Components::of($given),
+            'mark' => Marks::of($given),
             default => throw InvalidInput::because('verb', Phrase::of('refusal.one-of', ['known' => implode(', ', self::verbs())])),
         };
     }

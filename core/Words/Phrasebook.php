@@ -6,14 +6,14 @@ namespace Hovik\Core\Words;
 
 /**
  * Says the core's phrases in a language. Patterns are ICU messages, in en.php, es.php and their .causes.php, .practice.php,
- * .refusals.php, .safety.php, .school.php, .standards.php and .technique.php beside this file.
+ * .refusals.php, .review.php, .safety.php, .school.php, .standards.php and .technique.php beside this file.
  */
 final class Phrasebook
 {
     /** @var array<string, self> */
     private static array $open = [];
 
-    private const PARTS = ['causes', 'practice', 'refusals', 'safety', 'school', 'standards', 'technique'];
+    private const PARTS = ['causes', 'practice', 'refusals', 'review', 'safety', 'school', 'standards', 'technique'];
 
     /** What is said another way where the sign is a point, though the language's usual one is a comma. */
     private const WITH_POINT = '.with-point';

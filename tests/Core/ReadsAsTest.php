@@ -154,8 +154,8 @@ it('reads known habits from eight weighings, and better from sixteen; never a cu
             ->and($read['same-slip'][0])->toBeGreaterThanOrEqual(0.9, $said)
             ->and($read['scattered'][0])->toBeGreaterThanOrEqual($scattered, $said)
             ->and($read['two-camps'][0])->toBeGreaterThanOrEqual($camps, $said)
-            // Neither the bag nor the first station's cup makes a slip of a steady hand.
-            ->and($read['steady'][1])->toBeLessThanOrEqual(0.01, $said);
+            // Neither the bag nor the first station's cup makes a slip of a steady hand, but where half of a cup's few users slip against it.
+            ->and($read['steady'][1])->toBeLessThanOrEqual(0.02, $said);
     }
 })->group('slow');
 
