@@ -50,6 +50,8 @@ use App\Http\Controllers\Lab\ScaleCheckController;
 use App\Http\Controllers\Lab\StationEventController;
 use App\Http\Controllers\Lab\TeacherEventController;
 use App\Http\Controllers\Lab\TurnController;
+use App\Http\Controllers\Marks\MarkController;
+use App\Http\Controllers\Marks\RubricController;
 use App\Http\Controllers\Pantry\NearestMeasureController;
 use App\Http\Controllers\Pantry\PantryController;
 use App\Http\Controllers\Pantry\PantryNamesController;
@@ -85,8 +87,11 @@ use App\Http\Controllers\Prepare\RecipeStandardController;
 use App\Http\Controllers\Prepare\RecipeVersionController;
 use App\Http\Controllers\Prepare\SecondPeriodController;
 use App\Http\Controllers\Review\ExperimentController;
+use App\Http\Controllers\Review\LabReviewController;
 use App\Http\Controllers\Review\MissController;
 use App\Http\Controllers\Review\MyExperimentController;
+use App\Http\Controllers\Review\MyResultsController;
+use App\Http\Controllers\Review\ReviewController;
 use App\Http\Controllers\School\CalendarController;
 use App\Http\Controllers\School\EndsController;
 use App\Http\Controllers\School\KitchenController;
@@ -258,6 +263,29 @@ Route::prefix('api')->group(function (): void {
         Route::post('sections/{section}/tool-lab', [ToolLabController::class, 'store'])->can('run', 'section');
         Route::get('labs/{lab}/tools', [ToolLabController::class, 'show'])->can('run', 'lab');
         Route::post('labs/{lab}/tools/accept', [ToolLabController::class, 'accept'])->can('run', 'lab');
+        Route::get('sections/{section}/review', [ReviewController::class, 'show'])->can('run', 'section');
+        Route::post('sections/{section}/review/practice', [ReviewController::class, 'practise'])->can('run', 'section');
+        Route::post('sections/{section}/review/labs', [ReviewController::class, 'remeasure'])->can('run', 'section');
+        Route::get('sections/{section}/students/{student}/review', [ReviewController::class, 'student'])
+            ->scopeBindings()->can('run', 'section');
+        Route::put('sections/{section}/students/{student}/note', [ReviewController::class, 'note'])
+            ->scopeBindings()->can('run', 'section');
+        Route::put('sections/{section}/students/{student}/language', [ReviewController::class, 'language'])
+            ->scopeBindings()->can('run', 'section');
+        Route::get('labs/{lab}/review', [LabReviewController::class, 'show'])->can('run', 'lab');
+        Route::put('labs/{lab}/review/note', [LabReviewController::class, 'note'])->can('run', 'lab');
+        Route::get('rubrics', [RubricController::class, 'index']);
+        Route::post('rubrics', [RubricController::class, 'store']);
+        Route::put('rubrics/{rubric}', [RubricController::class, 'update'])->can('use', 'rubric');
+        Route::delete('rubrics/{rubric}', [RubricController::class, 'destroy'])->can('use', 'rubric');
+        Route::put('labs/{lab}/rubric', [RubricController::class, 'give'])->can('run', 'lab');
+        Route::get('labs/{lab}/marks', [MarkController::class, 'index'])->can('run', 'lab');
+        Route::post('labs/{lab}/marks/on-time', [MarkController::class, 'onTime'])->can('run', 'lab');
+        Route::post('labs/{lab}/marks/given-back', [MarkController::class, 'giveBack'])->can('run', 'lab');
+        Route::delete('labs/{lab}/marks/given-back', [MarkController::class, 'takeBack'])->can('run', 'lab');
+        Route::put('labs/{lab}/marks/{student}', [MarkController::class, 'update'])->withoutScopedBindings()->can('run', 'lab');
+        Route::post('labs/{lab}/marks/{student}/accept', [MarkController::class, 'accept'])->withoutScopedBindings()->can('run', 'lab');
+        Route::delete('labs/{lab}/marks/{student}/accept', [MarkController::class, 'reopen'])->withoutScopedBindings()->can('run', 'lab');
         Route::get('sections/{section}/misses', [MissController::class, 'show'])->can('run', 'section');
         Route::get('sections/{section}/experiments', [ExperimentController::class, 'index'])->can('run', 'section');
         Route::post('sections/{section}/experiments', [ExperimentController::class, 'store'])->can('run', 'section');
@@ -358,6 +386,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('practice', [PracticeController::class, 'show']);
         Route::post('practice/{turn}', [PracticeController::class, 'store'])->where('turn', '\d{1,9}');
         Route::post('practice/scale', [PracticeScaleController::class, 'store']);
+        Route::get('results', [MyResultsController::class, 'show']);
         Route::get('class-question', [MyClassQuestionController::class, 'show']);
         Route::post('class-question/{asked}', [MyClassQuestionController::class, 'store']);
     });

@@ -106,6 +106,12 @@ final class Kitchen extends Model
         return $this->hasMany(OwnIngredient::class);
     }
 
+    /** @return HasMany<Rubric, $this> */
+    public function rubrics(): HasMany
+    {
+        return $this->hasMany(Rubric::class)->orderBy('name');
+    }
+
     /** @return HasMany<Bag, $this> */
     public function bags(): HasMany
     {

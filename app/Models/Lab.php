@@ -13,6 +13,7 @@ use Hovik\Core\Lab\EditedList;
 use Hovik\Core\Lab\FrozenKitchen;
 use Hovik\Core\Lab\FrozenLine;
 use Hovik\Core\Lab\LabState;
+use Hovik\Core\Marks\Rubric;
 use Hovik\Core\Pantry\Ingredient;
 use Hovik\Core\Recipe\Factor;
 use Hovik\Core\Safety\StationChecklist;
@@ -48,6 +49,9 @@ use Illuminate\Support\Facades\DB;
  * @property 'recipe'|'tools' $kind  tools: the first lab of a term, in which the tools are checked
  * @property SharedTools|null $shares  of a tool lab: who checks what
  * @property EditedList|null $preparation  what is done before it, as the teacher changed it
+ * @property Rubric|null $rubric  by which it is marked, as it was when it was given
+ * @property bool $is_exam  one try, no causes, and the result comes with the mark
+ * @property Carbon|null $given_back_at  students see their marks since
  * @property Carbon|null $archived_at
  * @property-read Section $section
  * @property-read RecipeVersion|null $recipeVersion
@@ -75,10 +79,13 @@ final class Lab extends Model
         'orders' => 'array',
         'later' => 'array',
         'second_at' => 'datetime',
+        'rubric' => AsStored::class.':'.Rubric::class,
+        'is_exam' => 'boolean',
+        'given_back_at' => 'datetime',
         'shares' => AsStored::class.':'.SharedTools::class,
     ];
 
-    protected $attributes = ['kind' => 'recipe'];
+    protected $attributes = ['kind' => 'recipe', 'is_exam' => false];
 
     /** @return BelongsTo<Section, $this> */
     public function section(): BelongsTo

@@ -23,6 +23,7 @@ use Illuminate\Support\Collection as IlluminateCollection;
  * @property string $name
  * @property int|null $roster_number
  * @property string|null $pin
+ * @property string|null $language  of their own sheets; null: the class's
  * @property Carbon|null $away_on  the last day on which they were away
  * @property IlluminateCollection<int, OtherWay> $ways  allowed by the teacher
  * @property int $session_version  sessions of an older one have ended

@@ -28,7 +28,7 @@ final class Erasure
             $student->merged()->update(['name' => '']);
             $student->update([
                 'name' => '', 'roster_number' => null, 'pin' => null, 'ways' => [], 'away_on' => null, 'station_id' => null,
-                'erased_at' => now(), 'session_version' => $student->session_version + 1,
+                'language' => null, 'erased_at' => now(), 'session_version' => $student->session_version + 1,
             ]);
         });
         self::note('students', $student->id, $student->created_at);

@@ -70,7 +70,7 @@ final class PersonalData
             new StoredTable('stations', $end, 'sections', 'section_id', ['id', 'name', 'position', 'bowl_g']),
             new StoredTable(
                 'students', $end, 'sections', 'section_id',
-                ['id', 'name', 'roster_number', 'station_id'], ['ways'], 'id', OnErasure::Blanked,
+                ['id', 'name', 'roster_number', 'station_id'], ['ways', 'language'], 'id', OnErasure::Blanked,
             ),
             new StoredTable('labs', $end, 'sections', 'section_id', ['id', 'title', 'planned_for', 'state', 'opened_at', 'closed_at']),
             new StoredTable('lab_items', $end, 'labs', 'lab_id', ['id', 'lab_id', 'position', 'ingredient_id', 'amount']),
@@ -98,6 +98,18 @@ final class PersonalData
                 'experiment_weighings', $end, 'experiments', 'experiment_id',
                 ['id', 'experiment_id', 'student_id', 'arm', 'grams', 'created_at'], [], 'student_id',
             ),
+            // Made from the weighings, and gone with them.
+            new StoredTable('term_weighings', $end, 'sections', 'section_id', [], ['weighing_id'], 'student_id'),
+            new StoredTable('kept_terms', $end, 'sections', 'section_id'),
+            new StoredTable('student_notes', $end, 'students', 'student_id', [], ['text', 'updated_at'], 'student_id', $deleted),
+            new StoredTable(
+                'marks', $end, 'labs', 'lab_id', ['id', 'lab_id', 'student_id', 'score', 'accepted_at'], ['told', 'sheet'], 'student_id',
+                $deleted,
+            ),
+            new StoredTable(
+                'photos', $end, 'sections', 'section_id', ['id', 'lab_line_id', 'station_id', 'student_id', 'created_at'], [], 'student_id',
+                $deleted,
+            ),
             // People stand in it by number.
             new StoredTable('kept_misses', $end, 'sections', 'section_id'),
             new StoredTable('bakes', $end, 'labs', 'lab_id', ['id', 'lab_id', 'station_id', 'fault', 'created_at']),
@@ -118,7 +130,7 @@ final class PersonalData
     {
         $kitchens = [
             'kitchens', 'tools', 'scales', 'own_ingredients', 'own_weights', 'own_wordings', 'recipes', 'recipe_versions', 'food_packs',
-            'named_tools',
+            'named_tools', 'rubrics', 'competencies', 'recipe_notes',
         ];
 
         return [

@@ -51,9 +51,10 @@ final class Marks
         $map = new JsonInput($given->listOrMap('overrides'), 'overrides.');
         foreach (array_keys($given->listOrMap('overrides')) as $id) {
             $one = $map->object((string) $id);
-            $overrides[$id] = Override::of(
-                $criteria[$id] ?? throw InvalidInput::because("overrides.$id", Phrase::of('refusal.no-such', ['id' => (string) $id])),
-                $one->whole('points'), $one->text('reason'), "overrides.$id.",
+            $criterion = $criteria[$id]
+                ?? throw InvalidInput::because("overrides.$id", Phrase::of('refusal.no-such', ['id' => (string) $id]));
+            $overrides[(string) $id] = Override::of(
+                $criterion->weight, $one->whole('points'), $one->text('reason'), "overrides.$id.",
             );
         }
 

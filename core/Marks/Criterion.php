@@ -119,11 +119,11 @@ final readonly class Criterion
     /** @param  list<Band>  $bands */
     private static function check(CriterionKind $kind, array $bands, string $path): void
     {
-        $refuse = static fn (int $i, string $id, array $with = []): never => throw InvalidInput::because(
-            "{$path}bands.$i", Phrase::of("refusal.mark.$id", $with),
+        $refuse = static fn (int $i, string $id, int $at = 0, int $to = 0): never => throw InvalidInput::because(
+            "{$path}bands.$i", Phrase::of("refusal.mark.$id", ['at' => $at, 'to' => $to]),
         );
         if (count($bands) > self::MOST_BANDS) {
-            $refuse(self::MOST_BANDS, 'bands', ['most' => self::MOST_BANDS]);
+            $refuse(self::MOST_BANDS, 'bands', at: self::MOST_BANDS);
         }
         $next = $kind->least();
         $before = null;
@@ -132,19 +132,19 @@ final readonly class Criterion
                 $refuse($i, 'score');
             }
             if (($band->to !== null && $band->to < $band->from) || $band->from < 0 || ($band->to ?? $band->from) > self::FARTHEST) {
-                $refuse($i, 'backwards', ['from' => $band->from, 'to' => $band->to ?? $band->from]);
+                $refuse($i, 'backwards');
             }
             if ($before !== null && $band->from < $before->from) {
                 $refuse($i, 'order');
             }
             if ($before !== null && ($before->to === null || $band->from <= $before->to)) {
-                $refuse($i, 'overlap', ['at' => $band->from]);
+                $refuse($i, 'overlap', at: $band->from);
             }
             if ($band->from > $next) {
-                $refuse($i, 'gap', ['from' => $next, 'to' => $band->from - 1]);
+                $refuse($i, 'gap', at: $next, to: $band->from - 1);
             }
             if ($band->from < $next) {
-                $refuse($i, 'overlap', ['at' => $band->from]);
+                $refuse($i, 'overlap', at: $band->from);
             }
             if ($before !== null && ($kind->rises() ? $band->score < $before->score : $band->score > $before->score)) {
                 $refuse($i, 'falls');
@@ -156,8 +156,8 @@ final readonly class Criterion
         $most = $kind->most();
         if ($before === null || $before->to !== $most) {
             $before !== null && $most !== null && ($before->to === null || $before->to > $most)
-                ? $refuse($last, 'beyond', ['most' => $most])
-                : $refuse(max(0, $last), $most === null ? 'open-end' : 'gap', ['from' => $next, 'to' => $most ?? $next]);
+                ? $refuse($last, 'beyond', at: $most)
+                : $refuse(max(0, $last), $most === null ? 'open-end' : 'gap', at: $next, to: $most ?? $next);
         }
     }
 }

@@ -72,7 +72,7 @@ final readonly class CriterionMark
 
         return new self(
             $criterion, $stored->has('worked_out') ? $stored->whole('worked_out') : null,
-            $given === null ? null : Override::of($criterion, $given->whole('points'), $given->text('reason')),
+            $given === null ? null : Override::of($criterion->weight, $given->whole('points'), $given->text('reason')),
             Phrase::fromArray($stored->listOrMap('because')), array_map(LineMark::fromArray(...), $stored->objects('lines')),
         );
     }

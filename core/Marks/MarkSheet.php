@@ -53,7 +53,7 @@ final readonly class MarkSheet
         return $of === 0 ? null : BigRational::of(100 * $points)->dividedBy($of)->toScale(0, RoundingMode::HALF_UP)->toInt();
     }
 
-    /** Criteria that the teacher has not looked at yet: nothing was seen, and nothing was given. @return list<CriterionMark> */
+    /** @return list<CriterionMark> of which nothing was seen, and nothing was given */
     public function open(): array
     {
         return array_values(array_filter($this->criteria, static fn (CriterionMark $one): bool => $one->points() === null));

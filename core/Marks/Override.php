@@ -18,11 +18,15 @@ final readonly class Override
     {
     }
 
-    /** @throws InvalidInput when there are more points than the criterion has, or no reason */
-    public static function of(Criterion $criterion, int $points, string $reason, string $path = 'overrides.'): self
+    /**
+     * @param  int  $most  points that the criterion has
+     *
+     * @throws InvalidInput when there are more points than the criterion has, or no reason
+     */
+    public static function of(int $most, int $points, string $reason, string $path = 'overrides.'): self
     {
-        if ($points < 0 || $points > $criterion->weight) {
-            throw InvalidInput::because($path.'points', Phrase::of('refusal.range', ['least' => 0, 'most' => $criterion->weight]));
+        if ($points < 0 || $points > $most) {
+            throw InvalidInput::because($path.'points', Phrase::of('refusal.range', ['least' => 0, 'most' => $most]));
         }
         $reason = trim($reason);
         if (! mb_check_encoding($reason, 'UTF-8') || mb_strlen($reason) > self::LONGEST) {

@@ -6,6 +6,7 @@ namespace Hovik\Core\Marks;
 
 use Hovik\Core\InvalidInput;
 use Hovik\Core\JsonInput;
+use Hovik\Core\Review\TermWeighing;
 use Hovik\Core\Weighing\Judgement;
 use Hovik\Core\Weighing\Verdict;
 use Hovik\Core\Words\Phrase;
@@ -47,6 +48,12 @@ final readonly class TryEvidence
             // A whisker, so that a float's last digit decides nothing.
             default => max(101, (int) ceil(100 * abs($this->errorG) / $this->toleranceG - 1e-9)),
         };
+    }
+
+    /** What bag and tool are known to add, g; null where it is next to nothing. */
+    public function knownG(): ?float
+    {
+        return TermWeighing::knownG($this->grams / $this->known, $this->known);
     }
 
     /** @return array<string, mixed> to be stored */

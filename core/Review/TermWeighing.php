@@ -38,10 +38,22 @@ final readonly class TermWeighing
         );
     }
 
+    /** As it was kept. @param  float  $known  what bag and tool add, as a factor */
+    public static function known(float $share, float $known, float $careful, float $tolerance): self
+    {
+        return new self($share - log($known), $careful, $tolerance);
+    }
+
     /** @param  float  $share  of it that is bag's or tool's */
     public function without(float $share): self
     {
         return new self($this->share - $share, $this->careful, $this->tolerance);
+    }
+
+    /** What bag and tool are known to add, g; null where it is next to nothing. */
+    public static function knownG(float $targetG, float $known): ?float
+    {
+        return abs($known - 1) < 0.005 ? null : $targetG * ($known - 1);
     }
 
     /** How many tolerances it is off; signed. */

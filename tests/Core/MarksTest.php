@@ -147,7 +147,7 @@ it('keeps a sheet as it was, whatever the rubric says later', function () {
         lines: [new LineEvidence('7', Family::FinePowder, [], [], [new TryEvidence(Verdict::Heaped, 239, 22, 17), new TryEvidence(
             Verdict::Level, 222, 5, 17, true, 1.03,
         )])], daysLate: 0,
-    ), ['accuracy' => Override::of($rubric->criteria[1], 36, 'The table was not level')]);
+    ), ['accuracy' => Override::of(40, 36, 'The table was not level')]);
     $again = MarkSheet::fromArray(new JsonInput(json_decode((string) json_encode($sheet->toArray()), true)));
     expect($again)->toEqual($sheet)->and($again->score())->toBe(92) // 36 and 10 of 50
         ->and($again->criteria[1]->workedOut)->toBe(35)->and($again->criteria[1]->isCoached())->toBeTrue()
@@ -155,10 +155,9 @@ it('keeps a sheet as it was, whatever the rubric says later', function () {
 });
 
 it('asks for a reason, and for points that there are', function (int $points, string $reason, string $field) {
-    $criterion = Criterion::of('a', CriterionKind::Process, 40);
-    expect(static fn () => Override::of($criterion, $points, $reason))->toThrow(InvalidInput::class);
+    expect(static fn () => Override::of(40, $points, $reason))->toThrow(InvalidInput::class);
     try {
-        Override::of($criterion, $points, $reason);
+        Override::of(40, $points, $reason);
     } catch (InvalidInput $refusal) {
         expect($refusal->field)->toBe($field);
     }

@@ -747,6 +747,93 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/labs/{lab}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All of them, with what each came from */
+        get: operations["markIndex"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/marks/given-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Give the accepted marks back: students see them from now on */
+        post: operations["markGiveBack"];
+        /** Students do not see them any more */
+        delete: operations["markTakeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/marks/on-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Everybody handed in on the day, of whom nothing is said yet */
+        post: operations["markOnTime"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/marks/{student}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** What the teacher says of a student: away, late, teamwork, other points and why */
+        put: operations["markUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/marks/{student}/accept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Accept a student's mark as it is proposed now */
+        post: operations["markAccept"];
+        /** Open an accepted mark again */
+        delete: operations["markReopen"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labs/{lab}/open": {
         parameters: {
             query?: never;
@@ -879,6 +966,57 @@ export interface paths {
         put?: never;
         /** Go on with a paused lab, the same day or another */
         post: operations["labStateResume"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/review": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was Level, what misses came from, and how the lab went */
+        get: operations["labReviewShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/review/note": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** What to remember when its recipe is used again */
+        put: operations["labReviewNote"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labs/{lab}/rubric": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Mark a lab by a rubric. One that has a part which nothing in the lab can show is refused, by its name */
+        put: operations["rubricGive"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1472,6 +1610,59 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/results": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What they measured, what to do next, and the marks that were given back */
+        get: operations["myResultsShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rubrics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Those that are ready, and the kitchen's own */
+        get: operations["rubricIndex"];
+        put?: never;
+        /** A new one */
+        post: operations["rubricStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rubrics/{rubric}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Changed: labs keep the one they were given */
+        put: operations["rubricUpdate"];
+        post?: never;
+        /** Taken away: labs keep the one they were given */
+        delete: operations["rubricDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/school": {
         parameters: {
             query?: never;
@@ -2026,6 +2217,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sections/{section}/review": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Each student by what is measured, and what to teach again first */
+        get: operations["reviewShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/review/labs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A small lab in which the class measures a food once more, as it did last */
+        post: operations["reviewRemeasure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/review/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Set practice for those who need it, until the class meets again */
+        post: operations["reviewPractise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sections/{section}/roster": {
         parameters: {
             query?: never;
@@ -2164,6 +2406,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sections/{section}/students/{student}/language": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** The language of a student's own sheets */
+        put: operations["reviewLanguage"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sections/{section}/students/{student}/let-in": {
         parameters: {
             query?: never;
@@ -2198,6 +2457,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sections/{section}/students/{student}/note": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** A note on a student that only the class's teachers see */
+        put: operations["reviewNote"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sections/{section}/students/{student}/pin": {
         parameters: {
             query?: never;
@@ -2224,6 +2500,23 @@ export interface paths {
         };
         /** All that is stored of one student: a page to read, and JSON */
         get: operations["studentRecordShow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/students/{student}/review": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One student: every weighing with all that is known of it */
+        get: operations["reviewStudent"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3019,6 +3312,12 @@ export interface components {
             named: string;
             tell: string;
         };
+        /** @description What misses came from, and how many. */
+        CauseCount: {
+            cause: string;
+            next: string;
+            count: number;
+        };
         CheckItem: {
             id: string;
             said: string;
@@ -3296,6 +3595,15 @@ export interface components {
             tool: string;
             called: string;
         };
+        /** @description How somebody runs with a family of foods. */
+        FamilyStory: {
+            family: string;
+            cell: components["schemas"]["ReviewCell"];
+            /** @description null where it is about the same */
+            growth: string | null;
+            /** @description the step that made the difference */
+            helped: string | null;
+        };
         /** @description How far from the target is Level, for a family: per cent of the target at the class's level. */
         FamilyTolerance: {
             /** @enum {string} */
@@ -3309,6 +3617,12 @@ export interface components {
             id: "dry" | "tough" | "dense" | "flat" | "spread" | "sunken" | "cracked" | "gummy" | "greasy" | "pale" | "dark" | "bitter" | "salty" | "bland" | "crumbly";
             said: string;
             chosen: boolean;
+        };
+        /** @description A fault of the bake, and the weights that may have led there. */
+        FaultSuspect: {
+            fault: string;
+            station: string;
+            said: string;
         };
         FigureMark: {
             text: string;
@@ -3411,6 +3725,53 @@ export interface components {
             name: string;
             place: string | null;
         };
+        /** @description One student's weighing on the line of its ingredient. */
+        LabDot: {
+            student_id: number;
+            /** @enum {string} */
+            verdict: "level" | "heaped" | "shy" | "too-close";
+            /** @description the first try, in tolerances, signed */
+            tolerances: number;
+            /** @description the best one, where it was another */
+            best: number | null;
+        };
+        /** @description A station on the lab's minute line. */
+        LabLane: {
+            station_id: number;
+            station: string;
+            /** @description minutes in which nothing was heard, beyond five */
+            stuck: number;
+            /** @description minute in which it was let mix */
+            released: number | null;
+            pegs: components["schemas"]["LabPeg"][];
+            /** @description how its bake came out, where not as it should */
+            faults: string[];
+            /** @description its own weights that may have led there */
+            suspects: string[];
+        };
+        /** @description One ingredient of a lab, looked back on. */
+        LabLineRow: {
+            line_id: number;
+            food: string;
+            amount: string;
+            target_g: number;
+            tolerance_g: number;
+            /** @description first tries */
+            n: number;
+            /** @description of them, Level */
+            first: number;
+            /** @description tried again */
+            second: number;
+            /** @description of those, Level then */
+            gained: number;
+            /** @description % of the target */
+            bias: number | null;
+            /** @description % of the target */
+            spread: number | null;
+            /** @enum {string} */
+            habit: "steady" | "same-slip" | "scattered" | "two-camps" | "not-yet";
+            dots: components["schemas"]["LabDot"][];
+        };
         LabName: {
             id: number;
             title: string;
@@ -3506,6 +3867,45 @@ export interface components {
             careful_enough: boolean;
             working: string[];
             source: string | null;
+        };
+        /** @description Something that happened at a station. */
+        LabPeg: {
+            /** @description since the lab was opened */
+            minute: number;
+            /** @description `weighed`, or the event */
+            what: string;
+            food: string | null;
+            /** @enum {string|null} */
+            verdict: "level" | "heaped" | "shy" | "too-close" | null;
+        };
+        /** @description A lab looked back on. */
+        LabReviewPage: {
+            lab_id: number;
+            lab: string;
+            day: string;
+            over: boolean;
+            /** @description it took */
+            minutes: number;
+            /** @description Level at the first try, of n */
+            first: number;
+            n: number;
+            /** @description tried again; of those gained are Level then */
+            second: number;
+            gained: number;
+            lines: components["schemas"]["LabLineRow"][];
+            /** @description what misses came from, most often first */
+            causes: components["schemas"]["CauseCount"][];
+            lanes: components["schemas"]["LabLane"][];
+            /** @description of the bakes, the most suspect weight of each */
+            faults: components["schemas"]["FaultSuspect"][];
+            /** @description who has weighed nothing, or makes it up */
+            owes: components["schemas"]["Owes"][];
+            photos: components["schemas"]["PhotoRow"][];
+            /** @description for the next time this recipe is used */
+            note: string;
+            has_recipe: boolean;
+            /** @description marks; null: it has no rubric */
+            accepted: number | null;
         };
         LabStation: {
             id: number;
@@ -3625,6 +4025,85 @@ export interface components {
         /** @description Something new, by its id. */
         MadeByName: {
             id: string;
+        };
+        /** @description What the teacher saw, 0 to 4. */
+        MarkLevel: {
+            id: string;
+            level: number;
+        };
+        /** @description What one ingredient adds to a part of a mark. */
+        MarkLine: {
+            line_id: number;
+            food: string;
+            /** @description % of the points */
+            score: number;
+            because: string;
+            tries: components["schemas"]["MarkTry"][];
+            /** @description steps seen done */
+            done: number;
+            /** @description steps seen not done */
+            missed: string[];
+            /** @description by an approved alternative */
+            other_way: boolean;
+        };
+        /** @description A part of a mark: points, and what they came from. */
+        MarkPart: {
+            id: string;
+            name: string;
+            kind: string;
+            /** @description null: nothing was seen, and nothing given */
+            points: number | null;
+            of: number;
+            /** @description before the teacher gave others */
+            worked_out: number | null;
+            /** @description why the teacher gave others */
+            reason: string | null;
+            because: string;
+            /** @description after help */
+            coached: boolean;
+            lines: components["schemas"]["MarkLine"][];
+        };
+        /** @description A student's mark in a lab, proposed or accepted. */
+        MarkRow: {
+            id: number;
+            name: string;
+            station: string | null;
+            attendance: string;
+            /** @description of 100 */
+            score: number | null;
+            /** @description what it would be now, where that is another; it does not change by itself */
+            would_be: number | null;
+            accepted: boolean;
+            days_late: number | null;
+            /** @description as the teacher saw it */
+            levels: components["schemas"]["MarkLevel"][];
+            parts: components["schemas"]["MarkPart"][];
+        };
+        /** @description One weighing behind a mark. */
+        MarkTry: {
+            /** @enum {string} */
+            verdict: "level" | "heaped" | "shy" | "too-close";
+            grams: number;
+            decimals: number;
+            /** @description % of the tolerance; 0: Level, or too close to tell */
+            off_pct: number;
+            coached: boolean;
+            /** @description what bag and tool are known to add, g: not counted */
+            known_g: number | null;
+        };
+        /** @description The marks of a lab. */
+        MarksPage: {
+            lab_id: number;
+            lab: string;
+            day: string;
+            rubric: components["schemas"]["RubricView"] | null;
+            exam: boolean;
+            /** @description students see them since */
+            given_back_at: string | null;
+            accepted: number;
+            /** @description nothing to mark */
+            absent: number;
+            students: components["schemas"]["MarkRow"][];
         };
         /** @description A device that has a line open. */
         MeasuringNow: {
@@ -3765,6 +4244,22 @@ export interface components {
             said: string[];
             differences: components["schemas"]["ArmDifference"][];
             scales: components["schemas"]["StationScale"][];
+        };
+        /** @description A student's own results: their work only. */
+        MyResults: {
+            name: string;
+            /** @description oldest first; none of an exam that is not given back */
+            weighings: components["schemas"]["ReviewRow"][];
+            /** @description how often it was Level */
+            level: string;
+            /** @description how they run, by what is measured */
+            said: string[];
+            /** @description the one thing to do next */
+            next: string | null;
+            /** @description practice that goes with it */
+            aims: string[];
+            /** @description given back */
+            marks: components["schemas"]["StudentMark"][];
         };
         NameToJoin: {
             id: number;
@@ -3954,6 +4449,15 @@ export interface components {
             devices: number;
             seen_at: string | null;
             classes: string[];
+        };
+        /** @description A picture of what was measured. */
+        PhotoRow: {
+            id: string;
+            line_id: number;
+            food: string;
+            lab: string;
+            student: string | null;
+            day: string;
         };
         /** @description What is looked at before a tool is filled. */
         PointToInspect: {
@@ -4195,6 +4699,119 @@ export interface components {
             by: string;
             at: string;
         };
+        /** @description Something to teach again. */
+        ReteachRow: {
+            family: string;
+            /** @enum {string} */
+            side: "over" | "under" | "both";
+            title: string;
+            /** @description how many, and by how much */
+            who: string;
+            students: number[];
+            minutes: number;
+            /** @description of practice */
+            aims: string[];
+            /** @description that was measured most of it: for an experiment, or to weigh again */
+            food: string | null;
+        };
+        /** @description One student and one family over a term. */
+        ReviewCell: {
+            family: string;
+            /** @enum {string} */
+            habit: "steady" | "same-slip" | "scattered" | "two-camps" | "not-yet";
+            /** @description first tries it rests on */
+            n: number;
+            /** @description of the target, signed: the middle of them; of two ways, of the far one */
+            pct: number;
+            spread_pct: number;
+            /** @enum {string} */
+            best_habit: "steady" | "same-slip" | "scattered" | "two-camps" | "not-yet";
+            best_pct: number;
+            lines: number;
+            level_first: number;
+            level_best: number;
+            /** @description a sentence; null where there is too little */
+            said: string | null;
+            /** @description what else is known where there is too little */
+            hint: string | null;
+        };
+        /** @description A family of foods in a class's term. */
+        ReviewFamily: {
+            id: string;
+            lines: number;
+            /** @description Level at the first try, of a hundred */
+            first: number | null;
+            /** @description at the best try */
+            best: number | null;
+        };
+        /** @description A class over a term, or a part of it. */
+        ReviewPage: {
+            section_id: number;
+            section: string;
+            students: number;
+            weighings: number;
+            /** @description that were measured */
+            families: components["schemas"]["ReviewFamily"][];
+            rows: components["schemas"]["ReviewStudentRow"][];
+            /** @description what brings most a minute first */
+            reteach: components["schemas"]["ReteachRow"][];
+            /** @description newest first */
+            labs: components["schemas"]["MissLab"][];
+            foods: components["schemas"]["MissFood"][];
+            /** @description that is looked at alone */
+            lab_id: number | null;
+            food: string | null;
+            from: string | null;
+            to: string | null;
+        };
+        /** @description One weighing, with all that is known of it. */
+        ReviewRow: {
+            id: string;
+            line_id: number;
+            lab_id: number;
+            lab: string;
+            day: string;
+            food_id: string;
+            food: string;
+            family: string;
+            amount: string;
+            tool: string;
+            scale: string;
+            grams: number;
+            decimals: number;
+            target_g: number;
+            /** @enum {string} */
+            verdict: "level" | "heaped" | "shy" | "too-close";
+            error_g: number;
+            /** @description the error in tolerances, signed */
+            tolerances: number;
+            /** @description of this student's tries of it */
+            nth: number;
+            /** @description somebody had said what to do better */
+            coached: boolean;
+            /** @description what bag and tool are known to add, g; null where next to nothing */
+            known_g: number | null;
+            /** @description what may have happened */
+            cause: string | null;
+            /** @description steps not done */
+            missed: string[];
+            /** @description the teacher looked at the steps */
+            seen: boolean;
+            other_way: boolean;
+            weighed_out: boolean;
+        };
+        /** @description A line of the class's term. */
+        ReviewStudentRow: {
+            id: number;
+            name: string;
+            station: string | null;
+            /** @description in the order of the page's families */
+            cells: components["schemas"]["ReviewCell"][];
+            /** @description weighings with a mistake at the scale: no zero, another unit */
+            scale_slips: number;
+            /** @description of so many */
+            scale_n: number;
+        };
         RosterFault: {
             /** @description 0: the file as a whole */
             row: number;
@@ -4220,6 +4837,46 @@ export interface components {
             away: boolean;
             /** @description allowed */
             ways: ("top-read" | "weigh-out" | "partner" | "large-print")[];
+        };
+        /** @description A range of results, and what it is worth. */
+        RubricBand: {
+            from: number;
+            /** @description null: and more */
+            to: number | null;
+            /** @description % of the points */
+            score: number;
+        };
+        /** @description Rubrics to choose from: those that are ready, and the kitchen's own. */
+        RubricList: {
+            rubrics: components["schemas"]["RubricView"][];
+            /** @description one of each kind, as a new part begins */
+            usual: components["schemas"]["RubricPart"][];
+        };
+        /** @description A part of a rubric. */
+        RubricPart: {
+            id: string;
+            /** @enum {string} */
+            kind: "process" | "accuracy" | "handing-in" | "clean-up" | "teamwork";
+            /** @description the teacher's own */
+            name: string | null;
+            said: string;
+            weight: number;
+            /** @description whose ingredients it looks at; none: all */
+            families: string[];
+            bands: components["schemas"]["RubricBand"][];
+            /** @description % that the first try counts */
+            first_share: number;
+            /** @description no usual lab can show it */
+            unusual: boolean;
+        };
+        /** @description A rubric. */
+        RubricView: {
+            /** @description null: of the ready ones */
+            id: number | null;
+            /** @description null: of the kitchen's own */
+            template: string | null;
+            name: string;
+            parts: components["schemas"]["RubricPart"][];
         };
         RuleAnswer: {
             id: string;
@@ -4420,6 +5077,12 @@ export interface components {
             asks_guess: boolean;
             asks_prediction: boolean;
             open_to_join: boolean;
+        };
+        /** @description A step, and how often it was seen done. */
+        SeenOf: {
+            step: string;
+            done: number;
+            all: number;
         };
         SeenStep: {
             line: number;
@@ -4946,6 +5609,41 @@ export interface components {
             /** @enum {string} */
             why: "misses" | "quiet";
             line: number | null;
+        };
+        /** @description A mark of a student, for whoever may see it. */
+        StudentMark: {
+            lab_id: number;
+            lab: string;
+            day: string;
+            score: number | null;
+            attendance: string;
+            parts: components["schemas"]["MarkPart"][];
+            given_back: boolean;
+        };
+        /** @description One student over a term. */
+        StudentPage: {
+            id: number;
+            name: string;
+            station: string | null;
+            /** @description the student before in the class's list */
+            before: number | null;
+            after: number | null;
+            /** @description how often it was Level */
+            level: string;
+            /** @description oldest first */
+            weighings: components["schemas"]["ReviewRow"][];
+            families: components["schemas"]["FamilyStory"][];
+            seen: components["schemas"]["SeenOf"][];
+            /** @description what to do next */
+            next: string | null;
+            /** @description practice that goes with it */
+            aims: string[];
+            /** @description only teachers see it */
+            note: string;
+            /** @description of their sheets; null: the class's */
+            language: string | null;
+            marks: components["schemas"]["StudentMark"][];
+            photos: components["schemas"]["PhotoRow"][];
         };
         StudentPractice: {
             id: number;
@@ -7002,6 +7700,205 @@ export interface operations {
             409: components["responses"]["Refused"];
         };
     };
+    markIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarksPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    markGiveBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    markTakeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    markOnTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarksPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    markUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    attendance: "here" | "absent" | "excused";
+                    days_late: number | null;
+                    levels: {
+                        id: string;
+                        level: number;
+                    }[];
+                    overrides: {
+                        id: string;
+                        points: number;
+                        reason: string;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkRow"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    markAccept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkRow"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    markReopen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkRow"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
     labStateOpen: {
         parameters: {
             query?: never;
@@ -7301,6 +8198,97 @@ export interface operations {
             403: components["responses"]["NotYours"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Refused"];
+        };
+    };
+    labReviewShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabReviewPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    labReviewNote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    rubricGive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rubric_id: number | null;
+                    /** @enum {string|null} */
+                    template: "four-parts" | "quick" | "exam" | "together" | null;
+                    exam: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
         };
     };
     scaleCheckStore: {
@@ -8561,6 +9549,163 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    myResultsShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MyResults"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    rubricIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RubricList"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    rubricStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    criteria: {
+                        /** @enum {string} */
+                        kind: "process" | "accuracy" | "handing-in" | "clean-up" | "teamwork";
+                        name: string | null;
+                        weight: number;
+                        families: ("fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular")[];
+                        bands: {
+                            from: number;
+                            to: number | null;
+                            score: number;
+                        }[];
+                        first_share: number;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    rubricUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rubric: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    criteria: {
+                        /** @enum {string} */
+                        kind: "process" | "accuracy" | "handing-in" | "clean-up" | "teamwork";
+                        name: string | null;
+                        weight: number;
+                        families: ("fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular")[];
+                        bands: {
+                            from: number;
+                            to: number | null;
+                            score: number;
+                        }[];
+                        first_share: number;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    rubricDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rubric: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
     schoolShow: {
         parameters: {
             query?: never;
@@ -9809,6 +10954,103 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    reviewShow: {
+        parameters: {
+            query?: {
+                lab?: number | null;
+                food?: string | null;
+                from?: string | null;
+                to?: string | null;
+            };
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    reviewRemeasure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    food: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    reviewPractise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    aims: string[];
+                    students: number[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     rosterStore: {
         parameters: {
             query?: never;
@@ -10136,6 +11378,39 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    reviewLanguage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string|null} */
+                    language: "en" | "es" | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     letInStore: {
         parameters: {
             query?: never;
@@ -10175,6 +11450,38 @@ export interface operations {
             content: {
                 "application/json": {
                     into: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    reviewNote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string | null;
                 };
             };
         };
@@ -10239,6 +11546,33 @@ export interface operations {
                 };
                 content: {
                     "application/octet-stream": string;
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    reviewStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudentPage"];
                 };
             };
             401: components["responses"]["SignedOut"];

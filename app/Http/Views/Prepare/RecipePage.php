@@ -30,6 +30,7 @@ final readonly class RecipePage extends View
      * @param  int  $open  lines with a question that must be settled
      * @param  list<RecipeLabOption>  $labs  what a lab of this size would take
      * @param  int  $retry_pct  allowance for measuring again in those
+     * @param  list<NoteForNextTime>  $notes  newest first
      */
     public function __construct(
         public int $id,
@@ -51,6 +52,7 @@ final readonly class RecipePage extends View
         public int $open,
         public array $labs,
         public int $retry_pct,
+        public array $notes,
     ) {
     }
 
@@ -82,6 +84,7 @@ final readonly class RecipePage extends View
             open: count(array_filter($sheet->lines, static fn (ScaledRecipeLine $line): bool => $line->isOpen())),
             labs: RecipeLabOption::all($sheet, max(1, $section->stations->count())),
             retry_pct: Supplies::USUAL_RETRY_PCT,
+            notes: NoteForNextTime::all($recipe->id),
         );
     }
 
