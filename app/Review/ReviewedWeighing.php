@@ -53,10 +53,10 @@ final readonly class ReviewedWeighing
         ));
     }
 
-    /** Somebody said what to do better: the station weighed it before, or it was another student's after this one's. */
+    /** Their own weighing of it came before, and with it what to do better. */
     public function isCoached(): bool
     {
-        return $this->weighing->attempt > 1;
+        return $this->nth > 1;
     }
 
     /** @return list<Step> */

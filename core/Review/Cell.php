@@ -50,7 +50,7 @@ final readonly class Cell
             $cell !== null && $cell->first->habit !== Habit::NotYet => null,
             $seen[1] > 0 => Phrase::of('habit.hint.seen', ['done' => $seen[0], 'all' => $seen[1]]),
             $practised[1] >= self::PRACTISED && 4 * $practised[0] >= 3 * $practised[1] => Phrase::of('habit.hint.practised'),
-            $practised[1] > 0 => Phrase::of('habit.hint.practising', ['right' => $practised[0], 'all' => $practised[1]]),
+            $practised[1] > 0 => Phrase::of('habit.hint.practising'),
             default => null,
         };
     }

@@ -43,6 +43,7 @@ use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\ScaleReading;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Defer\DeferredCallbackCollection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Random\Engine\Mt19937;
@@ -188,7 +189,11 @@ final class TarnValley extends Seeder
     {
         config(['hovik.live_socket' => '']); // nobody listens to the past
 
-        return DB::transaction($this->seed(...), attempts: 3); // all of it or nothing
+        $section = DB::transaction($this->seed(...), attempts: 3); // all of it or nothing
+        // What would have been told of each weigh-in afterwards takes longer than all the rest, and nobody hears it.
+        app()->forgetInstance(DeferredCallbackCollection::class);
+
+        return $section;
     }
 
     private function seed(): Section
@@ -199,6 +204,10 @@ final class TarnValley extends Seeder
 
         $chance = new Randomizer(new Mt19937(20261129));
         $term = $this->hasTerm ? new TarnValleyTerm($section, $today, fn (): string => $this->ulid($chance)) : null;
+        if ($this->hasTerm) {
+            $habits = new Randomizer(new Mt19937(20261130));
+            (new TarnValleyHabits($section, $today, fn (): string => $this->ulid($habits)))->before();
+        }
         $term?->before();
         $crackers = $this->lab($section, self::CRACKERS, $today->copy()->subDays(7));
         $this->hold($crackers, self::CRACKERS_DONE);

@@ -129,6 +129,7 @@ const sheet = (more: Partial<Sheet> = {}): Sheet => ({
     },
   ],
   retry_pct: 10,
+  notes: [],
   ...more,
 });
 

@@ -4098,6 +4098,7 @@ export interface components {
             day: string;
             rubric: components["schemas"]["RubricView"] | null;
             exam: boolean;
+            over: boolean;
             /** @description students see them since */
             given_back_at: string | null;
             accepted: number;
@@ -4293,6 +4294,12 @@ export interface components {
         NoCause: {
             said: string;
             next: string;
+        };
+        /** @description What somebody wrote down when this recipe was used before. */
+        NoteForNextTime: {
+            lab: string;
+            day: string;
+            text: string;
         };
         /** @description A student who has weighed nothing in a lab that is over, or makes it up now. */
         Owes: {
@@ -4649,6 +4656,8 @@ export interface components {
             labs: components["schemas"]["RecipeLabOption"][];
             /** @description allowance for measuring again in those */
             retry_pct: number;
+            /** @description newest first */
+            notes: components["schemas"]["NoteForNextTime"][];
         };
         RecipePageLine: {
             /** @description stays with the line through later versions */

@@ -1,5 +1,6 @@
 import "../../css/prepare.css";
 import "../../css/checks.css";
+import "../../css/review.css";
 import { $api } from "../api/query";
 import NoClass from "../review/NoClass";
 import Loading from "../shell/Loading";

@@ -11,6 +11,7 @@ const books = {
   teacher: { en: () => import("./en.teacher.json"), es: () => import("./es.teacher.json") },
   school: { en: () => import("./en.school.json"), es: () => import("./es.school.json") },
   checks: { en: () => import("./en.checks.json"), es: () => import("./es.checks.json") },
+  review: { en: () => import("./en.review.json"), es: () => import("./es.review.json") },
   bench: { en: () => import("./en.bench.json"), es: () => import("./es.bench.json") },
 };
 type Book = keyof typeof books;

@@ -1,5 +1,6 @@
 import "../../css/prepare.css";
 import "../../css/checks.css";
+import "../../css/review.css";
 import { useSearchParams } from "react-router";
 import { $api } from "../api/query";
 import Loading from "../shell/Loading";

@@ -18,6 +18,11 @@ export default function AlsoHere() {
             {t("kitchen.practice")}
           </Link>
         )}
+        {kitchen.kind === "student" && (
+          <Link className="quiet" to="results">
+            {t("kitchen.results")}
+          </Link>
+        )}
         <Link className="quiet" to="techniques">
           {t("kitchen.techniques")}
         </Link>

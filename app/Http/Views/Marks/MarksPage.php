@@ -7,6 +7,7 @@ namespace App\Http\Views\Marks;
 use App\Http\Views\View;
 use App\Marks\LabMarks;
 use App\Models\Student;
+use Hovik\Core\Lab\LabState;
 
 /** The marks of a lab. */
 final readonly class MarksPage extends View
@@ -22,6 +23,7 @@ final readonly class MarksPage extends View
         public string $day,
         public ?RubricView $rubric,
         public bool $exam,
+        public bool $over,
         public ?string $given_back_at,
         public int $accepted,
         public int $absent,
@@ -37,7 +39,7 @@ final readonly class MarksPage extends View
 
         return new self(
             $lab->id, $lab->title, $lab->planned_for->toDateString(), $lab->rubric === null ? null : RubricView::of($lab->rubric),
-            $lab->is_exam, $lab->given_back_at?->toIso8601String(),
+            $lab->is_exam, $lab->state === LabState::Closed, $lab->given_back_at?->toIso8601String(),
             count(array_filter($rows, static fn (MarkRow $one): bool => $one->accepted)),
             count(array_filter($rows, static fn (MarkRow $one): bool => $one->attendance !== 'here')), $rows,
         );
