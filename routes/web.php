@@ -86,12 +86,15 @@ use App\Http\Controllers\Prepare\RecipeLineController;
 use App\Http\Controllers\Prepare\RecipeStandardController;
 use App\Http\Controllers\Prepare\RecipeVersionController;
 use App\Http\Controllers\Prepare\SecondPeriodController;
+use App\Http\Controllers\Review\CompetencyController;
 use App\Http\Controllers\Review\ExperimentController;
+use App\Http\Controllers\Review\FileController;
 use App\Http\Controllers\Review\LabReviewController;
 use App\Http\Controllers\Review\MissController;
 use App\Http\Controllers\Review\MyExperimentController;
 use App\Http\Controllers\Review\MyResultsController;
 use App\Http\Controllers\Review\ReviewController;
+use App\Http\Controllers\Review\SheetController;
 use App\Http\Controllers\School\CalendarController;
 use App\Http\Controllers\School\EndsController;
 use App\Http\Controllers\School\KitchenController;
@@ -273,6 +276,12 @@ Route::prefix('api')->group(function (): void {
         Route::put('sections/{section}/students/{student}/language', [ReviewController::class, 'language'])
             ->scopeBindings()->can('run', 'section');
         Route::get('labs/{lab}/review', [LabReviewController::class, 'show'])->can('run', 'lab');
+        Route::get('labs/{lab}/sheets', [SheetController::class, 'lab'])->can('run', 'lab');
+        Route::get('sections/{section}/files/oneroster.zip', [FileController::class, 'oneRoster'])->can('run', 'section');
+        Route::get('sections/{section}/files/{kind}.csv', [FileController::class, 'csv'])->can('run', 'section');
+        Route::get('sections/{section}/skills', [CompetencyController::class, 'index'])->can('run', 'section');
+        Route::put('sections/{section}/skills', [CompetencyController::class, 'update'])->can('run', 'section');
+        Route::get('sections/{section}/sheets', [SheetController::class, 'term'])->can('run', 'section');
         Route::put('labs/{lab}/review/note', [LabReviewController::class, 'note'])->can('run', 'lab');
         Route::get('rubrics', [RubricController::class, 'index']);
         Route::post('rubrics', [RubricController::class, 'store']);

@@ -106,6 +106,12 @@ final class Kitchen extends Model
         return $this->hasMany(OwnIngredient::class);
     }
 
+    /** @return HasMany<Competency, $this> */
+    public function competencies(): HasMany
+    {
+        return $this->hasMany(Competency::class)->orderBy('position');
+    }
+
     /** @return HasMany<Rubric, $this> */
     public function rubrics(): HasMany
     {

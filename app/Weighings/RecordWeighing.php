@@ -66,10 +66,15 @@ final class RecordWeighing
             if ($same !== null) {
                 return $this->asBefore($same, $student, $scale, $reading->grams);
             }
+            $takenBack = $this->takenBack($earlier->last());
+            // An exam has one try; a number that was typed wrong may be put right all the same.
+            if ($line->lab->is_exam && $earlier->isNotEmpty() && $takenBack === null && $weighIn->correctsId === null) {
+                throw new Refusal('refusal.exam-once');
+            }
             try {
                 $weighing = Weighing::query()->create([
                     'attempt' => 1 + ($earlier->last()->attempt ?? 0),
-                    'corrects_id' => $weighIn->correctsId ?? $this->takenBack($earlier->last()),
+                    'corrects_id' => $weighIn->correctsId ?? $takenBack,
                 ] + $stored);
             } catch (UniqueConstraintViolationException) {
                 continue; // the id, or the attempt number, was taken meanwhile: look again

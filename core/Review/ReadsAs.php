@@ -95,6 +95,12 @@ final readonly class ReadsAs
         return new self($habit, $n, 100 * expm1(self::median($shares)), 100 * $spread, [], $sure);
     }
 
+    /** A percentage as a table has it: one decimal. */
+    public static function shown(float $pct): float
+    {
+        return round($pct, 1);
+    }
+
     /**
      * @param  list<TermWeighing>  $weighings
      * @return array<string, float> by habit

@@ -230,10 +230,12 @@ return [
     'refusal.no-rubric' => 'This lab has no rubric yet. Choose one first.',
     'refusal.mark-accepted' => 'This mark is accepted. Open it again to change it.',
     'refusal.rubric-name' => 'There is a rubric of this name already.',
+    'refusal.exam-causes' => 'In an exam nobody says what may have happened.',
     'refusal.exam-once' => 'This is an exam: every ingredient is weighed once.',
     'refusal.lab-not-marked' => 'Accept at least one mark first.',
     'refusal.marks-accepted' => 'Some marks are accepted already. Open them again first.',
     'refusal.exam-over' => 'This lab is over: it was an exam or it was not.',
     'refusal.no-recipe' => 'This lab has no recipe to keep a note with.',
     'refusal.never-measured' => 'This was not measured in any lab of the class.',
+    'refusal.competency' => 'Choose at least one family or one skill of practice: else nothing can show it.',
 ];

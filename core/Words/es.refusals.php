@@ -230,10 +230,12 @@ return [
     'refusal.no-rubric' => 'Este laboratorio aún no tiene rúbrica. Elige una primero.',
     'refusal.mark-accepted' => 'Esta calificación ya está aceptada. Ábrela otra vez para cambiarla.',
     'refusal.rubric-name' => 'Ya hay una rúbrica con este nombre.',
+    'refusal.exam-causes' => 'En un examen nadie dice qué pudo pasar.',
     'refusal.exam-once' => 'Es un examen: cada ingrediente se pesa una vez.',
     'refusal.lab-not-marked' => 'Acepta al menos una calificación primero.',
     'refusal.marks-accepted' => 'Ya hay calificaciones aceptadas. Ábrelas otra vez primero.',
     'refusal.exam-over' => 'Este laboratorio ya terminó: fue un examen o no lo fue.',
     'refusal.no-recipe' => 'Este laboratorio no tiene receta con la que guardar una nota.',
     'refusal.never-measured' => 'Esto no se midió en ningún laboratorio de la clase.',
+    'refusal.competency' => 'Elige al menos una familia o una habilidad de la práctica: si no, nada la puede mostrar.',
 ];

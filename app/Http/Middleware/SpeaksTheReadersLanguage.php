@@ -26,7 +26,9 @@ final class SpeaksTheReadersLanguage
 
     private static function locale(Request $request): string
     {
-        foreach ($request->getLanguages() as $asked) {
+        // A link to a file cannot say it in a header.
+        $said = $request->query('language');
+        foreach ([...(is_string($said) ? [str_replace('-', '_', $said)] : []), ...$request->getLanguages()] as $asked) {
             if (preg_match('/^(en|es)(_[A-Z]{2})?/i', $asked, $tag) === 1) {
                 return self::LOCALES[Phrasebook::language(strtolower($tag[1])).' '.DecimalSign::of($tag[0])->value];
             }

@@ -1093,6 +1093,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/labs/{lab}/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Of a lab: everybody's, or one student's */
+        get: operations["sheetLab"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labs/{lab}/stations/{station}/gate": {
         parameters: {
             query?: never;
@@ -2114,6 +2131,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sections/{section}/files/oneroster.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Marks, as OneRoster 1.2 has line items and results */
+        get: operations["fileOneRoster"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/files/{kind}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** As a table for a spreadsheet */
+        get: operations["fileCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sections/{section}/misses": {
         parameters: {
             query?: never;
@@ -2313,6 +2364,41 @@ export interface paths {
         get?: never;
         /** Change what a class's stations tick before they measure */
         put: operations["setUpUpdate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Of the term: everybody's, or one student's */
+        get: operations["sheetTerm"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/{section}/skills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who has shown what, and by what evidence */
+        get: operations["competencyIndex"];
+        /** The list, whole, as it shall be */
+        put: operations["competencyUpdate"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3370,6 +3456,31 @@ export interface components {
             /** @enum {string} */
             role: "co-teacher" | "aide";
         };
+        /** @description Whether a student has shown a skill of the list, and by what evidence. */
+        CompetencyOf: {
+            student_id: number;
+            /** @enum {string} */
+            state: "shown" | "on-the-way" | "not-yet";
+            because: string[];
+        };
+        /** @description The school's own list of skills, by who has shown them. */
+        CompetencyPage: {
+            students: components["schemas"]["Named"][];
+            list: components["schemas"]["CompetencyRow"][];
+            /** @description of practice, to choose from */
+            skills: components["schemas"]["Named"][];
+        };
+        /** @description A skill of the school's own list, and who has shown it. */
+        CompetencyRow: {
+            code: string;
+            text: string;
+            /** @description to be measured steadily */
+            families: string[];
+            /** @description to be mastered in practice */
+            skills: string[];
+            /** @description in the class's order */
+            students: components["schemas"]["CompetencyOf"][];
+        };
         /** @description What a cup of a food weighs, filled as the class fills it, and where that figure comes from. */
         CupWeight: {
             name: string;
@@ -3623,6 +3734,29 @@ export interface components {
             fault: string;
             station: string;
             said: string;
+        };
+        /** @description One student's sheet to take home, of a lab or of the term, in the language it is to be read in. Half a page. */
+        FeedbackSheet: {
+            student_id: number;
+            name: string;
+            /** @description of its words */
+            language: string;
+            /** @description the lab, or the term */
+            of: string;
+            day: string;
+            /** @description how often it was Level */
+            level: string;
+            /** @description the last try of each ingredient; of a term none */
+            rows: components["schemas"]["ReviewRow"][];
+            /** @description ingredients that do not fit */
+            more: number;
+            /** @description how they run */
+            said: string[];
+            /** @description the one thing to practise */
+            next: string | null;
+            /** @description accepted */
+            mark: components["schemas"]["StudentMark"] | null;
+            words: components["schemas"]["SheetWords"];
         };
         FigureMark: {
             text: string;
@@ -5163,6 +5297,21 @@ export interface components {
             longest_s: number;
             is_long: boolean;
         };
+        /** @description A sheet's own words, in its language: it may be another than the screen's. */
+        SheetWords: {
+            level: string;
+            heaped: string;
+            shy: string;
+            close: string;
+            marks: string;
+            practise: string;
+            keep_on: string;
+            seen: string;
+            signed: string;
+            of100: string;
+            then: string;
+            more: string;
+        };
         ShoppingLab: {
             id: number;
             title: string;
@@ -6047,6 +6196,8 @@ export interface components {
             weighed_out: boolean;
             /** @enum {string} */
             source: "typed" | "scale" | "practice" | "paper";
+            /** @description one try, and no causes */
+            exam: boolean;
         };
         /** @description A phrase that a kitchen may say in its own words. */
         Wording: {
@@ -8470,6 +8621,35 @@ export interface operations {
             409: components["responses"]["Refused"];
         };
     };
+    sheetLab: {
+        parameters: {
+            query?: {
+                student?: number | null;
+            };
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedbackSheet"][];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     gateShow: {
         parameters: {
             query?: never;
@@ -10758,6 +10938,58 @@ export interface operations {
             409: components["responses"]["Refused"];
         };
     };
+    fileOneRoster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    fileCsv: {
+        parameters: {
+            query?: {
+                decimal?: "point" | "comma" | null;
+            };
+            header?: never;
+            path: {
+                section: number;
+                kind: "weighings" | "results" | "marks" | "checks" | "practice";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     missShow: {
         parameters: {
             query?: {
@@ -11187,6 +11419,99 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    sheetTerm: {
+        parameters: {
+            query?: {
+                student?: number | null;
+            };
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedbackSheet"][];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    competencyIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CompetencyPage"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    competencyUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    list: {
+                        code: string;
+                        text: string;
+                        families: ("fine-powder" | "granular-sugar" | "moist-sugar" | "leavener-spice" | "coarse-grain" | "pieces" | "shredded" | "solid-fat" | "nut-butter" | "thin-liquid" | "oil" | "viscous-liquid" | "thick-dairy-puree" | "counted" | "whole-irregular")[];
+                        skills: ("name-tool" | "choose-tools" | "combine-tools" | "levels-itself" | "sweep-level" | "order-steps" | "spot-step" | "pick-cup" | "read-jug" | "jug-column" | "count-rings" | "spot-mug" | "equivalents" | "rank-weights" | "scale-recipe" | "find-slip" | "convert" | "read-wording" | "work-scale" | "guess-verdict" | "spot-picture" | "keep-safe")[];
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CompetencyPage"];
+                };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];

@@ -53,6 +53,9 @@ export default function MyResults() {
         <p>
           <b>{t("results.next")}</b> {mine.data.next ?? t("results.keepOn")}
         </p>
+        <Link className="btn btn-outline btn-second" to="/kitchen">
+          {t("results.back")}
+        </Link>
         <Link className="btn btn-primary btn-main" to="/kitchen/practice">
           {t("results.practise")}
         </Link>

@@ -40,6 +40,7 @@ export default function ResultPage({ result }: { result: Result }) {
   const goOn = () => go(next ? `/kitchen/lines/${next.id}` : "/kitchen");
   const [finer] = kitchen.scales.filter((one) => one.step < result.step_g).sort((a, b) => a.step - b.step);
   const missed = verdict === "heaped" || verdict === "shy";
+  const explained = missed && !result.exam;
   // Right with these very tools: then it is they that run large or small.
   const toolsOwn =
     missed &&
@@ -110,14 +111,15 @@ export default function ResultPage({ result }: { result: Result }) {
             earlier={result.earlier}
           />
         </section>
-        {missed ? (
+        {explained ? (
           <Causes result={result} working={<Working sentences={result.working} />} />
         ) : (
           <div className="v-why">
             <section>
               <h2 className="h2rim">{t("result.next")}</h2>
               <p>
-                <strong>{t(`gloss.${verdict}`)}</strong> {t(`result.${close ? "close" : verdict}`)}
+                <strong>{t(`gloss.${verdict}`)}</strong>{" "}
+                {t(`result.${result.exam ? "exam" : close ? "close" : verdict}`)}
               </p>
               {result.advice && <p>{result.advice}</p>}
             </section>
@@ -162,7 +164,7 @@ export default function ResultPage({ result }: { result: Result }) {
             <span className="short">{t(close ? "result.keep" : "result.allShort")}</span>
           </button>
         )}
-        {verdict === "level" ? (
+        {verdict === "level" || result.exam ? (
           <button type="button" className="btn btn-primary btn-main" onClick={goOn}>
             {next ? t("result.goOn", { name: next.named }) : t("result.finish")}
           </button>

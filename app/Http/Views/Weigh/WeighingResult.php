@@ -28,6 +28,7 @@ final readonly class WeighingResult extends View
      * @param  list<EarlierWeighing>  $earlier  this station's earlier weighings of the line
      * @param  list<string>  $working
      * @param  list<WeighedCup>  $cups  weighed with the food in them
+     * @param  bool  $exam  one try, and no causes
      * @param  bool  $weighed_out  on the scale instead of measured
      */
     public function __construct(
@@ -63,6 +64,7 @@ final readonly class WeighingResult extends View
         public array $cups,
         public bool $weighed_out,
         public ReadingSource $source,
+        public bool $exam,
     ) {
     }
 
@@ -112,6 +114,7 @@ final readonly class WeighingResult extends View
             cups: WeighedCup::all($weighing),
             weighed_out: $weighing->measured()->isWeighedOut(),
             source: $weighing->source,
+            exam: $line->lab->is_exam,
         );
     }
 }
