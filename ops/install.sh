@@ -12,7 +12,7 @@ want=${1:-serve}
 LOG="$ROOT/var/log/install.log"
 mkdir -p "$ROOT/var/log" 2>/dev/null || refuse "the folder $ROOT cannot be written to; clone Hovik where you may write."
 
-NEED_CLI="php8.2-cli php8.2-mysql php8.2-apcu php8.2-mbstring php8.2-intl php8.2-xml php8.2-curl php8.2-zip composer unzip ca-certificates"
+NEED_CLI="php8.2-cli php8.2-mysql php8.2-apcu php8.2-mbstring php8.2-intl php8.2-xml php8.2-curl php8.2-zip php8.2-gd composer unzip ca-certificates"
 NEED_SERVE="php8.2-fpm mariadb-server nginx libnginx-mod-nchan libnginx-mod-http-brotli-static supervisor acl procps curl openssl"
 NEED_SCHOOL="mkcert age"
 NEED_TEST="chromium-headless-shell"

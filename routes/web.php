@@ -93,8 +93,10 @@ use App\Http\Controllers\Review\LabReviewController;
 use App\Http\Controllers\Review\MissController;
 use App\Http\Controllers\Review\MyExperimentController;
 use App\Http\Controllers\Review\MyResultsController;
+use App\Http\Controllers\Review\PhotoController;
 use App\Http\Controllers\Review\ReviewController;
 use App\Http\Controllers\Review\SheetController;
+use App\Http\Controllers\Review\StepPictureController;
 use App\Http\Controllers\School\CalendarController;
 use App\Http\Controllers\School\EndsController;
 use App\Http\Controllers\School\KitchenController;
@@ -282,7 +284,10 @@ Route::prefix('api')->group(function (): void {
         Route::get('sections/{section}/skills', [CompetencyController::class, 'index'])->can('run', 'section');
         Route::put('sections/{section}/skills', [CompetencyController::class, 'update'])->can('run', 'section');
         Route::get('sections/{section}/sheets', [SheetController::class, 'term'])->can('run', 'section');
+        Route::put('labs/{lab}/review/read', [LabReviewController::class, 'read'])->can('run', 'lab');
         Route::put('labs/{lab}/review/note', [LabReviewController::class, 'note'])->can('run', 'lab');
+        Route::put('step-pictures/{step}', [StepPictureController::class, 'update']);
+        Route::delete('step-pictures/{step}', [StepPictureController::class, 'destroy']);
         Route::get('rubrics', [RubricController::class, 'index']);
         Route::post('rubrics', [RubricController::class, 'store']);
         Route::put('rubrics/{rubric}', [RubricController::class, 'update'])->can('use', 'rubric');
@@ -377,6 +382,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('checking', [ToolCheckController::class, 'index']);
         Route::put('checks/{check}', [ToolCheckController::class, 'update']);
         Route::post('checks/{check}/hand-in', [ToolCheckController::class, 'handIn'])->can('make', 'check');
+        Route::get('photos', [PhotoController::class, 'index']);
+        Route::put('photos/{photo}', [PhotoController::class, 'update']);
         Route::get('experiment', [MyExperimentController::class, 'show']);
         Route::put('experiment/weighings/{weighing}', [MyExperimentController::class, 'update']);
         Route::post('experiment/difference', [MyExperimentController::class, 'difference']);
@@ -401,6 +408,12 @@ Route::prefix('api')->group(function (): void {
     });
 
     Route::get('sections/{section}/live', [LiveController::class, 'section'])->middleware('auth:teacher,student')->can('attend', 'section');
+
+    Route::middleware(['auth:teacher,student,station', 'ends-with-lab'])->group(function (): void {
+        Route::get('photos/{photo}/jpeg', [PhotoController::class, 'show'])->can('see', 'photo');
+        Route::delete('photos/{photo}', [PhotoController::class, 'destroy'])->can('see', 'photo');
+        Route::get('step-pictures/{step}/jpeg', [StepPictureController::class, 'show']);
+    });
 
     // Anybody who is signed in may try things in the simulator; nothing there is stored.
     Route::middleware(['auth:teacher,student,station', 'ends-with-lab', 'throttle:simulator'])->group(function (): void {

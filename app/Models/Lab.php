@@ -52,6 +52,7 @@ use Illuminate\Support\Facades\DB;
  * @property Rubric|null $rubric  by which it is marked, as it was when it was given
  * @property bool $is_exam  one try, no causes, and the result comes with the mark
  * @property Carbon|null $given_back_at  students see their marks since
+ * @property Carbon|null $read_at  looked back on by its teacher
  * @property Carbon|null $archived_at
  * @property-read Section $section
  * @property-read RecipeVersion|null $recipeVersion
@@ -82,6 +83,7 @@ final class Lab extends Model
         'rubric' => AsStored::class.':'.Rubric::class,
         'is_exam' => 'boolean',
         'given_back_at' => 'datetime',
+        'read_at' => 'datetime',
         'shares' => AsStored::class.':'.SharedTools::class,
     ];
 

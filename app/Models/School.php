@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasManyThrough;
  * @property string $time_zone
  * @property 'en'|'es' $language  of what is printed and mailed for people who are not here
  * @property Spelling $spelling  of English
+ * @property bool $photos  stations may take pictures of what they measured
  * @property string $decimal_sign  `device`, or a `DecimalSign`
  * @property MeasureStandard $standard  of a new class
  * @property string $year_ends  `06-30`, month and day
@@ -39,8 +40,10 @@ final class School extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['photos' => false];
+
     protected $casts = [
-        'standard' => MeasureStandard::class, 'spelling' => Spelling::class, 'calendar' => AsStored::class.':'.SchoolCalendar::class,
+        'photos' => 'boolean', 'standard' => MeasureStandard::class, 'spelling' => Spelling::class, 'calendar' => AsStored::class.':'.SchoolCalendar::class,
     ];
 
     /** @return HasMany<Kitchen, $this> */

@@ -130,7 +130,7 @@ final class PersonalData
     {
         $kitchens = [
             'kitchens', 'tools', 'scales', 'own_ingredients', 'own_weights', 'own_wordings', 'recipes', 'recipe_versions', 'food_packs',
-            'named_tools', 'rubrics', 'competencies', 'recipe_notes',
+            'named_tools', 'rubrics', 'competencies', 'recipe_notes', 'step_pictures',
         ];
 
         return [

@@ -238,4 +238,8 @@ return [
     'refusal.no-recipe' => 'This lab has no recipe to keep a note with.',
     'refusal.never-measured' => 'This was not measured in any lab of the class.',
     'refusal.competency' => 'Choose at least one family or one skill of practice: else nothing can show it.',
+    'refusal.photo-kind' => 'This is no picture that can be kept: use a JPEG, PNG or WebP.',
+    'refusal.photo-large' => 'This picture is too large: 12 MB and 16 million dots at most.',
+    'refusal.photos-off' => 'Your school has not turned pictures on.',
+    'refusal.photos-enough' => 'There are four pictures of this already. Take one away first.',
 ];

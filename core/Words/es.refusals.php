@@ -238,4 +238,8 @@ return [
     'refusal.no-recipe' => 'Este laboratorio no tiene receta con la que guardar una nota.',
     'refusal.never-measured' => 'Esto no se midió en ningún laboratorio de la clase.',
     'refusal.competency' => 'Elige al menos una familia o una habilidad de la práctica: si no, nada la puede mostrar.',
+    'refusal.photo-kind' => 'Esta foto no se puede guardar: usa JPEG, PNG o WebP.',
+    'refusal.photo-large' => 'Esta foto es demasiado grande: 12 MB y 16 millones de puntos como máximo.',
+    'refusal.photos-off' => 'Tu escuela no ha activado las fotos.',
+    'refusal.photos-enough' => 'Ya hay cuatro fotos de esto. Quita una primero.',
 ];

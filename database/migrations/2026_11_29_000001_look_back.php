@@ -69,6 +69,7 @@ return new class extends Migration
             $table->json('rubric')->nullable(); // Marks\Rubric, as it was when the lab was given it
             $table->boolean('is_exam')->default(false);
             $table->timestamp('given_back_at')->nullable();
+            $table->timestamp('read_at')->nullable(); // looked back on by its teacher
         });
         Schema::create('marks', function (Blueprint $table): void {
             $table->id();
@@ -101,6 +102,14 @@ return new class extends Migration
             $table->timestamps();
             $table->index(['lab_line_id', 'station_id']);
         });
+        Schema::create('step_pictures', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('kitchen_id')->constrained()->cascadeOnDelete();
+            $table->string('step', 40);
+            $table->timestamps();
+            $table->unique(['kitchen_id', 'step']);
+        });
+        DB::statement('ALTER TABLE step_pictures ADD jpeg MEDIUMBLOB NOT NULL');
         DB::statement('ALTER TABLE photos ADD jpeg MEDIUMBLOB NOT NULL'); // small, without where and when it was taken
         Schema::table('schools', fn (Blueprint $table) => $table->boolean('photos')->default(false));
         Schema::table('students', fn (Blueprint $table) => $table->string('language', 5)->nullable());

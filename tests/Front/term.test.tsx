@@ -43,6 +43,7 @@ const section = (id: number, name: string, more: Partial<Section> = {}): Section
 });
 const today = (...sections: Section[]) => ({
   time_zone: "UTC",
+  unread: [],
   unchecked_scales: [],
   drawer: null,
   sections,

@@ -1006,6 +1006,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/labs/{lab}/review/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Looked back on: Today lists it no more */
+        put: operations["labReviewRead"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labs/{lab}/rubric": {
         parameters: {
             query?: never;
@@ -1347,6 +1364,58 @@ export interface paths {
         put?: never;
         /** Targets planned from now on go by it */
         post: operations["standardAdopt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Those of this station's lab */
+        get: operations["photoIndex"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keep a picture with its line; sent twice it is kept once */
+        put: operations["photoUpdate"];
+        post?: never;
+        /** Taken away, for good */
+        delete: operations["photoDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{photo}/jpeg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The picture itself */
+        get: operations["photoShow"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2811,6 +2880,41 @@ export interface paths {
         put?: never;
         /** A tablet becomes a station's */
         post: operations["stationSessionStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/step-pictures/{step}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** A picture, or another one */
+        put: operations["stepPictureUpdate"];
+        post?: never;
+        /** Taken away */
+        delete: operations["stepPictureDestroy"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/step-pictures/{step}/jpeg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The picture itself */
+        get: operations["stepPictureShow"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -5142,6 +5246,8 @@ export interface components {
             year_ends: string;
             /** @description full years after a year's end before its classes are erased; null: until somebody erases */
             kept_years: number | null;
+            /** @description stations may take pictures of what they measured */
+            photos: boolean;
             kitchens: components["schemas"]["SchoolKitchen"][];
         };
         SchoolRow: {
@@ -5709,6 +5815,8 @@ export interface components {
             help: boolean;
             /** @description the class tries something now */
             experiment: boolean;
+            /** @description the school lets stations take pictures */
+            photos: boolean;
             timers: components["schemas"]["RunningTimer"][];
             /** @description tools by id */
             dropped: string[];
@@ -5859,6 +5967,8 @@ export interface components {
             tools: components["schemas"]["LibraryTool"][];
             safety: components["schemas"]["SafetyRow"][];
             first: string;
+            /** @description steps of which the kitchen has its own picture */
+            pictures: string[];
         };
         TechniqueResult: {
             expected_g: number;
@@ -5939,6 +6049,8 @@ export interface components {
             unchecked_scales: string[] | null;
             /** @description likewise */
             drawer: components["schemas"]["DrawerWaits"] | null;
+            /** @description held and not looked back on yet, newest first */
+            unread: components["schemas"]["UnreadLab"][];
         };
         /** @description From bell to bell, whoever is taught in it. */
         TodayPeriod: {
@@ -6120,6 +6232,19 @@ export interface components {
             from: string;
             /** @description standard uncertainty from it */
             ml: number;
+        };
+        /** @description A lab that was held, and that its teacher has not looked back on yet. */
+        UnreadLab: {
+            lab_id: number;
+            lab: string;
+            section: string;
+            day: string;
+            /** @description first weighings that were Heaped or Shy */
+            misses: number;
+            /** @description ways in which a bake came out wrong */
+            bakes: number;
+            /** @description students who have something to make up */
+            owes: number;
         };
         /** @description What a food of a family usually weighs, a US cup or a piece of it: to begin with where nobody has weighed it. */
         UsualWeight: {
@@ -8417,6 +8542,30 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    labReviewRead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lab: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
     rubricGive: {
         parameters: {
             query?: never;
@@ -9197,6 +9346,110 @@ export interface operations {
             409: components["responses"]["Refused"];
         };
     };
+    photoIndex: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The answer. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoRow"][];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    photoUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    picture: string;
+                    line_id: number;
+                    student_id?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    photoDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    photoShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
     portionsShow: {
         parameters: {
             query: {
@@ -9940,6 +10193,7 @@ export interface operations {
                     standard: "us_customary" | "us_label_240" | "metric_250" | "au";
                     year_ends?: string;
                     kept_years?: number | null;
+                    photos?: boolean;
                 };
             };
         };
@@ -12107,6 +12361,7 @@ export interface operations {
                     standard: "us_customary" | "us_label_240" | "metric_250" | "au";
                     year_ends?: string;
                     kept_years?: number | null;
+                    photos?: boolean;
                     code: string;
                     teacher: string;
                     email: string;
@@ -12399,6 +12654,85 @@ export interface operations {
             };
             409: components["responses"]["Refused"];
             422: components["responses"]["Invalid"];
+        };
+    };
+    stepPictureUpdate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                step: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "read-above" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    picture: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    stepPictureDestroy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                step: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "read-above" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
+    stepPictureShow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                step: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "read-above" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
         };
     };
     teacherSessionStore: {

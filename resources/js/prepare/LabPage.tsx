@@ -131,6 +131,9 @@ export default function LabPage({ sheet }: { sheet: Sheet }) {
           <a className="desk-link" href={`/api/labs/${sheet.id}/calendar.ics`}>
             {t("lab.calendar")}
           </a>
+          <Link className="desk-link" to={`/review/labs/${sheet.id}/marks`}>
+            {t("lab.marked")}
+          </Link>
           <LabActions sheet={sheet} />
         </section>
       </aside>

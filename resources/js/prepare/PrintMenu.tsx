@@ -9,6 +9,7 @@ export default function PrintMenu({ sheet }: { sheet: Sheet }) {
   const id = useId();
   const pages: [string, string][] = [
     ...PRINTS.map((what): [string, string] => [t(`lab.${what}`), `/print/labs/${sheet.id}/${what}`]),
+    [t("lab.substitute"), `/print/labs/${sheet.id}/substitute`],
     [t("period.plan"), `/print/labs/${sheet.id}/period`],
     [t("lab.chart"), `/print/chart?class=${sheet.section_id}`],
     [t("lab.labels"), `/print/labels?class=${sheet.section_id}`],

@@ -1,5 +1,6 @@
 import { type KeyboardEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
+import { useDay } from "../kit/useDay";
 import ChangeRecipe from "./ChangeRecipe";
 import DirectionSteps from "./DirectionSteps";
 import MakeLab from "./MakeLab";
@@ -23,6 +24,7 @@ type Props = {
 /** A recipe as written, as read, and at another size; what is left to settle stands beside it. */
 export default function RecipePage({ sheet, wanted, want, isWorking, problem }: Props) {
   const { t } = useTranslation();
+  const day = useDay();
   const [mending, setMending] = useState<string>();
   const [changing, setChanging] = useState(false);
   const hasFlour = sheet.lines.some((line) => line.scaled?.bakers_pct != null);
@@ -93,6 +95,10 @@ export default function RecipePage({ sheet, wanted, want, isWorking, problem }: 
         <Settle sheet={sheet} />
         <MakeLab sheet={sheet} />
         <RecipeNotes title={t("recipe.findings")} sentences={sheet.findings} />
+        <RecipeNotes
+          title={t("recipe.lastTime")}
+          sentences={sheet.notes.map((one) => `${one.lab}, ${day(one.day, "short")}: ${one.text}`)}
+        />
         <RecipeNotes title={t("recipe.cautions")} sentences={sheet.cautions} />
         <WhoseCups sheet={sheet} />
         <Portion section={sheet.section.id} />

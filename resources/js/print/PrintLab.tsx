@@ -8,6 +8,7 @@ import PrintWaiting from "./PrintWaiting";
 import RecipeSheet from "./RecipeSheet";
 import ShoppingList from "./ShoppingList";
 import StationCards from "./StationCards";
+import SubstituteSheet from "./SubstituteSheet";
 import TechniqueCards from "./TechniqueCards";
 
 const PAGES: Record<string, (props: { sheet: Sheet }) => React.ReactNode> = {
@@ -18,6 +19,7 @@ const PAGES: Record<string, (props: { sheet: Sheet }) => React.ReactNode> = {
   blank: BlankSheets,
   period: PrintPeriod,
   "hand-over": PrintHandOver,
+  substitute: SubstituteSheet,
 };
 
 /** A print page of a lab. */

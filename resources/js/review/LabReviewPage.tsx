@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
@@ -17,6 +17,11 @@ export default function LabReviewPage({ page }: { page: Schemas["LabReviewPage"]
   const day = useDay();
   const [note, setNote] = useState(page.note);
   const keep = useSend("put", "/api/labs/{lab}/review/note");
+  const read = useSend("put", "/api/labs/{lab}/review/read");
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, when it is opened
+  useEffect(() => {
+    if (page.over) read.send({ params: { path: { lab: page.lab_id } } });
+  }, []);
   const percent = (number: number | null) => (number === null ? "–" : `${signed(number, 1, i18n.language)}%`);
   return (
     <main className="review">

@@ -58,6 +58,12 @@ export default function SchoolSettings({ school }: { school: School }) {
           ))}
         </select>
       </label>
+      <label className="check-row">
+        <input type="checkbox" checked={draft.photos} onChange={(event) => keep({ photos: event.target.checked })} />
+        <span>
+          {t("school.photos")} <small className="soft">{t("school.photosHint")}</small>
+        </span>
+      </label>
       <FieldProblem>{keeping.problem?.ofAll}</FieldProblem>
     </section>
   );

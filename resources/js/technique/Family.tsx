@@ -5,7 +5,7 @@ import FamilySteps from "./FamilySteps";
 import type { TechniquePage } from "./library";
 
 /** A family's page: one step large, all of them below it; what goes wrong and what it weighs; where cooks disagree. */
-export default function Family({ page }: { page: TechniquePage }) {
+export default function Family({ page, pictures }: { page: TechniquePage; pictures: string[] }) {
   const { t, i18n } = useTranslation();
   const list = (words: string[], type: "conjunction" | "disjunction" = "conjunction") =>
     new Intl.ListFormat(i18n.language, { type }).format(words);
@@ -15,7 +15,7 @@ export default function Family({ page }: { page: TechniquePage }) {
       <p className="lib-because">
         {page.because} <span className="soft">{t("library.foods", { foods: list(page.foods.slice(0, 4)) })}</span>
       </p>
-      <FamilySteps page={page} />
+      <FamilySteps page={page} pictures={pictures} />
       {page.care.length > 0 && <p className="lib-care">{page.care.join(" ")}</p>}
       <div className="lib-two">
         <section>

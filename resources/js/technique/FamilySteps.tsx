@@ -3,9 +3,10 @@ import { useTranslation } from "react-i18next";
 import { Link, useLocation } from "react-router";
 import type { TechniquePage } from "./library";
 import StepDrawing from "./StepDrawing";
+import StepPicture from "./StepPicture";
 
 /** How a family is measured, step by step. */
-export default function FamilySteps({ page }: { page: TechniquePage }) {
+export default function FamilySteps({ page, pictures }: { page: TechniquePage; pictures: string[] }) {
   const { t } = useTranslation();
   const [at, go] = useState(0);
   const [played, play] = useState(0);
@@ -37,6 +38,14 @@ export default function FamilySteps({ page }: { page: TechniquePage }) {
               {t("words.these")}
             </Link>
           )}
+          {pictures.includes(step.id) && (
+            <img
+              className="own-picture"
+              src={`/api/step-pictures/${step.id}/jpeg`}
+              alt={t("picture.of", { what: step.text })}
+            />
+          )}
+          {mayChange && <StepPicture step={step.id} has={pictures.includes(step.id)} />}
           {step.care && <p className="lib-care">{step.care}</p>}
           <p className="lib-go">
             <button type="button" className="btn btn-outline" onClick={() => play(played + 1)}>

@@ -17,7 +17,7 @@ export default function LibraryScreen({ section, home }: { section?: number; hom
   const asked = useLibrary(section);
   if (asked.isPending) return <Loading />;
   if (!asked.data) return <ProblemNote error={asked.error} retry={asked.refetch} />;
-  const { families, tools, safety, first } = asked.data;
+  const { families, tools, safety, first, pictures } = asked.data;
   const shown = page ?? families[0]?.id;
   const family = families.find((one) => one.id === shown);
   return (
@@ -49,7 +49,7 @@ export default function LibraryScreen({ section, home }: { section?: number; hom
       </nav>
       <main>
         {family ? (
-          <Family key={family.id} page={family} />
+          <Family key={family.id} page={family} pictures={pictures} />
         ) : shown === "tools" ? (
           <KnownTools tools={tools} />
         ) : shown === "care" ? (

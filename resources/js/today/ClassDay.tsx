@@ -8,6 +8,7 @@ import DrawerWaiting from "./DrawerWaiting";
 import JoinCode from "./JoinCode";
 import LabRow from "./LabRow";
 import NextWeek from "./NextWeek";
+import Unread from "./Unread";
 
 /** The day of all classes, their labs, what needs a hand, and the days ahead. */
 export default function ClassDay({ today }: { today: Schemas["Today"] }) {
@@ -53,6 +54,7 @@ export default function ClassDay({ today }: { today: Schemas["Today"] }) {
             </p>
           </section>
         )}
+        <Unread labs={today.unread} />
         {today.sections
           .filter(({ runs }) => runs)
           .map((section) => (

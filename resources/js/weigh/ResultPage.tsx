@@ -10,6 +10,7 @@ import BigCup from "./BigCup";
 import Causes from "./Causes";
 import { weighAgain } from "./draft";
 import EmptiedCup from "./EmptiedCup";
+import Evidence from "./Evidence";
 import { nextLine, type Result, useKitchen } from "./kitchen";
 import StationHead from "./StationHead";
 import TakeBack from "./TakeBack";
@@ -135,6 +136,7 @@ export default function ResultPage({ result }: { result: Result }) {
             </section>
           </div>
         )}
+        {kitchen.photos && <Evidence result={result} />}
         {result.cups.length > 0 && (
           <section className="v-cups">
             <h2 className="h2rim">{t("result.emptiedTitle")}</h2>

@@ -24,6 +24,14 @@ final class LabReviewController extends Controller
         return LabReviewPage::of($lab, $keeping);
     }
 
+    /** Looked back on: Today lists it no more. */
+    public function read(Lab $lab): Response
+    {
+        $lab->update(['read_at' => $lab->read_at ?? now()]);
+
+        return response()->noContent();
+    }
+
     /** What to remember when its recipe is used again. */
     public function note(NoteRequest $request, Lab $lab, #[CurrentUser] Teacher $teacher): Response
     {

@@ -24,6 +24,7 @@ class SchoolRequest extends ApiRequest
             'standard' => ['required', 'string', 'in:us_customary,us_label_240,metric_250,au'],
             'year_ends' => ['sometimes', 'string', 'date_format:m-d'],
             'kept_years' => ['sometimes', 'nullable', 'integer', 'between:0,10'],
+            'photos' => ['sometimes', 'boolean'],
         ];
     }
 
@@ -31,7 +32,7 @@ class SchoolRequest extends ApiRequest
     public function settings(): array
     {
         return $this->safe()->only([
-            'name', 'time_zone', 'language', 'spelling', 'decimal_sign', 'standard', 'year_ends', 'kept_years',
+            'name', 'time_zone', 'language', 'spelling', 'decimal_sign', 'standard', 'year_ends', 'kept_years', 'photos',
         ]);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Views\Review;
 use App\Http\Views\View;
 use App\Models\Lab;
 use App\Models\Photo;
+use App\Models\Station;
 use App\Models\Student;
 use App\Words\Said;
 use Closure;
@@ -29,6 +30,12 @@ final readonly class PhotoRow extends View
     public static function ofStudent(Student $student): array
     {
         return self::all(static fn (Builder $of) => $of->whereIn('student_id', $student->everyId()));
+    }
+
+    /** @return list<self> newest first */
+    public static function ofStation(Lab $lab, Station $station): array
+    {
+        return self::all(static fn (Builder $of) => $of->where('station_id', $station->id)->whereIn('lab_line_id', $lab->lines()->select('id')));
     }
 
     /** @return list<self> newest first */

@@ -17,6 +17,7 @@ final readonly class SchoolPage extends View
      * @param  'en'|'es'  $language
      * @param  'device'|'point'|'comma'  $decimal_sign
      * @param  string  $year_ends  month and day, `06-30`
+     * @param  bool  $photos  stations may take pictures of what they measured
      * @param  int|null  $kept_years  full years after a year's end before its classes are erased; null: until somebody erases
      * @param  list<SchoolKitchen>  $kitchens
      */
@@ -29,6 +30,7 @@ final readonly class SchoolPage extends View
         public MeasureStandard $standard,
         public string $year_ends,
         public ?int $kept_years,
+        public bool $photos,
         public array $kitchens,
     ) {
     }
@@ -37,7 +39,7 @@ final readonly class SchoolPage extends View
     {
         return new self(
             $school->name, $school->time_zone, $school->language, $school->spelling, $school->decimal_sign, $school->standard,
-            $school->year_ends, $school->kept_years,
+            $school->year_ends, $school->kept_years, $school->photos,
             array_values($school->kitchens()->get()->map(
                 fn (Kitchen $one): SchoolKitchen => new SchoolKitchen($one->id, $one->name),
             )->all()),

@@ -6,6 +6,7 @@ namespace App\Http\Views\Technique;
 
 use App\Http\Views\View;
 use App\Models\Section;
+use App\Models\StepPicture;
 use App\Words\Said;
 use Hovik\Core\Library\KnownTool;
 use Hovik\Core\Library\TechniquePage;
@@ -21,12 +22,14 @@ final readonly class TechniqueLibrary extends View
      * @param  list<TechniqueFamily>  $families
      * @param  list<LibraryTool>  $tools
      * @param  list<SafetyRow>  $safety
+     * @param  list<string>  $pictures  steps of which the kitchen has its own picture
      */
     public function __construct(
         public array $families,
         public array $tools,
         public array $safety,
         public string $first,
+        public array $pictures,
     ) {
     }
 
@@ -46,6 +49,7 @@ final readonly class TechniqueLibrary extends View
             ],
             safety: array_map(SafetyRow::of(...), SafetyPoint::cases()),
             first: Said::phrase(Phrase::of('safety.first')),
+            pictures: StepPicture::query()->where('kitchen_id', $section->kitchen_id)->pluck('step')->all(),
         );
     }
 }

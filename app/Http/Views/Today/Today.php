@@ -23,6 +23,7 @@ final readonly class Today extends View
      * @param  list<TodaySection>  $sections
      * @param  list<string>|null  $unchecked_scales  null for an aide: the drawer is not theirs
      * @param  DrawerWaits|null  $drawer  likewise
+     * @param  list<UnreadLab>  $unread  held and not looked back on yet, newest first
      */
     public function __construct(
         public string $time_zone,
@@ -32,6 +33,7 @@ final readonly class Today extends View
         public array $sections,
         public ?array $unchecked_scales,
         public ?DrawerWaits $drawer,
+        public array $unread,
     ) {
     }
 
@@ -59,6 +61,7 @@ final readonly class Today extends View
                     ->pluck('name')->all(),
             ),
             drawer: $teacher->role->teaches() ? DrawerWaits::of($kitchen) : null,
+            unread: UnreadLab::all($sections->filter(static fn (Section $one): bool => Gate::forUser($teacher)->allows('run', $one))),
         );
     }
 }

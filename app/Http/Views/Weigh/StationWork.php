@@ -29,6 +29,7 @@ final readonly class StationWork extends View
      * @param  list<OtherWay>  $ways  that may be gone here: the student's own; at a station, what anybody of the class may
      * @param  DecimalSign|null  $decimal  the class's; null: as the device's region writes it
      * @param  bool  $in_between  all that the first of two periods asks for is measured
+     * @param  bool  $photos  the school lets stations take pictures
      * @param  bool  $experiment  the class tries something now
      * @param  list<RunningTimer>  $timers
      * @param  list<string>  $dropped  tools by id
@@ -60,6 +61,7 @@ final readonly class StationWork extends View
         public ?Gate $gate,
         public bool $help,
         public bool $experiment,
+        public bool $photos,
         public array $timers,
         public array $dropped,
         public int $heard,
@@ -107,6 +109,7 @@ final readonly class StationWork extends View
             in_between: $lab?->isInFirstOfTwo() === true && $own->hasAll($now),
             gate: $lab === null ? null : Gate::of($lab, $own, $lines),
             help: $own->helpSince !== null,
+            photos: $section->kitchen->school->photos,
             experiment: $section->experiments()->where('state', 'open')->exists(),
             timers: RunningTimer::all($own),
             dropped: array_keys($own->dropped),

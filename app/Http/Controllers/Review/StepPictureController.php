@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Review;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Review\PictureRequest;
+use App\Models\Section;
+use App\Models\Station;
+use App\Models\StepPicture;
+use App\Models\Student;
+use App\Models\Teacher;
+use Hovik\Core\Technique\Step;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Response;
+
+/** A teacher's own picture of a technique's step, for everybody of the kitchen. */
+final class StepPictureController extends Controller
+{
+    /** A picture, or another one. */
+    public function update(PictureRequest $request, Step $step, #[CurrentUser] Teacher $teacher): Response
+    {
+        StepPicture::query()->updateOrCreate(['kitchen_id' => $teacher->kitchen_id, 'step' => $step->value], ['jpeg' => $request->jpeg()]);
+
+        return response()->noContent();
+    }
+
+    /** Taken away. */
+    public function destroy(Step $step, #[CurrentUser] Teacher $teacher): Response
+    {
+        StepPicture::query()->where('kitchen_id', $teacher->kitchen_id)->where('step', $step->value)->delete();
+
+        return response()->noContent();
+    }
+
+    /** The picture itself. */
+    public function show(Step $step, #[CurrentUser] Teacher|Student|Station $actor): Response
+    {
+        $kitchen = $actor instanceof Teacher ? $actor->kitchen_id : Section::query()->findOrFail($actor->section_id)->kitchen_id;
+        $picture = StepPicture::query()->where('kitchen_id', $kitchen)->where('step', $step->value)->first();
+        abort_if($picture === null, 404);
+
+        return response($picture->jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=300']);
+    }
+}
