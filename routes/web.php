@@ -279,6 +279,8 @@ Route::prefix('api')->group(function (): void {
             ->scopeBindings()->can('run', 'section');
         Route::get('labs/{lab}/review', [LabReviewController::class, 'show'])->can('run', 'lab');
         Route::get('labs/{lab}/sheets', [SheetController::class, 'lab'])->can('run', 'lab');
+        Route::post('sections/taken-in', [FileController::class, 'takeIn']);
+        Route::get('sections/{section}/files/class.json', [FileController::class, 'json'])->can('run', 'section');
         Route::get('sections/{section}/files/oneroster.zip', [FileController::class, 'oneRoster'])->can('run', 'section');
         Route::get('sections/{section}/files/{kind}.csv', [FileController::class, 'csv'])->can('run', 'section');
         Route::get('sections/{section}/skills', [CompetencyController::class, 'index'])->can('run', 'section');

@@ -28,6 +28,7 @@ enum Act: string
     case LetIn = 'let-in';
     case Corrected = 'corrected';
     case Exported = 'exported';
+    case TookIn = 'took-in-class';
     case Archived = 'archived';
     case RolledOver = 'rolled-over';
     case ErasedStudent = 'erased-student';

@@ -34,6 +34,7 @@ final readonly class Growth
             return null;
         }
         $half = intdiv(count($first), 2);
+
         return new self(self::off(array_slice($first, 0, $half)), self::off(array_slice($first, -$half)));
     }
 

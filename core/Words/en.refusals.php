@@ -242,4 +242,5 @@ return [
     'refusal.photo-large' => 'This picture is too large: 12 MB and 16 million dots at most.',
     'refusal.photos-off' => 'Your school has not turned pictures on.',
     'refusal.photos-enough' => 'There are four pictures of this already. Take one away first.',
+    'refusal.no-class-file' => 'This is no class that Hovik has taken out.',
 ];

@@ -117,4 +117,5 @@ return [
     'competency.mastered' => '{skill}: mastered in practice',
     'competency.started' => '{skill}: started in practice',
     'competency.untried' => '{skill}: not practiced yet',
+    'verdict.too-close' => 'Too close',
 ];

@@ -29,6 +29,7 @@ return [
     'log.corrected' => 'corrected a weight in {lab}, {class}',
     'log.exported' => 'took a copy of {class}',
     'log.archived' => 'put {class} away',
+    'log.took-in-class' => 'took in {class} from a file',
     'log.rolled-over' => 'went on from {class} with {name}',
     'log.erased-student' => 'erased number {number} of {class}',
     'log.erased-class' => 'erased {class}',

@@ -242,4 +242,5 @@ return [
     'refusal.photo-large' => 'Esta foto es demasiado grande: 12 MB y 16 millones de puntos como máximo.',
     'refusal.photos-off' => 'Tu escuela no ha activado las fotos.',
     'refusal.photos-enough' => 'Ya hay cuatro fotos de esto. Quita una primero.',
+    'refusal.no-class-file' => 'Esto no es una clase que Hovik haya sacado.',
 ];

@@ -117,4 +117,5 @@ return [
     'competency.mastered' => '{skill}: dominado en la práctica',
     'competency.started' => '{skill}: empezado en la práctica',
     'competency.untried' => '{skill}: aún sin practicar',
+    'verdict.too-close' => 'No se distingue',
 ];

@@ -29,6 +29,7 @@ return [
     'log.corrected' => 'corrigió un peso en {lab}, {class}',
     'log.exported' => 'sacó una copia de {class}',
     'log.archived' => 'guardó {class}',
+    'log.took-in-class' => 'recibió {class} de un archivo',
     'log.rolled-over' => 'continuó {class} con {name}',
     'log.erased-student' => 'borró el número {number} de {class}',
     'log.erased-class' => 'borró {class}',

@@ -148,7 +148,7 @@ const events = (screen: Awaited<ReturnType<typeof page>>) =>
 describe("after a lab", () => {
   it("who has weighed nothing may make it up, and goes back to their seat", async () => {
     const owe = [
-      { id: 11, name: "Oona", makes_up: false },
+      { id: 11, name: "Oona", makes_up: false, lines: [] },
       { id: 12, name: "Ravi", makes_up: true },
     ];
     const screen = await page(<Owing board={board({ owe })} />);

@@ -273,6 +273,7 @@ describe("the day", () => {
         today={{
           time_zone: "UTC",
           date: "2026-12-01",
+          unread: [],
           bells: "A",
           periods,
           sections: meets,

@@ -4539,11 +4539,13 @@ export interface components {
             day: string;
             text: string;
         };
-        /** @description A student who has weighed nothing in a lab that is over, or makes it up now. */
+        /** @description A student who owes something of a lab that is over: all of it, or ingredients that were given to them; or who makes it up now. */
         Owes: {
             id: number;
             name: string;
             makes_up: boolean;
+            /** @description ingredients they owe; none: all that their station measures */
+            lines: string[];
         };
         /** @description Whether a student worked out their own difference rightly, and how. */
         OwnDifference: {

@@ -18,7 +18,10 @@ export default function Owing({ board }: { board: Board }) {
       <ul>
         {board.owe.map((one) => (
           <li key={one.id} className="flex min-h-11 items-center justify-between gap-3 py-1">
-            <b>{one.name}</b>
+            <span>
+              <b>{one.name}</b>
+              {one.lines.length > 0 && <small className="soft block">{one.lines.join(", ")}</small>}
+            </span>
             <button
               type="button"
               className="btn btn-outline min-h-11"

@@ -8,6 +8,7 @@ import KitchenFraction from "../kit/KitchenFraction";
 import { shown, signed } from "../kit/numbers";
 import { useDay } from "../kit/useDay";
 import LineDots from "./LineDots";
+import PhotoList from "./PhotoList";
 import Replay from "./Replay";
 import ReviewTabs from "./ReviewTabs";
 
@@ -18,7 +19,6 @@ export default function LabReviewPage({ page }: { page: Schemas["LabReviewPage"]
   const [note, setNote] = useState(page.note);
   const keep = useSend("put", "/api/labs/{lab}/review/note");
   const read = useSend("put", "/api/labs/{lab}/review/read");
-  // biome-ignore lint/correctness/useExhaustiveDependencies: once, when it is opened
   useEffect(() => {
     if (page.over) read.send({ params: { path: { lab: page.lab_id } } });
   }, []);
@@ -118,7 +118,13 @@ export default function LabReviewPage({ page }: { page: Schemas["LabReviewPage"]
               {page.owes.length > 0 && (
                 <>
                   <h2 className="h2rim">{t("lab2.owes")}</h2>
-                  <p>{page.owes.map((one) => one.name).join(", ")}</p>
+                  <ul>
+                    {page.owes.map((one) => (
+                      <li key={one.id}>
+                        <b>{one.name}</b> <span className="soft">{one.lines.join(", ") || t("lab2.all")}</span>
+                      </li>
+                    ))}
+                  </ul>
                 </>
               )}
             </section>
@@ -144,6 +150,7 @@ export default function LabReviewPage({ page }: { page: Schemas["LabReviewPage"]
               )}
             </section>
           </div>
+          <PhotoList photos={page.photos} />
           <section>
             <h2 className="h2rim">{t("lab2.replay")}</h2>
             <Replay lanes={page.lanes} minutes={page.minutes} />

@@ -5,6 +5,7 @@ import type { Schemas } from "../api/client";
 import { useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
 import HabitMark from "./HabitMark";
+import PhotoList from "./PhotoList";
 import ReviewRows from "./ReviewRows";
 import ReviewTabs from "./ReviewTabs";
 import TermLine from "./TermLine";
@@ -145,6 +146,7 @@ export default function StudentPage({ section, page }: { section: number; page: 
               </label>
             </section>
           </div>
+          <PhotoList photos={page.photos} />
           <section>
             <h2 className="h2rim">{t("results2.all")}</h2>
             <ReviewRows rows={page.weighings} />

@@ -7,26 +7,58 @@ namespace App\Http\Controllers\Review;
 use App\Exchange\ClassFile;
 use App\Exchange\FileKind;
 use App\Exchange\OneRosterResults;
+use App\Exchange\WholeClass;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Review\ClassFileRequest;
 use App\Http\Requests\Review\FileRequest;
+use App\Http\Views\Made;
 use App\Models\Section;
+use App\Models\Teacher;
 use App\Review\KeepTerm;
+use App\School\Act;
+use App\School\AdultLog;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
 
 /** A class's work, to be taken out. */
 final class FileController extends Controller
 {
     /** As a table for a spreadsheet. */
-    public function csv(FileRequest $request, Section $section, FileKind $kind, KeepTerm $keeping): Response
-    {
+    public function csv(
+        FileRequest $request, Section $section, FileKind $kind, KeepTerm $keeping, #[CurrentUser('teacher')] Teacher $teacher,
+    ): Response {
+        AdultLog::tell($teacher, Act::Exported, ['class' => $section->name]);
+
         return response((new ClassFile($section, $keeping))->csv($kind, $request->sign($section)), 200, [
             'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"$kind->value.csv\"",
         ]);
     }
 
-    /** Marks, as OneRoster 1.2 has line items and results. */
-    public function oneRoster(Section $section): Response
+    /** All of it as one file that can be taken in again. */
+    public function json(Section $section, #[CurrentUser('teacher')] Teacher $teacher): Response
     {
+        AdultLog::tell($teacher, Act::Exported, ['class' => $section->name]);
+
+        return response(json_encode(WholeClass::of($section), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION
+            | JSON_THROW_ON_ERROR), 200, [
+                'Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="class.json"',
+            ]);
+    }
+
+    /** A class that was taken out, taken in again: another one, archived, with the same in it. */
+    public function takeIn(ClassFileRequest $request, #[CurrentUser('teacher')] Teacher $teacher, WholeClass $taking): Made
+    {
+        $section = $taking->takeIn($request->bundle(), $teacher);
+        AdultLog::tell($teacher, Act::TookIn, ['class' => $section->name]);
+
+        return new Made($section->id);
+    }
+
+    /** Marks, as OneRoster 1.2 has line items and results. */
+    public function oneRoster(Section $section, #[CurrentUser('teacher')] Teacher $teacher): Response
+    {
+        AdultLog::tell($teacher, Act::Exported, ['class' => $section->name]);
+
         return response(OneRosterResults::zip($section), 200, [
             'Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="oneroster.zip"',
         ]);
