@@ -282,14 +282,14 @@ Route::prefix('api')->group(function (): void {
         Route::post('sections/taken-in', [FileController::class, 'takeIn']);
         Route::get('sections/{section}/files/class.json', [FileController::class, 'json'])->can('run', 'section');
         Route::get('sections/{section}/files/oneroster.zip', [FileController::class, 'oneRoster'])->can('run', 'section');
-        Route::get('sections/{section}/files/{kind}.csv', [FileController::class, 'csv'])->can('run', 'section');
+        Route::get('sections/{section}/files/{file}.csv', [FileController::class, 'csv'])->can('run', 'section');
         Route::get('sections/{section}/skills', [CompetencyController::class, 'index'])->can('run', 'section');
         Route::put('sections/{section}/skills', [CompetencyController::class, 'update'])->can('run', 'section');
         Route::get('sections/{section}/sheets', [SheetController::class, 'term'])->can('run', 'section');
         Route::put('labs/{lab}/review/read', [LabReviewController::class, 'read'])->can('run', 'lab');
         Route::put('labs/{lab}/review/note', [LabReviewController::class, 'note'])->can('run', 'lab');
-        Route::put('step-pictures/{step}', [StepPictureController::class, 'update']);
-        Route::delete('step-pictures/{step}', [StepPictureController::class, 'destroy']);
+        Route::put('step-pictures/{of}', [StepPictureController::class, 'update']);
+        Route::delete('step-pictures/{of}', [StepPictureController::class, 'destroy']);
         Route::get('rubrics', [RubricController::class, 'index']);
         Route::post('rubrics', [RubricController::class, 'store']);
         Route::put('rubrics/{rubric}', [RubricController::class, 'update'])->can('use', 'rubric');
@@ -414,7 +414,7 @@ Route::prefix('api')->group(function (): void {
     Route::middleware(['auth:teacher,student,station', 'ends-with-lab'])->group(function (): void {
         Route::get('photos/{photo}/jpeg', [PhotoController::class, 'show'])->can('see', 'photo');
         Route::delete('photos/{photo}', [PhotoController::class, 'destroy'])->can('see', 'photo');
-        Route::get('step-pictures/{step}/jpeg', [StepPictureController::class, 'show']);
+        Route::get('step-pictures/{of}/jpeg', [StepPictureController::class, 'show']);
     });
 
     // Anybody who is signed in may try things in the simulator; nothing there is stored.

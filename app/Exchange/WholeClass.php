@@ -55,8 +55,8 @@ final class WholeClass
         }
         $scales = Scale::query()->get(['id', 'name', 'catalogue_id'])->whereIn('id', array_unique(array_filter([
             ...array_column($tables['weighings'], 'scale_id'), ...array_column($tables['experiment_weighings'], 'scale_id'),
-        ])));
-        $versions = DB::table('recipe_versions')->whereIn('id', array_filter(array_column($tables['labs'], 'recipe_version_id')))->get();
+        ], is_int(...))));
+        $versions = DB::table('recipe_versions')->whereIn('id', array_filter(array_column($tables['labs'], 'recipe_version_id'), is_int(...)))->get();
 
         return [
             'kind' => self::KIND, 'version' => self::VERSION, 'scales' => array_values($scales->toArray()),
@@ -119,7 +119,6 @@ final class WholeClass
     {
         return match ($table) {
             'diagnoses', 'guesses' => 'weighing_id',
-            'student_notes' => 'student_id',
             default => 'id',
         };
     }

@@ -118,4 +118,7 @@ return [
     'competency.started' => '{skill}: started in practice',
     'competency.untried' => '{skill}: not practiced yet',
     'verdict.too-close' => 'Too close',
+    'export.marks' => 'accepted marks of labs',
+    'export.photos' => 'pictures of what was measured, without the pictures themselves',
+    'export.student_notes' => 'notes of teachers on students',
 ];

@@ -118,4 +118,7 @@ return [
     'competency.started' => '{skill}: empezado en la práctica',
     'competency.untried' => '{skill}: aún sin practicar',
     'verdict.too-close' => 'No se distingue',
+    'export.marks' => 'calificaciones aceptadas de los laboratorios',
+    'export.photos' => 'fotos de lo medido, sin las fotos mismas',
+    'export.student_notes' => 'notas de los docentes sobre los estudiantes',
 ];

@@ -13,7 +13,8 @@ return new class extends Migration
     public function up(): void
     {
         Schema::create('term_weighings', function (Blueprint $table): void {
-            $table->char('weighing_id', 26)->charset('ascii')->collation('ascii_bin')->primary();
+            $table->id();
+            $table->char('weighing_id', 26)->charset('ascii')->collation('ascii_bin')->unique();
             $table->foreign('weighing_id')->references('id')->on('weighings')->cascadeOnDelete();
             $table->foreignId('section_id')->constrained()->cascadeOnDelete();
             $table->foreignId('lab_id')->constrained()->cascadeOnDelete();
@@ -41,7 +42,8 @@ return new class extends Migration
             $table->timestamps();
         });
         Schema::create('student_notes', function (Blueprint $table): void {
-            $table->foreignId('student_id')->primary()->constrained()->cascadeOnDelete();
+            $table->id();
+            $table->foreignId('student_id')->unique()->constrained()->cascadeOnDelete();
             $table->foreignId('teacher_id')->constrained();
             $table->string('text', 1000);
             $table->timestamps();

@@ -19,6 +19,9 @@ use Tests\SchoolTestCase;
 
 const WEIGHING = '01JDF8Z9X3M5N7P9Q1R3S5T7V9';
 const NEW_ULID = '01JDF8Z9X3M5N7P9Q1R3S5T7W1';
+/** One dot. */
+const PICTURE = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAIAAACQd1PeAAAADElEQVR4nGP43+ECAARVAcz19wCpAAAAAElFTkSuQmCC';
+const PHOTO_ULID = '01JDF8Z9X3M5N7P9Q1R3S5T7P1';
 const CHECK_ULID = '01JDF8Z9X3M5N7P9Q1R3S5T7C1';
 
 /** `helper` teaches, and is an aide in this class; `aide` is one in the whole school; `stranger` keeps another school. */
@@ -100,6 +103,18 @@ function aSchool(SchoolTestCase $test): void
     ]);
     (new App\Review\RunExperiment)->open($test->experiment, 7);
     $test->toolLab = (new App\Checks\ShareTools)->among($class);
+    App\Models\School::query()->update(['photos' => true]);
+    $test->rubric = $class->kitchen->rubrics()->create([
+        'name' => 'Ours', 'rubric' => Hovik\Core\Marks\RubricTemplate::Quick->rubric('Ours'),
+    ]);
+    $test->lab->update(['rubric' => $test->rubric->rubric]);
+    (new App\Marks\LabMarks($test->lab->refresh(), new App\Review\KeepTerm))->accept($class->stations->first()->students->first(), $class->teacher);
+    App\Models\Photo::query()->create([
+        'id' => PHOTO_ULID, 'section_id' => $class->id, 'lab_line_id' => $test->lab->lines->first()->id,
+        'station_id' => $class->stations->first()->id, 'student_id' => $class->stations->first()->students->first()->id, 'jpeg' => 'x',
+    ]);
+    App\Models\StepPicture::query()->create(['kitchen_id' => $class->kitchen_id, 'step' => 'loosen', 'jpeg' => 'x']);
+    App\Models\StepPicture::query()->create(['kitchen_id' => $other->kitchen_id, 'step' => 'loosen', 'jpeg' => 'x']);
     $test->slip = Slip::query()->create([
         'kitchen_id' => $class->kitchen_id, 'name' => 'Somebody', 'email' => 'somebody@school.example', 'role' => AdultRole::Teacher,
         'code_hash' => Slip::hash('BCDF-GHJK-MNPQ'), 'ends_at' => now()->addDay(),
@@ -149,7 +164,8 @@ function urlOf(SchoolTestCase $test, string $uri): string
         '{ingredient}' => 'bread-flour', '{phrase}' => 'step.loosen', '{id}' => 'dry-cup-us-1', '{fault}' => 'dry', '{turn}' => '0',
         '{kind}' => 'set-up', 'slips/{code}' => 'slips/BCDF-GHJK-MNPQ', '{code}' => $class->code,
         '{check}' => CHECK_ULID, '{tool}' => (string) $test->named->id, '{experiment}' => (string) $test->experiment->id,
-        '{toollab}' => (string) $test->toolLab->id,
+        '{toollab}' => (string) $test->toolLab->id, '{rubric}' => (string) $test->rubric->id, '{photo}' => PHOTO_ULID, '{of}' => 'loosen',
+        '{file}' => 'weighings',
         '{person}' => (string) $test->neighbour->id, '{slip}' => (string) $test->slip->id, '{kitchen}' => (string) $class->kitchen_id,
     ]);
 }
@@ -235,6 +251,11 @@ $routes = static function (): array {
         'kind' => 'dry-cup-us-1', 'name' => 'Cup one', 'place' => null, 'mark' => null, 'readings' => ['236', '237', '236', '236'],
         'water' => '21', 'degrees' => 'C', 'scale_id' => $test->class->kitchen->scales->first()->id, 'faults' => [],
     ];
+    $rubric = static fn (string $name): array => ['name' => $name, 'criteria' => [[
+        'kind' => 'accuracy', 'name' => null, 'weight' => 100, 'families' => [], 'first_share' => 50,
+        'bands' => [['from' => 0, 'to' => 100, 'score' => 100], ['from' => 101, 'to' => null, 'score' => 0]],
+    ]]];
+    $sees = ['ok' => ['owner', 'co-teacher', 'student', 'station'], 403 => [...ADULT, ...STUDENT, ...STATION]];
     $tried = static fn (Tests\SchoolTestCase $test): array => [
         'student_id' => $test->class->stations->first()->students->first()->id, 'arm' => 'a', 'grams' => '131', 'scale_id' => null,
     ];
@@ -333,6 +354,38 @@ $routes = static function (): array {
         ]],
         ['POST', 'api/pantry/{ingredient}/standard/adoption', TEACHES, []], ['DELETE', 'api/pantry/{ingredient}/standard', TEACHES, []],
         ['POST', 'api/pantry/{ingredient}/bags', TEACHES, ['name' => 'Miller, May', 'opened_on' => '2026-11-28']],
+        // Looking back: the term, students, labs, marks, files, pictures
+        ['GET', 'api/sections/{section}/review', RUN, []], ['GET', 'api/sections/{section}/students/{student}/review', RUN, []],
+        ['POST', 'api/sections/{section}/review/practice', RUN, [
+            fn (Tests\SchoolTestCase $test): array => ['aims' => ['read-jug'], 'students' => [$test->class->stations->first()->students->first()->id]],
+        ]],
+        ['POST', 'api/sections/{section}/review/labs', ['ok' => ['owner', 'co-teacher'], 403 => ADULT], ['food' => 'bread-flour']],
+        ['PUT', 'api/sections/{section}/students/{student}/note', RUN, ['text' => 'Calm']],
+        ['PUT', 'api/sections/{section}/students/{student}/language', RUN, ['language' => 'es']],
+        ['GET', 'api/labs/{lab}/review', RUN, []], ['PUT', 'api/labs/{lab}/review/read', RUN, []],
+        ['PUT', 'api/labs/{lab}/review/note', RUN, ['text' => '']],
+        ['GET', 'api/labs/{lab}/sheets', RUN, []], ['GET', 'api/sections/{section}/sheets', RUN, []],
+        ['GET', 'api/sections/{section}/skills', RUN, []],
+        ['PUT', 'api/sections/{section}/skills', RUN, ['list' => [['code' => 'F 1', 'text' => 'Flour', 'families' => ['fine-powder'], 'skills' => []]]]],
+        ['GET', 'api/sections/{section}/files/{file}.csv', RUN, []], ['GET', 'api/sections/{section}/files/oneroster.zip', RUN, []],
+        ['GET', 'api/sections/{section}/files/class.json', RUN, []],
+        ['POST', 'api/sections/taken-in', TEACHES, [
+            fn (Tests\SchoolTestCase $test): array => ['bundle' => (string) json_encode(App\Exchange\WholeClass::of($test->class))],
+        ]],
+        ['GET', 'api/rubrics', TEACHES, []], ['POST', 'api/rubrics', TEACHES, $rubric('New one')],
+        ['PUT', 'api/rubrics/{rubric}', KITCHENS, $rubric('Ours')], ['DELETE', 'api/rubrics/{rubric}', KITCHENS, []],
+        ['PUT', 'api/labs/{prepared}/rubric', RUN, ['rubric_id' => null, 'template' => 'quick', 'exam' => false]],
+        ['GET', 'api/labs/{lab}/marks', RUN, []], ['POST', 'api/labs/{lab}/marks/on-time', RUN, []],
+        ['PUT', 'api/labs/{lab}/marks/{student}', RUN, ['attendance' => 'excused', 'days_late' => null, 'levels' => [], 'overrides' => []]],
+        ['POST', 'api/labs/{lab}/marks/{student}/accept', RUN, []], ['DELETE', 'api/labs/{lab}/marks/{student}/accept', RUN, []],
+        ['POST', 'api/labs/{lab}/marks/given-back', RUN, []], ['DELETE', 'api/labs/{lab}/marks/given-back', RUN, []],
+        ['GET', 'api/results', STUDENTS_OWN, []], ['GET', 'api/photos', AT_WORK, []],
+        ['PUT', 'api/photos/{photo}', AT_THIS_STATION, [
+            fn (Tests\SchoolTestCase $test): array => ['picture' => 'eA==', 'line_id' => $test->lab->lines->first()->id, 'student_id' => null],
+        ]],
+        ['GET', 'api/photos/{photo}/jpeg', $sees, []], ['DELETE', 'api/photos/{photo}', $sees, []],
+        ['GET', 'api/step-pictures/{of}/jpeg', INSIDE, []], ['PUT', 'api/step-pictures/{of}', TEACHES, ['picture' => PICTURE]],
+        ['DELETE', 'api/step-pictures/{of}', TEACHES, []],
         ['GET', 'api/sections/{section}/misses', RUN, []], ['GET', 'api/sections/{section}/experiments', RUN, []],
         ['POST', 'api/sections/{section}/experiments', RUN, [
             'title' => 'Two ways', 'ingredient' => 'bread-flour', 'tool' => 'dry-cup-us-1', 'by_all' => true, 'arms' => [

@@ -149,7 +149,7 @@ describe("after a lab", () => {
   it("who has weighed nothing may make it up, and goes back to their seat", async () => {
     const owe = [
       { id: 11, name: "Oona", makes_up: false, lines: [] },
-      { id: 12, name: "Ravi", makes_up: true },
+      { id: 12, name: "Ravi", makes_up: true, lines: [] },
     ];
     const screen = await page(<Owing board={board({ owe })} />);
     await screen.press("Let Oona make it up");

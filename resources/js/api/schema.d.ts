@@ -2023,6 +2023,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sections/taken-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A class that was taken out, taken in again: another one, put away, with the same in it */
+        post: operations["fileTakeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sections/{section}": {
         parameters: {
             query?: never;
@@ -2200,6 +2217,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sections/{section}/files/class.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All of it as one file that can be taken in again */
+        get: operations["fileJson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sections/{section}/files/oneroster.zip": {
         parameters: {
             query?: never;
@@ -2217,7 +2251,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sections/{section}/files/{kind}.csv": {
+    "/api/sections/{section}/files/{file}.csv": {
         parameters: {
             query?: never;
             header?: never;
@@ -2886,7 +2920,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/step-pictures/{step}": {
+    "/api/step-pictures/{of}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2904,7 +2938,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/step-pictures/{step}/jpeg": {
+    "/api/step-pictures/{of}/jpeg": {
         parameters: {
             query?: never;
             header?: never;
@@ -9439,12 +9473,14 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Done. */
-            204: {
+            /** @description A file. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/octet-stream": string;
+                };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
@@ -10675,6 +10711,36 @@ export interface operations {
             422: components["responses"]["Invalid"];
         };
     };
+    fileTakeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    bundle: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            409: components["responses"]["Refused"];
+            422: components["responses"]["Invalid"];
+        };
+    };
     sectionShow: {
         parameters: {
             query?: never;
@@ -11194,6 +11260,32 @@ export interface operations {
             409: components["responses"]["Refused"];
         };
     };
+    fileJson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                section: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["NotYours"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Refused"];
+        };
+    };
     fileOneRoster: {
         parameters: {
             query?: never;
@@ -11205,12 +11297,14 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Done. */
-            204: {
+            /** @description A file. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/octet-stream": string;
+                };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
@@ -11226,18 +11320,20 @@ export interface operations {
             header?: never;
             path: {
                 section: number;
-                kind: "weighings" | "results" | "marks" | "checks" | "practice";
+                file: "weighings" | "results" | "marks" | "checks" | "practice";
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description Done. */
-            204: {
+            /** @description A file. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/octet-stream": string;
+                };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];
@@ -12663,7 +12759,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                step: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "read-above" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
+                of: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "read-above" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
             };
             cookie?: never;
         };
@@ -12694,7 +12790,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                step: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "read-above" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
+                of: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "read-above" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
             };
             cookie?: never;
         };
@@ -12718,18 +12814,20 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                step: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "read-above" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
+                of: "clean-dry-empty" | "loosen" | "sift" | "crush-lumps" | "over-paper" | "spoon-heaped" | "dip-heaped" | "fill" | "pack" | "press-out-air" | "settle" | "sweep-level" | "sweep-knife" | "smooth-fingertip" | "turn-out" | "return-excess" | "discard-excess" | "flat-surface" | "pour-near" | "eye-level" | "read-above" | "top-up-curve" | "hold-level" | "oil-tool" | "scrape-out" | "leave-in-cup" | "crack-apart" | "check-shell" | "cut-at-mark" | "scale-ready" | "zero-bowl" | "add-slowly" | "take-out" | "weigh";
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description Done. */
-            204: {
+            /** @description A file. */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/octet-stream": string;
+                };
             };
             401: components["responses"]["SignedOut"];
             403: components["responses"]["NotYours"];

@@ -7,6 +7,7 @@ import Loading from "../shell/Loading";
 import { useClassHere } from "../shell/useClassHere";
 import NoClass from "./NoClass";
 import ReviewTabs from "./ReviewTabs";
+import TakeIn from "./TakeIn";
 
 const TABLES = ["weighings", "results", "marks", "checks", "practice"] as const;
 
@@ -53,6 +54,16 @@ export default function FilesScreen() {
             ZIP
           </a>
         </li>
+        <li>
+          <div>
+            <b>{t("files.whole")}</b>
+            <span className="soft">{t("files.wholeHint")}</span>
+          </div>
+          <a className="btn btn-outline" href={`${files}/class.json`} download>
+            JSON
+          </a>
+        </li>
+        <TakeIn />
         <li>
           <div>
             <b>{t("files.sheets")}</b>

@@ -9,9 +9,9 @@ export default function StepPicture({ step, has }: { step: TechniquePage["steps"
   const { t } = useTranslation();
   const known = useQueryClient();
   const anew = () => known.invalidateQueries({ queryKey: ["get", "/api/techniques"] });
-  const keep = useSend("put", "/api/step-pictures/{step}", { onSuccess: anew });
-  const remove = useSend("delete", "/api/step-pictures/{step}", { onSuccess: anew });
-  const path = { params: { path: { step } } };
+  const keep = useSend("put", "/api/step-pictures/{of}", { onSuccess: anew });
+  const remove = useSend("delete", "/api/step-pictures/{of}", { onSuccess: anew });
+  const path = { params: { path: { of: step } } };
   return has ? (
     <button type="button" className="quiet" onClick={() => remove.send(path)}>
       {t("picture.remove")}

@@ -9,6 +9,7 @@ use App\Exchange\FileKind;
 use App\Exchange\OneRosterResults;
 use App\Exchange\WholeClass;
 use App\Http\Controllers\Controller;
+use App\Http\FileAnswer;
 use App\Http\Requests\Review\ClassFileRequest;
 use App\Http\Requests\Review\FileRequest;
 use App\Http\Views\Made;
@@ -18,34 +19,34 @@ use App\Review\KeepTerm;
 use App\School\Act;
 use App\School\AdultLog;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Http\Response;
 
-/** A class's work, to be taken out. */
+/** A class's work, to be taken out, and a class to be taken in. */
 final class FileController extends Controller
 {
     /** As a table for a spreadsheet. */
     public function csv(
-        FileRequest $request, Section $section, FileKind $kind, KeepTerm $keeping, #[CurrentUser('teacher')] Teacher $teacher,
-    ): Response {
+        FileRequest $request, Section $section, FileKind $file, KeepTerm $keeping, #[CurrentUser('teacher')] Teacher $teacher,
+    ): FileAnswer {
         AdultLog::tell($teacher, Act::Exported, ['class' => $section->name]);
 
-        return response((new ClassFile($section, $keeping))->csv($kind, $request->sign($section)), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"$kind->value.csv\"",
-        ]);
+        return new FileAnswer(
+            (new ClassFile($section, $keeping))->csv($file, $request->sign($section)), "$section->name $file->value", 'csv',
+            'text/csv; charset=utf-8',
+        );
     }
 
     /** All of it as one file that can be taken in again. */
-    public function json(Section $section, #[CurrentUser('teacher')] Teacher $teacher): Response
+    public function json(Section $section, #[CurrentUser('teacher')] Teacher $teacher): FileAnswer
     {
         AdultLog::tell($teacher, Act::Exported, ['class' => $section->name]);
 
-        return response(json_encode(WholeClass::of($section), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION
-            | JSON_THROW_ON_ERROR), 200, [
-                'Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="class.json"',
-            ]);
+        return new FileAnswer(
+            json_encode(WholeClass::of($section), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION
+                | JSON_THROW_ON_ERROR), $section->name, 'json', 'application/json',
+        );
     }
 
-    /** A class that was taken out, taken in again: another one, archived, with the same in it. */
+    /** A class that was taken out, taken in again: another one, put away, with the same in it. */
     public function takeIn(ClassFileRequest $request, #[CurrentUser('teacher')] Teacher $teacher, WholeClass $taking): Made
     {
         $section = $taking->takeIn($request->bundle(), $teacher);
@@ -55,12 +56,10 @@ final class FileController extends Controller
     }
 
     /** Marks, as OneRoster 1.2 has line items and results. */
-    public function oneRoster(Section $section, #[CurrentUser('teacher')] Teacher $teacher): Response
+    public function oneRoster(Section $section, #[CurrentUser('teacher')] Teacher $teacher): FileAnswer
     {
         AdultLog::tell($teacher, Act::Exported, ['class' => $section->name]);
 
-        return response(OneRosterResults::zip($section), 200, [
-            'Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="oneroster.zip"',
-        ]);
+        return new FileAnswer(OneRosterResults::zip($section), "$section->name oneroster", 'zip', 'application/zip');
     }
 }

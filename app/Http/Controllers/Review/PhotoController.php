@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Review;
 
 use App\Exceptions\Refusal;
 use App\Http\Controllers\Controller;
+use App\Http\FileAnswer;
 use App\Http\Requests\Review\PhotoRequest;
 use App\Http\Views\Review\PhotoRow;
 use App\Models\Photo;
@@ -44,10 +45,7 @@ final class PhotoController extends Controller
         $line = $lab->lines()->findOrFail($request->integer('line_id'));
         $student = $actor instanceof Student ? $actor : $station->students()->find($request->integer('student_id'));
         $id = strtoupper($photo);
-        $known = Photo::query()->find($id, Photo::TOLD);
-        if ($known !== null) {
-            abort_unless($known->station_id === $station->id, 404);
-
+        if (Photo::query()->whereKey($id)->exists()) {
             return response()->noContent();
         }
         if (Photo::query()->where('lab_line_id', $line->id)->where('station_id', $station->id)->count() >= self::MOST_OF_A_LINE) {
@@ -62,9 +60,9 @@ final class PhotoController extends Controller
     }
 
     /** The picture itself. */
-    public function show(Photo $photo): Response
+    public function show(Photo $photo): FileAnswer
     {
-        return response($photo->jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=3600']);
+        return new FileAnswer($photo->jpeg, $photo->id, 'jpg', 'image/jpeg');
     }
 
     /** Taken away, for good. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Review;
 
 use App\Http\Controllers\Controller;
+use App\Http\FileAnswer;
 use App\Http\Requests\Review\PictureRequest;
 use App\Models\Section;
 use App\Models\Station;
@@ -19,28 +20,28 @@ use Illuminate\Http\Response;
 final class StepPictureController extends Controller
 {
     /** A picture, or another one. */
-    public function update(PictureRequest $request, Step $step, #[CurrentUser] Teacher $teacher): Response
+    public function update(PictureRequest $request, Step $of, #[CurrentUser] Teacher $teacher): Response
     {
-        StepPicture::query()->updateOrCreate(['kitchen_id' => $teacher->kitchen_id, 'step' => $step->value], ['jpeg' => $request->jpeg()]);
+        StepPicture::query()->updateOrCreate(['kitchen_id' => $teacher->kitchen_id, 'step' => $of->value], ['jpeg' => $request->jpeg()]);
 
         return response()->noContent();
     }
 
     /** Taken away. */
-    public function destroy(Step $step, #[CurrentUser] Teacher $teacher): Response
+    public function destroy(Step $of, #[CurrentUser] Teacher $teacher): Response
     {
-        StepPicture::query()->where('kitchen_id', $teacher->kitchen_id)->where('step', $step->value)->delete();
+        StepPicture::query()->where('kitchen_id', $teacher->kitchen_id)->where('step', $of->value)->delete();
 
         return response()->noContent();
     }
 
     /** The picture itself. */
-    public function show(Step $step, #[CurrentUser] Teacher|Student|Station $actor): Response
+    public function show(Step $of, #[CurrentUser] Teacher|Student|Station $actor): FileAnswer
     {
         $kitchen = $actor instanceof Teacher ? $actor->kitchen_id : Section::query()->findOrFail($actor->section_id)->kitchen_id;
-        $picture = StepPicture::query()->where('kitchen_id', $kitchen)->where('step', $step->value)->first();
+        $picture = StepPicture::query()->where('kitchen_id', $kitchen)->where('step', $of->value)->first();
         abort_if($picture === null, 404);
 
-        return response($picture->jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=300']);
+        return new FileAnswer($picture->jpeg, $of->value, 'jpg', 'image/jpeg');
     }
 }
