@@ -34,28 +34,28 @@ final class SmallPicture
     {
         $bytes = base64_decode($given, true);
         if ($bytes === false || $bytes === '') {
-            throw self::refused('photo-kind');
+            throw self::refused('refusal.photo-kind');
         }
         if (strlen($bytes) > self::MOST_BYTES) {
-            throw self::refused('photo-large');
+            throw self::refused('refusal.photo-large');
         }
         // What it says of itself is read before any of it is unpacked.
         $size = @getimagesizefromstring($bytes);
         if ($size === false || ! in_array($size['mime'], self::KINDS, true)) {
-            throw self::refused('photo-kind');
+            throw self::refused('refusal.photo-kind');
         }
-        if ($size[0] > intdiv(self::MOST_PIXELS, max(1, $size[1]))) {
-            throw self::refused('photo-large');
+        if (array_product([$size[0], $size[1]]) > self::MOST_PIXELS) {
+            throw self::refused('refusal.photo-large');
         }
         try {
             return (string) (new ImageManager(new Driver))->read($bytes)->scaleDown(self::SIDE, self::SIDE)->toJpeg(self::QUALITY, strip: true);
         } catch (Throwable) {
-            throw self::refused('photo-kind');
+            throw self::refused('refusal.photo-kind');
         }
     }
 
     private static function refused(string $id): InvalidInput
     {
-        return InvalidInput::because('picture', Phrase::of("refusal.$id"));
+        return InvalidInput::because('picture', Phrase::of($id));
     }
 }

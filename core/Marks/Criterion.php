@@ -56,7 +56,7 @@ final readonly class Criterion
             throw InvalidInput::because("{$path}name", Phrase::of('refusal.letters', ['most' => self::LONGEST_NAME]));
         }
         if (! $kind->isByLine() && $families !== []) {
-            throw InvalidInput::because("{$path}families", Phrase::of('refusal.mark.no-families'));
+            throw InvalidInput::because("{$path}families", Phrase::of('refusal.mark-no-families'));
         }
         $bands = $bands === [] ? $kind->usualBands() : $bands;
         self::check($kind, $bands, $path);
@@ -120,34 +120,34 @@ final readonly class Criterion
     private static function check(CriterionKind $kind, array $bands, string $path): void
     {
         $refuse = static fn (int $i, string $id, int $at = 0, int $to = 0): never => throw InvalidInput::because(
-            "{$path}bands.$i", Phrase::of("refusal.mark.$id", ['at' => $at, 'to' => $to]),
+            "{$path}bands.$i", Phrase::of($id, ['at' => $at, 'to' => $to]),
         );
         if (count($bands) > self::MOST_BANDS) {
-            $refuse(self::MOST_BANDS, 'bands', at: self::MOST_BANDS);
+            $refuse(self::MOST_BANDS, 'refusal.mark-bands', at: self::MOST_BANDS);
         }
         $next = $kind->least();
         $before = null;
         foreach ($bands as $i => $band) {
             if ($band->score < 0 || $band->score > 100) {
-                $refuse($i, 'score');
+                $refuse($i, 'refusal.mark-score');
             }
             if (($band->to !== null && $band->to < $band->from) || $band->from < 0 || ($band->to ?? $band->from) > self::FARTHEST) {
-                $refuse($i, 'backwards');
+                $refuse($i, 'refusal.mark-backwards');
             }
             if ($before !== null && $band->from < $before->from) {
-                $refuse($i, 'order');
+                $refuse($i, 'refusal.mark-order');
             }
             if ($before !== null && ($before->to === null || $band->from <= $before->to)) {
-                $refuse($i, 'overlap', at: $band->from);
+                $refuse($i, 'refusal.mark-overlap', at: $band->from);
             }
             if ($band->from > $next) {
-                $refuse($i, 'gap', at: $next, to: $band->from - 1);
+                $refuse($i, 'refusal.mark-gap', at: $next, to: $band->from - 1);
             }
             if ($band->from < $next) {
-                $refuse($i, 'overlap', at: $band->from);
+                $refuse($i, 'refusal.mark-overlap', at: $band->from);
             }
             if ($before !== null && ($kind->rises() ? $band->score < $before->score : $band->score > $before->score)) {
-                $refuse($i, 'falls');
+                $refuse($i, 'refusal.mark-falls');
             }
             $next = ($band->to ?? self::FARTHEST) + 1;
             $before = $band;
@@ -156,8 +156,8 @@ final readonly class Criterion
         $most = $kind->most();
         if ($before === null || $before->to !== $most) {
             $before !== null && $most !== null && ($before->to === null || $before->to > $most)
-                ? $refuse($last, 'beyond', at: $most)
-                : $refuse(max(0, $last), $most === null ? 'open-end' : 'gap', at: $next, to: $most ?? $next);
+                ? $refuse($last, 'refusal.mark-beyond', at: $most)
+                : $refuse(max(0, $last), $most === null ? 'refusal.mark-open-end' : 'refusal.mark-gap', at: $next, to: $most ?? $next);
         }
     }
 }

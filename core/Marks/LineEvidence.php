@@ -66,7 +66,7 @@ final readonly class LineEvidence
         $steps = static fn (string $field): array => $given->has($field) ? $given->enums($field, Step::class) : [];
         [$done, $missed] = [$steps('done'), $steps('missed')];
         if (array_intersect(array_column($done, 'value'), array_column($missed, 'value')) !== []) {
-            throw InvalidInput::because('lines', Phrase::of('refusal.mark.both'));
+            throw InvalidInput::because('lines', Phrase::of('refusal.mark-both'));
         }
 
         return new self(

@@ -33,7 +33,7 @@ final readonly class Override
             throw InvalidInput::because($path.'reason', Phrase::of('refusal.letters', ['most' => self::LONGEST]));
         }
         if (mb_strlen($reason) < self::SHORTEST) {
-            throw InvalidInput::because($path.'reason', Phrase::of('refusal.mark.reason'));
+            throw InvalidInput::because($path.'reason', Phrase::of('refusal.mark-reason'));
         }
 
         return new self($points, $reason);

@@ -44,10 +44,10 @@ final readonly class Rubric
         }
         $sum = array_sum(array_map(static fn (Criterion $one): int => $one->weight, $criteria));
         if ($sum !== 100) {
-            throw InvalidInput::because('criteria', Phrase::of('refusal.mark.weights', ['sum' => $sum]));
+            throw InvalidInput::because('criteria', Phrase::of('refusal.mark-weights', ['sum' => $sum]));
         }
         if (count(array_unique(array_column($criteria, 'id'))) !== count($criteria)) {
-            throw InvalidInput::because('criteria', Phrase::of('refusal.mark.twice'));
+            throw InvalidInput::because('criteria', Phrase::of('refusal.mark-twice'));
         }
 
         return new self($name, $criteria);
@@ -75,7 +75,7 @@ final readonly class Rubric
                 $criterion->kind === CriterionKind::Process ? $line->steps() !== [] : $line->target !== null
             );
             if ($criterion->kind->isByLine() && array_filter($lines, $shows) === []) {
-                throw InvalidInput::because('rubric', Phrase::of('refusal.mark.cannot-show', ['name' => $criterion->said()]));
+                throw InvalidInput::because('rubric', Phrase::of('refusal.mark-cannot-show', ['name' => $criterion->said()]));
             }
         }
     }

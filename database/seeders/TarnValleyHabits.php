@@ -63,7 +63,7 @@ final class TarnValleyHabits
     /** @param  Closure(): string  $ulid  the same every time */
     public function __construct(private readonly Section $section, private readonly Carbon $today, private readonly Closure $ulid)
     {
-        $this->random = new Randomizer(new Mt19937(20261130));
+        $this->random = new Randomizer(new Mt19937(20261203));
     }
 
     public function before(): void

@@ -243,6 +243,7 @@ describe("today", () => {
     bells: null,
     periods: [],
     unchecked_scales: unchecked,
+    unread: [],
     sections: [
       {
         id: 3,
