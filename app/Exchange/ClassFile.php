@@ -56,8 +56,9 @@ final readonly class ClassFile
             ->leftJoin('diagnoses', 'diagnoses.weighing_id', '=', 'weighings.id')
             ->where('labs.section_id', $this->section->id)->orderBy('weighings.created_at')->orderBy('weighings.id')
             ->get([
-                'weighings.created_at', 'labs.title', 'labs.planned_for', 'students.name', 'students.roster_number', 'stations.name as station',
-                'stations.home_id', 'weighings.station_id', 'lab_lines.ingredient_id', 'weighings.lab_line_id', 'lab_lines.target_g', 'grams', 'error_g', 'error_pct',
+                'weighings.created_at', 'labs.title', 'labs.planned_for', 'students.name', 'students.roster_number',
+                'stations.name as station', 'stations.home_id', 'weighings.station_id', 'lab_lines.ingredient_id', 'weighings.lab_line_id',
+                'lab_lines.target_g', 'grams', 'error_g', 'error_pct',
                 'weighings.verdict', 'nth', 'attempt', 'scales.name as scale', 'cause',
             ]);
         $verdicts = [];
@@ -101,7 +102,9 @@ final readonly class ClassFile
             }
         }
 
-        return [['student', 'number', 'family', 'lines', 'level-first', 'level-best', 'reads', 'off-pct', 'spread-pct', 'reads-best'], $all];
+        return [[
+            'student', 'number', 'family', 'lines', 'level-first', 'level-best', 'reads', 'off-pct', 'spread-pct', 'reads-best',
+        ], $all];
     }
 
     /** @return array{list<string>, list<list<mixed>>} */
@@ -137,7 +140,8 @@ final readonly class ClassFile
         foreach (ToolCheck::query()->with('teacher')->where('kitchen_id', $kitchen->id)->get()->sortBy('day') as $one) {
             $all[] = [
                 $one->day->toDateString(), $one->name,
-                Said::phrase(ToolCatalogue::tool($one->catalogue_id, MeasureStandard::UsCustomary)->called()), $one->place, (float) $one->true_ml,
+                Said::phrase(ToolCatalogue::tool($one->catalogue_id, MeasureStandard::UsCustomary)->called()), $one->place,
+                (float) $one->true_ml,
                 (float) $one->deviation_pct, (float) $one->u_pct, self::said("file.check.{$one->verdict->value}"), $one->teacher?->name,
             ];
         }

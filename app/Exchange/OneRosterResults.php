@@ -30,7 +30,8 @@ final class OneRosterResults
     {
         $files = [
             'academicSessions', 'categories', 'classes', 'classResources', 'courses', 'courseResources', 'demographics', 'enrollments',
-            'lineItemLearningObjectiveIds', 'lineItems', 'lineItemScoreScales', 'orgs', 'resources', 'resultLearningObjectiveIds', 'results',
+            'lineItemLearningObjectiveIds', 'lineItems', 'lineItemScoreScales', 'orgs', 'resources', 'resultLearningObjectiveIds',
+            'results',
             'resultScoreScales', 'roles', 'scoreScales', 'userProfiles', 'userResources', 'users',
         ];
 
@@ -52,8 +53,8 @@ final class OneRosterResults
     private static function items(Section $section, Collection $marks): string
     {
         return self::csv([
-            'sourcedId', 'status', 'dateLastModified', 'title', 'description', 'assignDate', 'dueDate', 'classSourcedId', 'categorySourcedId',
-            'gradingPeriodSourcedId', 'resultValueMin', 'resultValueMax', 'schoolSourcedId',
+            'sourcedId', 'status', 'dateLastModified', 'title', 'description', 'assignDate', 'dueDate', 'classSourcedId',
+            'categorySourcedId', 'gradingPeriodSourcedId', 'resultValueMin', 'resultValueMax', 'schoolSourcedId',
         ], $marks->unique('lab_id')->map(static fn (Mark $mark): array => [
             "lab-$mark->lab_id", '', '', $mark->lab->title, '', self::day($mark->lab), self::day($mark->lab), "class-$section->id",
             'category-labs', '', '0', '100', 'school-'.$section->kitchen->school_id,
@@ -64,8 +65,8 @@ final class OneRosterResults
     private static function results(Section $section, Collection $marks): string
     {
         return self::csv([
-            'sourcedId', 'status', 'dateLastModified', 'lineItemSourcedId', 'studentSourcedId', 'scoreStatus', 'score', 'scoreDate', 'comment',
-            'textScore', 'classSourcedId', 'inProgress', 'incomplete', 'late', 'missing',
+            'sourcedId', 'status', 'dateLastModified', 'lineItemSourcedId', 'studentSourcedId', 'scoreStatus', 'score', 'scoreDate',
+            'comment', 'textScore', 'classSourcedId', 'inProgress', 'incomplete', 'late', 'missing',
         ], $marks->map(static fn (Mark $mark): array => [
             "mark-$mark->id", '', '', "lab-$mark->lab_id", "student-$mark->student_id", $mark->score === null ? 'exempt' : 'fully graded',
             $mark->score, $mark->accepted_at?->toDateString(), self::reasons($mark), '', "class-$section->id", 'false', 'false',

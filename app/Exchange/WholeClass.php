@@ -56,7 +56,8 @@ final class WholeClass
         $scales = Scale::query()->get(['id', 'name', 'catalogue_id'])->whereIn('id', array_unique(array_filter([
             ...array_column($tables['weighings'], 'scale_id'), ...array_column($tables['experiment_weighings'], 'scale_id'),
         ], is_int(...))));
-        $versions = DB::table('recipe_versions')->whereIn('id', array_filter(array_column($tables['labs'], 'recipe_version_id'), is_int(...)))->get();
+        $versions = DB::table('recipe_versions')
+            ->whereIn('id', array_filter(array_column($tables['labs'], 'recipe_version_id'), is_int(...)))->get();
 
         return [
             'kind' => self::KIND, 'version' => self::VERSION, 'scales' => array_values($scales->toArray()),
@@ -153,7 +154,7 @@ final class WholeClass
             } elseif ($table === 'lab_events' && $column === 'detail' && is_string($value)) {
                 // Which weighing or event it is about stands in it by its id.
                 $row[$column] = strtr($value, array_map(strval(...), ($this->ids['weighings'] ?? []) + ($this->ids['lab_events'] ?? [])));
-            } elseif ((is_int($value) || is_string($value)) && $column !== 'id' && $column !== 'teacher_id' && str_ends_with($column, '_id')) {
+            } elseif ((is_int($value) || is_string($value)) && str_ends_with($column, '_id') && $column !== 'teacher_id') {
                 $row[$column] = $this->ids[self::pointsTo($column)][$value] ?? ($this->isKnown($column) ? null : $value);
             }
         }
@@ -216,8 +217,9 @@ final class WholeClass
             foreach (DB::table($table)->whereIn('id', array_values($ids))->whereNotNull($column)->get(['id', $column]) as $row) {
                 /** @var stdClass $row */
                 $before = json_decode((string) $row->{$column}, true, 512, JSON_THROW_ON_ERROR);
-                DB::table($table)->where('id', $row->id)->update([$column => json_encode($to($before), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION
-                    | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)]);
+                DB::table($table)->where('id', $row->id)->update([$column => json_encode(
+                    $to($before), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+                )]);
             }
         };
         $change('labs', $this->ids['labs'] ?? [], 'orders', static fn (array $orders): array => array_combine(

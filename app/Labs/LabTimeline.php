@@ -53,7 +53,9 @@ final class LabTimeline
             if ($all === []) {
                 continue;
             }
-            $released = array_values(array_filter($all, static fn (array $one): bool => $one[1] === EventKind::Released->value))[0][0] ?? null;
+            $released = array_values(array_filter(
+                $all, static fn (array $one): bool => $one[1] === EventKind::Released->value,
+            ))[0][0] ?? null;
             $signs = array_values(array_map(static fn (array $one): float => $one[0], array_filter(
                 $all, static fn (array $one): bool => $one[4] && ($released === null || $one[0] <= $released),
             )));

@@ -43,7 +43,8 @@ final class School extends Model
     protected $attributes = ['photos' => false];
 
     protected $casts = [
-        'photos' => 'boolean', 'standard' => MeasureStandard::class, 'spelling' => Spelling::class, 'calendar' => AsStored::class.':'.SchoolCalendar::class,
+        'photos' => 'boolean', 'standard' => MeasureStandard::class, 'spelling' => Spelling::class,
+        'calendar' => AsStored::class.':'.SchoolCalendar::class,
     ];
 
     /** @return HasMany<Kitchen, $this> */

@@ -48,7 +48,8 @@ final class SmallPicture
             throw self::refused('refusal.photo-large');
         }
         try {
-            return (string) (new ImageManager(new Driver))->read($bytes)->scaleDown(self::SIDE, self::SIDE)->toJpeg(self::QUALITY, strip: true);
+            return (string) (new ImageManager(new Driver))->read($bytes)->scaleDown(self::SIDE, self::SIDE)
+                ->toJpeg(self::QUALITY, strip: true);
         } catch (Throwable) {
             throw self::refused('refusal.photo-kind');
         }

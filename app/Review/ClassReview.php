@@ -24,7 +24,8 @@ final readonly class ClassReview
      * @param  array<int, array{int, int}>  $scale  weighings with a mistake at the scale, of all
      */
     private function __construct(
-        public Section $section, public ClassTerm $term, public array $rows, public array $seen, public array $practised, public array $scale,
+        public Section $section, public ClassTerm $term, public array $rows, public array $seen, public array $practised,
+        public array $scale,
     ) {
     }
 

@@ -12,7 +12,7 @@ final readonly class ClassTerm
     /**
      * @param  list<Family>  $families  that were measured
      * @param  array<int, array<string, Cell>>  $cells  by student and family
-     * @param  array<string, array{lines: int, first: int, best: int}>  $level  by family: lines measured, Level at the first try, at the best
+     * @param  array<string, array{lines: int, first: int, best: int}>  $level  by family: measured, Level at first, at best
      * @param  list<Reteach>  $reteach  what brings most first
      */
     private function __construct(public array $families, public array $cells, public array $level, public array $reteach)
@@ -30,7 +30,8 @@ final readonly class ClassTerm
         foreach ($cells as $byFamily) {
             foreach ($byFamily as $family => $cell) {
                 $level[$family] = [
-                    'lines' => ($level[$family]['lines'] ?? 0) + $cell->lines, 'first' => ($level[$family]['first'] ?? 0) + $cell->levelFirst,
+                    'lines' => ($level[$family]['lines'] ?? 0) + $cell->lines,
+                    'first' => ($level[$family]['first'] ?? 0) + $cell->levelFirst,
                     'best' => ($level[$family]['best'] ?? 0) + $cell->levelBest,
                 ];
             }

@@ -45,7 +45,7 @@ final readonly class Competency
      * By what evidence it is shown, part by part.
      *
      * @param  array<string, Cell>  $cells  of a student, by family
-     * @return list<array{state: CompetencyState, because: Phrase}>
+     * @return non-empty-list<array{state: CompetencyState, because: Phrase}>
      */
     public function evidence(array $cells, Boxes $boxes): array
     {
@@ -78,19 +78,16 @@ final readonly class Competency
             ];
         }
 
-        return $evidence;
+        return $evidence === [] ? throw new \LogicException('It asks for nothing.') : $evidence;
     }
 
-    /** @param  list<array{state: CompetencyState, because: Phrase}>  $evidence */
+    /** @param  non-empty-list<array{state: CompetencyState, because: Phrase}>  $evidence */
     public static function state(array $evidence): CompetencyState
     {
-        $states = array_column($evidence, 'state');
+        $states = array_unique(array_column($evidence, 'state'), SORT_REGULAR);
 
-        return match (true) {
-            array_filter($states, static fn (CompetencyState $one): bool => $one !== CompetencyState::Shown) === [] => CompetencyState::Shown,
-            array_filter($states, static fn (CompetencyState $one): bool => $one !== CompetencyState::NotYet) === [] => CompetencyState::NotYet,
-            default => CompetencyState::OnTheWay,
-        };
+        // All of one state: that; else somewhere between.
+        return count($states) === 1 ? $states[0] : CompetencyState::OnTheWay;
     }
 
     /** @return array{families: list<string>, skills: list<string>} to be stored */

@@ -19,7 +19,7 @@ final readonly class TermWeighing
 
     /**
      * @param  float  $share  ln(grams/target), known effects taken off; 0 is on the target
-     * @param  float  $careful  standard deviation of careful tries of the same hand, as a share: fills and scale, not what all have in common
+     * @param  float  $careful  standard deviation of careful tries of one hand, as a share: fills and scale, not what all have in common
      * @param  float  $tolerance  T over the target
      */
     public function __construct(public float $share, public float $careful, public float $tolerance)

@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { useEffect, useEffectEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
@@ -19,9 +19,8 @@ export default function LabReviewPage({ page }: { page: Schemas["LabReviewPage"]
   const [note, setNote] = useState(page.note);
   const keep = useSend("put", "/api/labs/{lab}/review/note");
   const read = useSend("put", "/api/labs/{lab}/review/read");
-  useEffect(() => {
-    if (page.over) read.send({ params: { path: { lab: page.lab_id } } });
-  }, []);
+  const markRead = useEffectEvent(() => page.over && read.send({ params: { path: { lab: page.lab_id } } }));
+  useEffect(() => void markRead(), []);
   const percent = (number: number | null) => (number === null ? "–" : `${signed(number, 1, i18n.language)}%`);
   return (
     <main className="review">

@@ -44,7 +44,8 @@ final class MarkRequest extends ApiRequest
         foreach (array_keys((array) $this->input('overrides')) as $i) {
             $id = $this->string("overrides.$i.id")->toString();
             $overrides[$id] = Override::of(
-                $weights[$id] ?? 0, $this->integer("overrides.$i.points"), $this->string("overrides.$i.reason")->toString(), "overrides.$i.",
+                $weights[$id] ?? 0, $this->integer("overrides.$i.points"), $this->string("overrides.$i.reason")->toString(),
+                "overrides.$i.",
             );
         }
 

@@ -39,7 +39,8 @@ final class CompetenciesRequest extends ApiRequest
             $kept[] = [
                 'code' => $this->string("list.$i.code")->trim()->toString(), 'text' => $this->string("list.$i.text")->trim()->toString(),
                 'asks' => Competency::of(
-                    array_map(Family::from(...), $this->texts("list.$i.families")), array_map(Skill::from(...), $this->texts("list.$i.skills")),
+                    array_map(Family::from(...), $this->texts("list.$i.families")),
+                    array_map(Skill::from(...), $this->texts("list.$i.skills")),
                     "list.$i.families",
                 ),
             ];

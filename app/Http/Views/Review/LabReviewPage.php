@@ -96,11 +96,15 @@ final readonly class LabReviewPage extends View
     {
         $of = LineOfLab::of($rows);
         $dots = [];
+        $nearest = [];
         foreach ($rows as $row) {
-            $best = $row->isFirst() && ! $row->isBest
-                ? array_values(array_filter($rows, static fn (TermRow $one): bool => $one->isBest && $one->student === $row->student))[0] ?? null
-                : null;
+            if ($row->isBest) {
+                $nearest[$row->student] = $row;
+            }
+        }
+        foreach ($rows as $row) {
             if ($row->isFirst()) {
+                $best = $row->isBest ? null : $nearest[$row->student] ?? null;
                 $dots[] = new LabDot(
                     $row->student, $row->verdict->value, $row->weighing->inTolerances(), $best?->weighing->inTolerances(),
                 );

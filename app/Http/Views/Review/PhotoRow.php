@@ -35,7 +35,8 @@ final readonly class PhotoRow extends View
     /** @return list<self> newest first */
     public static function ofStation(Lab $lab, Station $station): array
     {
-        return self::all(static fn (Builder $of) => $of->where('station_id', $station->id)->whereIn('lab_line_id', $lab->lines()->select('id')));
+        return self::all(static fn (Builder $of) => $of->where('station_id', $station->id)
+            ->whereIn('lab_line_id', $lab->lines()->select('id')));
     }
 
     /** @return list<self> newest first */
