@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# bin/hovik bench [core|diagnosis [seed]|period|misses|http|lab|board|rooms|transfer|fuzz|backup|mutants [--one-in N] [FOLDER...]]: the figures of
+# bin/hovik bench [core|diagnosis [seed]|period|misses|http|lab|board|rooms|transfer|fuzz|backup|term|csv|mutants [--one-in N] [FOLDER...]]: the figures of
 # docs/performance.md, on a stack and data of their own under var/bench. Mutants take hours and are no part of 'all'.
 set -euo pipefail
 umask 022
@@ -7,8 +7,8 @@ ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
 . "$ROOT/ops/say.sh"
 part=${1:-all}
 case $part in
-  all | core | diagnosis | period | misses | http | lab | board | rooms | transfer | fuzz | backup | mutants) ;;
-  *) refuse "bench knows core, diagnosis, period, misses, http, lab, board, rooms, transfer, fuzz, backup and mutants, not '$part'." ;;
+  all | core | diagnosis | period | misses | http | lab | board | rooms | transfer | fuzz | backup | term | csv | mutants) ;;
+  *) refuse "bench knows core, diagnosis, period, misses, http, lab, board, rooms, transfer, fuzz, backup, term, csv and mutants, not '$part'." ;;
 esac
 bash "$ROOT/ops/install.sh" test
 PROFILE=bench
@@ -160,6 +160,23 @@ backup() {
   after=$(sums)
   [ "$before" = "$after" ] || refuse "not every table is as it was: $(diff <(echo "$before") <(echo "$after") | head -n 4)"
   echo "  $(wc -l <<<"$after") tables, each with the checksum it had"
+}
+# A class's term of thirty labs: its page, its files, a lab marked; and the files opened by a spreadsheet program.
+with_a_term() {
+  export HOVIK_BENCH_LABS=1
+  served
+  artisan_as_owner db:seed --force --class='Database\Seeders\BenchTerm' >"$STATE/log/seed.log" 2>&1 || refuse "the term could not be stored." "$STATE/log/seed.log"
+}
+term() {
+  with_a_term
+  echo "A term looked back on:"
+  node tests/Bench/term.mjs
+}
+csv() {
+  bash "$ROOT/ops/install.sh" sheets
+  with_a_term
+  echo "Tables in a spreadsheet program:"
+  node tests/Bench/csv.mjs
 }
 # A whole lab in a real browser, in English and by mouse; bin/hovik test has the same in Spanish and by keys.
 rooms() {

@@ -1,7 +1,7 @@
 #!/usr/bin/env bash
 # Installs what this machine lacks: Debian packages, Composer libraries, npm packages; builds the front end.
 # Each part leaves a stamp, so a second run only compares stamps.
-#   install.sh [libraries | serve | school | test | mutants]   (serve is the default; test adds what the tests need)
+#   install.sh [libraries | serve | school | test | sheets | mutants]   (serve is the default; test adds what the tests need)
 set -euo pipefail
 umask 022
 ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
@@ -17,6 +17,7 @@ NEED_SERVE="php8.2-fpm mariadb-server nginx libnginx-mod-nchan libnginx-mod-http
 NEED_SCHOOL="mkcert age"
 NEED_TEST="chromium-headless-shell"
 NEED_MUTANTS="php8.2-pcov"
+NEED_SHEETS="libreoffice-calc-nogui"
 
 debian_packages() {
   local missing="" p half
@@ -123,10 +124,11 @@ case $want in
     npm_packages
     front_end
     ;;
+  sheets) debian_packages $NEED_SHEETS ;;
   mutants)
     debian_packages $NEED_MUTANTS
     # Counting lines halves the speed of all else: only those who ask for it load it.
     [ "$(php -m | grep -c '^pcov$')" = 0 ] || phpdismod -v 8.2 pcov
     ;;
-  *) refuse "install.sh knows 'libraries', 'serve', 'school', 'test' and 'mutants', not '$want'." ;;
+  *) refuse "install.sh knows 'libraries', 'serve', 'school', 'test', 'sheets' and 'mutants', not '$want'." ;;
 esac

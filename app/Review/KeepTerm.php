@@ -30,15 +30,21 @@ final class KeepTerm
 {
     private const AT_ONCE = 500;
 
-    /** Of a class, up to this moment. */
-    public function of(Section $section): void
+    /**
+     * Of a class, up to this moment.
+     *
+     * @return string what it stands for: another whenever something that counts has happened, or was found
+     */
+    public function of(Section $section): string
     {
         $heard = $this->heard($section);
         $kept = KeptTerm::query()->find($section->id);
         $before = $kept->heard ?? [];
         $changed = array_keys(array_diff_assoc($heard, $before));
+        $state = static fn (): string => hash('xxh128', json_encode($heard, JSON_THROW_ON_ERROR)
+            .KeptTerm::query()->find($section->id)?->updated_at?->format('U.u'));
         if ($changed === [] && $kept !== null) {
-            return;
+            return $state();
         }
         DB::transaction(function () use ($section, $heard, $changed): void {
             // One at a time: two who look at once would both make the same rows.
@@ -53,6 +59,16 @@ final class KeepTerm
             $this->takeOff($section);
             KeptTerm::query()->whereKey($section->id)->update(['heard' => json_encode($heard, JSON_THROW_ON_ERROR)]);
         });
+
+        return $state();
+    }
+
+    /** When a lab has closed, and who makes the miss was found anew. */
+    public function afterLab(Section $section): void
+    {
+        $this->of($section);
+        $this->takeOff($section);
+        KeptTerm::query()->find($section->id)?->touch();
     }
 
     /** @return array<int, string> by lab: how much has happened that could change what counts */

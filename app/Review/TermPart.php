@@ -16,6 +16,11 @@ final readonly class TermPart
     ) {
     }
 
+    public function isWhole(): bool
+    {
+        return $this->lab === null && $this->food === null && $this->from === null && $this->to === null;
+    }
+
     /** A query of `term_weighings`. */
     public function rows(Section $section): Builder
     {

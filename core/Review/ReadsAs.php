@@ -44,6 +44,17 @@ final readonly class ReadsAs
     /** Share of weighings that are one-offs: spread evenly to both sides. */
     private const ONE_OFFS = 0.04;
 
+    /** (1 - ONE_OFFS) / sqrt(2 pi) */
+    private const NORMAL = 0.38298458918538;
+
+    /** Middles so far from all weighings, in tolerances, explain none of them. */
+    private const BEYOND = 0.75;
+
+    /** So near, in tolerances, there is nothing to explain; and so many of eight have to be. */
+    private const PLAIN = 0.6;
+
+    private const OF_EIGHT = 7;
+
     /** Spread of scattered work, in tolerances; and over careful tries at least. */
     private const SPREADS = [0.9, 1.2, 1.6, 2.2];
 
@@ -79,6 +90,9 @@ final readonly class ReadsAs
         if ($n < self::LEAST) {
             return new self(Habit::NotYet, $n, 100 * expm1($middle), 100 * $spread, [], 1.0);
         }
+        if (self::isPlain($weighings)) {
+            return new self(Habit::Steady, $n, 100 * expm1(self::median($shares)), 100 * $spread, [], 1.0);
+        }
         $likely = self::likelihoods($weighings);
         arsort($likely);
         $habit = Habit::from((string) array_key_first($likely));
@@ -108,42 +122,38 @@ final readonly class ReadsAs
     private static function likelihoods(array $weighings): array
     {
         $cases = ['steady' => [], 'same-slip' => [], 'scattered' => [], 'two-camps' => []];
+        $at = array_map(static fn (TermWeighing $one): float => $one->inTolerances(), $weighings);
+        $careful = array_map(static fn (TermWeighing $one): float => $one->careful / $one->tolerance, $weighings);
+        [$low, $high] = [min($at) - self::BEYOND, max($at) + self::BEYOND];
         foreach (self::HANDS as $hands) {
-            $sds = array_map(
-                static fn (TermWeighing $one): float => $hands * max(self::LEAST_SPREAD, $one->careful / $one->tolerance), $weighings,
-            );
+            $sds = array_map(static fn (float $one): float => $hands * max(self::LEAST_SPREAD, $one), $careful);
             $near = $far = [];
-            for ($at = -self::FARTHEST; $at <= self::FARTHEST + 1e-9; $at += self::STEP) {
-                $of = self::densities($weighings, $at, $sds);
-                $isNear = abs($at) < self::SLIP;
-                $weight = $isNear ? exp(-(($at / self::NEAR) ** 2) / 2) : exp(-abs($at) / self::FAR);
-                $cases[$isNear ? 'steady' : 'same-slip'][] = [$weight, (float) array_product($of)];
-                $isNear ? $near[] = [$at, $weight, $of] : $far[] = [$at, $weight, $of];
+            for ($middle = -self::FARTHEST; $middle <= self::FARTHEST + 1e-9; $middle += self::STEP) {
+                $isNear = abs($middle) < self::SLIP;
+                $weight = $isNear ? exp(-(($middle / self::NEAR) ** 2) / 2) : exp(-abs($middle) / self::FAR);
+                // Where no weighing is near, nothing is likely; it counts as a place where it might have been.
+                $of = $isNear || ($middle > $low && $middle < $high) ? self::densities($at, $middle, $sds) : null;
+                $cases[$isNear ? 'steady' : 'same-slip'][] = [$weight, $of === null ? 0.0 : (float) array_product($of)];
+                if ($isNear && abs($middle) <= self::STEP && $of !== null) {
+                    $near[] = [$middle, $weight, $of]; // homes a tolerance wide are enough
+                } elseif (! $isNear) {
+                    $far[] = [$middle, $weight, $of];
+                }
             }
             foreach ($near as [$home, $weight, $steady]) {
-                foreach ($far as [$at, $slips, $slip]) {
-                    if (abs($at - $home) < self::APART || abs($home) > self::STEP) {
-                        continue; // homes a tolerance wide are enough
-                    }
-                    foreach (self::SHARES as $share) {
-                        $all = 1.0;
-                        foreach ($slip as $i => $density) {
-                            $all *= $share * $density + (1 - $share) * $steady[$i];
-                        }
-                        $cases['two-camps'][] = [$weight * $slips, $all];
+                foreach ($far as [$middle, $slips, $slip]) {
+                    if (abs($middle - $home) >= self::APART) {
+                        $cases['two-camps'][] = [$weight * $slips, $slip === null ? 0.0 : self::both($steady, $slip)];
                     }
                 }
             }
         }
         foreach (self::SPREADS as $wide) {
-            $sds = array_map(
-                static fn (TermWeighing $one): float => max($wide, self::OVER_CAREFUL * $one->careful / $one->tolerance), $weighings,
-            );
-            foreach ([-1.0, -0.5, 0.0, 0.5, 1.0] as $at) {
-                $cases['scattered'][] = [1.0, (float) array_product(self::densities($weighings, $at, $sds))];
+            $sds = array_map(static fn (float $one): float => max($wide, self::OVER_CAREFUL * $one), $careful);
+            foreach ([-1.0, -0.5, 0.0, 0.5, 1.0] as $middle) {
+                $cases['scattered'][] = [1.0, (float) array_product(self::densities($at, $middle, $sds))];
             }
         }
-
         $likely = [];
         foreach ($cases as $habit => $of) {
             $likely[$habit] = self::PRIOR[$habit]
@@ -154,18 +164,38 @@ final readonly class ReadsAs
     }
 
     /**
+     * Each weighing of one camp or the other, whatever share either has.
+     *
+     * @param  list<float>  $steady  densities
+     * @param  list<float>  $slip
+     */
+    private static function both(array $steady, array $slip): float
+    {
+        $sum = 0.0;
+        foreach (self::SHARES as $share) {
+            $all = 1.0;
+            foreach ($slip as $i => $density) {
+                $all *= $share * $density + (1 - $share) * $steady[$i];
+            }
+            $sum += $all;
+        }
+
+        return $sum / count(self::SHARES);
+    }
+
+    /**
      * Of each weighing, in tolerances: normal about a middle, but for the one-offs.
      *
-     * @param  list<TermWeighing>  $weighings
+     * @param  list<float>  $at  where the weighings are
      * @param  list<float>  $sds
      * @return list<float>
      */
-    private static function densities(array $weighings, float $middle, array $sds): array
+    private static function densities(array $at, float $middle, array $sds): array
     {
         $densities = [];
-        foreach ($weighings as $i => $one) {
-            $z = ($one->inTolerances() - $middle) / $sds[$i];
-            $densities[] = (1 - self::ONE_OFFS) * exp(-$z * $z / 2) / ($sds[$i] * sqrt(2 * M_PI)) + self::ONE_OFFS / (2 * self::ONE_OFF);
+        foreach ($at as $i => $one) {
+            $z = ($one - $middle) / $sds[$i];
+            $densities[] = self::NORMAL * exp(-$z * $z / 2) / $sds[$i] + self::ONE_OFFS / (2 * self::ONE_OFF);
         }
 
         return $densities;
@@ -192,6 +222,25 @@ final readonly class ReadsAs
         usort($sides, static fn (array $a, array $b): int => abs(array_sum($a) / count($a)) <=> abs(array_sum($b) / count($b)));
 
         return [$sides[0], $sides[1]];
+    }
+
+    /**
+     * All within tolerance, and nearly all well within: steady, however far apart.
+     *
+     * @param  list<TermWeighing>  $weighings
+     */
+    private static function isPlain(array $weighings): bool
+    {
+        $near = 0;
+        foreach ($weighings as $one) {
+            $off = abs($one->inTolerances());
+            if ($off > 1.0) {
+                return false;
+            }
+            $near += (int) ($off <= self::PLAIN);
+        }
+
+        return 8 * $near >= self::OF_EIGHT * count($weighings);
     }
 
     /** @param  list<float>  $of */

@@ -11,6 +11,7 @@ use App\Labs\OpenLab;
 use App\Live\Live;
 use App\Models\Lab;
 use App\Review\FindMisses;
+use App\Review\KeepTerm;
 use Hovik\Core\Lab\LabState;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\Response;
@@ -39,7 +40,10 @@ final class LabStateController extends Controller
         }
         Live::tell($lab, 'lab-closed');
         // Of a whole term it takes seconds: nobody waits for it.
-        defer(static fn () => rescue(static fn () => (new FindMisses)->afterLab($lab->fresh() ?? $lab)));
+        defer(static fn () => rescue(static function () use ($lab): void {
+            (new FindMisses)->afterLab($lab->fresh() ?? $lab);
+            (new KeepTerm)->afterLab($lab->section);
+        }));
 
         return response()->noContent();
     }

@@ -40,12 +40,13 @@ final readonly class ReviewCell extends View
     /**
      * @param  array{int, int}  $seen  steps seen done, of those looked at
      * @param  array{int, int}  $practised  questions right, of those asked
+     * @param  bool  $inWords  a whole class's page shows marks alone
      */
-    public static function of(Family $family, ?Cell $cell, array $seen, array $practised): self
+    public static function of(Family $family, ?Cell $cell, array $seen, array $practised, bool $inWords = true): self
     {
         $reads = $cell->first ?? ReadsAs::of([]);
         $best = $cell->best ?? $reads;
-        $said = Story::family($family, $reads);
+        $said = $inWords ? Story::family($family, $reads) : null;
         $hint = Cell::hint($cell, $seen, $practised);
 
         return new self(

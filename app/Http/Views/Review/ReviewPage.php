@@ -6,7 +6,6 @@ namespace App\Http\Views\Review;
 
 use App\Http\Views\View;
 use App\Models\Lab;
-use App\Models\Section;
 use App\Models\Student;
 use App\Review\ClassReview;
 use App\Review\TermPart;
@@ -49,13 +48,16 @@ final readonly class ReviewPage extends View
         $term = $review->term;
         $none = [0, 0];
         $students = $section->students()->with('station')->get();
-        $foods = $part->rows($section)->groupBy('family', 'ingredient_id')->orderByRaw('COUNT(*)')->pluck('ingredient_id', 'family');
+        // What was measured most comes last, and so stands for its family.
+        $foods = (new TermPart)->rows($section)->groupBy('family', 'ingredient_id')->orderByRaw('COUNT(*)')
+            ->get(['family', 'ingredient_id']);
+        $most = $foods->pluck('ingredient_id', 'family');
 
         return new self(
             section_id: $section->id,
             section: $section->name,
             students: $students->count(),
-            weighings: count($review->rows),
+            weighings: $review->count,
             families: array_map(static fn (Family $family): ReviewFamily => new ReviewFamily(
                 $family->value, $term->level[$family->value]['lines'],
                 ClassTerm::ofHundred($term->level[$family->value]['first'], $term->level[$family->value]['lines']),
@@ -65,16 +67,16 @@ final readonly class ReviewPage extends View
                 $student->id, $student->name, $student->station?->shownName(),
                 array_map(static fn (Family $family): ReviewCell => ReviewCell::of(
                     $family, $term->cells[$student->id][$family->value] ?? null, $review->seen[$student->id][$family->value] ?? $none,
-                    $review->practised[$student->id][$family->value] ?? $none,
+                    $review->practised[$student->id][$family->value] ?? $none, false,
                 ), $term->families),
                 ...($review->scale[$student->id] ?? $none),
             ))->all()),
             reteach: array_map(static fn (Reteach $one): ReteachRow => ReteachRow::of(
-                $one, $foods[$one->family->value] ?? null,
+                $one, $most[$one->family->value] ?? null,
             ), array_slice($term->reteach, 0, self::RETEACH)),
             labs: array_values($section->labs()->where('opened_at', '<>', null)->where('kind', 'recipe')->get()
                 ->map(static fn (Lab $lab): MissLab => new MissLab($lab->id, $lab->title, $lab->planned_for->toDateString()))->all()),
-            foods: self::foods($section),
+            foods: self::foods(array_values(array_unique($foods->pluck('ingredient_id')->all()))),
             lab_id: $part->lab,
             food: $part->food,
             from: $part->from,
@@ -82,13 +84,13 @@ final readonly class ReviewPage extends View
         );
     }
 
-    /** @return list<MissFood> that were measured */
-    private static function foods(Section $section): array
+    /**
+     * @param  list<string>  $ids  that were measured
+     * @return list<MissFood> by name
+     */
+    private static function foods(array $ids): array
     {
-        $foods = array_map(
-            static fn (string $id): MissFood => new MissFood($id, Said::ingredient($id)),
-            (new TermPart)->rows($section)->distinct()->pluck('ingredient_id')->all(),
-        );
+        $foods = array_map(static fn (string $id): MissFood => new MissFood($id, Said::ingredient($id)), $ids);
         usort($foods, static fn (MissFood $a, MissFood $b): int => strnatcasecmp($a->name, $b->name));
 
         return $foods;
