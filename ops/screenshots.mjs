@@ -5,7 +5,7 @@ import { chromium } from "@playwright/test";
 import { browserLaunch } from "./browser.mjs";
 
 const base = process.env.HOVIK_URL ?? "http://127.0.0.1:8484";
-const KEPT = ["kitchen", "measure", "practice", "weigh", "verdict-heaped", "bench", "period", "today", "board", "recipe", "lab", "class", "drawer", "pantry", "station-card", "water-check", "own-weight", "experiment", "misses"];
+const KEPT = ["kitchen", "measure", "practice", "weigh", "verdict-heaped", "bench", "period", "today", "board", "recipe", "lab", "class", "drawer", "pantry", "station-card", "my-results", "own-weight", "marks", "review"];
 const [folder = "docs/screenshots", ...names] = process.argv.slice(2);
 const only = process.argv[2] === undefined ? KEPT : names;
 mkdirSync(folder, { recursive: true });
@@ -110,6 +110,10 @@ await button(alone, /^Join as/).click();
 await alone.getByRole("link", { name: "Practice" }).click();
 await alone.locator(".practice h1").waitFor();
 await shoot(alone, "practice");
+await alone.setViewportSize(PHONE);
+await alone.goto("/kitchen/results");
+await alone.locator(".my-results h1").waitFor();
+await shoot(alone, "my-results");
 
 const desk = await visit(DESK);
 await desk.goto("/sign-in");
@@ -132,7 +136,7 @@ await desk.getByRole("link", { name: /Cardamom oat buns 10/ }).waitFor();
 await desk.getByRole("link", { name: /Ginger pear loaf 8/ }).click();
 await desk.getByRole("heading", { name: "To decide" }).waitFor();
 await shoot(desk, "recipe");
-await desk.goto("/labs/3/prepare");
+await desk.goto("/labs/9/prepare");
 await desk.getByRole("heading", { name: "Before lab day" }).waitFor();
 await shoot(desk, "lab");
 for (const place of ["class", "drawer", "pantry"]) {
@@ -144,11 +148,25 @@ for (const [name, path] of [
   ["own-weight", "/pantry/all-purpose-flour/standard"],
   ["experiment", "/review/experiments/1"],
   ["misses", "/review/misses"],
+  ["lab-review", "/review/labs/1"],
+  ["student-review", "/review/students/6"],
 ]) {
   await desk.goto(path);
   await desk.getByRole("heading", { level: 1 }).waitFor();
   await shoot(desk, name);
 }
+await desk.goto("/review");
+await desk.getByRole("button", { name: /^Dario, Fine powder/ }).click();
+await desk.locator(".review-side .review-rows li").first().waitFor();
+await shoot(desk, "review");
+await desk.goto("/review/labs/3/marks");
+await desk.locator(".rubric-list li, .marks-table").first().waitFor();
+const pick = desk.getByRole("button", { name: "Use this" }).first(); // a demo that was looked at before has one
+if (await pick.isVisible()) await pick.click();
+await desk.getByRole("button", { name: "All handed in on the day" }).click();
+await desk.getByRole("button", { name: /^Bram/ }).click();
+await desk.getByRole("region", { name: "Bram" }).getByText("On the day").first().waitFor();
+await shoot(desk, "marks");
 await desk.goto("/shopping");
 await desk.getByRole("heading", { level: 1 }).waitFor();
 for (const [food, size, unit, stock, price] of [
@@ -171,11 +189,11 @@ await shoot(desk, "shopping");
 await desk.goto("/practise");
 await desk.locator(".ready-t").waitFor();
 await shoot(desk, "ready");
-await desk.goto("/labs/2/period");
+await desk.goto("/labs/8/period");
 await desk.getByText("with", { exact: false }).first().waitFor();
 await desk.locator(".timeline").waitFor();
 await shoot(desk, "period");
-await desk.goto("/labs/2/paper");
+await desk.goto("/labs/8/paper");
 await desk.getByRole("heading", { level: 1 }).waitFor();
 await shoot(desk, "paper");
 await desk.goto("/practise/techniques/fine-powder");
@@ -192,7 +210,7 @@ await button(desk, "200 times").click();
 await button(desk, /^Measure 200/).click();
 await desk.locator(".bench-dist").waitFor();
 await shoot(desk, "bench-200");
-await desk.goto("/print/labs/2/cards");
+await desk.goto("/print/labs/8/cards");
 await desk.locator(".paper-page").first().waitFor();
 if (only.length === 0 || only.includes("station-card")) {
   await desk.evaluate(() => document.fonts.ready);

@@ -41,3 +41,19 @@ function drawerOf(string|array ...$tools): array
         return ToolCatalogue::tool($id, MeasureStandard::UsCustomary, $share === null ? null : $share * $made->aboutMl, $count);
     }, array_values($tools));
 }
+
+/** @return array<string, string> content by name */
+function unzipped(string $zip): array
+{
+    $path = tempnam(sys_get_temp_dir(), 'zip');
+    file_put_contents($path, $zip);
+    $read = new ZipArchive;
+    $read->open($path);
+    $files = [];
+    for ($i = 0; $i < $read->numFiles; $i++) {
+        $files[$read->getNameIndex($i)] = $read->getFromIndex($i);
+    }
+    unlink($path);
+
+    return $files;
+}

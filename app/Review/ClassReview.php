@@ -39,12 +39,12 @@ final readonly class ClassReview
         $state = $keeping->of($section);
         // A whole term is the same until something is weighed: it is worked out once. What is kept has numbers in it, and no name.
         [$term, $count, $scale] = $part->isWhole()
-            ? Cache::remember("term $section->id $state", self::KEPT_S, static fn (): array => array_slice(self::found($section, $part), 0, 3))
+            ? Cache::remember("term $section->id $state", self::KEPT_S, static fn (): array => self::found($section, $part))
             : self::found($section, $part);
 
         return new self(
-            $section, $term, $count, $part->isWhole() ? [] : self::rows($section, $part), self::seen($section, $part), self::practised($section),
-            $scale,
+            $section, $term, $count, $part->isWhole() ? [] : self::rows($section, $part), self::seen($section, $part),
+            self::practised($section), $scale,
         );
     }
 

@@ -25,6 +25,12 @@ final class FindMisses
         $this->keep($lab->section, null);
     }
 
+    /** Of a class that was taken in: its term. */
+    public function ofTerm(Section $section): void
+    {
+        $this->keep($section, null);
+    }
+
     /** @param  string|null  $food  one food of the term; null: all of them */
     public function of(Section $section, ?Lab $lab = null, ?string $food = null): KeptMisses
     {

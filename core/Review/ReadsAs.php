@@ -87,7 +87,7 @@ final readonly class ReadsAs
         $shares = array_map(static fn (TermWeighing $one): float => $one->share, $weighings);
         $middle = $n === 0 ? 0.0 : array_sum($shares) / $n;
         $spread = $n < 2 ? 0.0 : sqrt(array_sum(array_map(static fn (float $one): float => ($one - $middle) ** 2, $shares)) / ($n - 1));
-        if ($n < self::LEAST) {
+        if ($weighings === [] || $n < self::LEAST) {
             return new self(Habit::NotYet, $n, 100 * expm1($middle), 100 * $spread, [], 1.0);
         }
         if (self::isPlain($weighings)) {
@@ -116,7 +116,7 @@ final readonly class ReadsAs
     }
 
     /**
-     * @param  list<TermWeighing>  $weighings
+     * @param  non-empty-list<TermWeighing>  $weighings
      * @return array<string, float> by habit
      */
     private static function likelihoods(array $weighings): array
@@ -134,7 +134,7 @@ final readonly class ReadsAs
                 // Where no weighing is near, nothing is likely; it counts as a place where it might have been.
                 $of = $isNear || ($middle > $low && $middle < $high) ? self::densities($at, $middle, $sds) : null;
                 $cases[$isNear ? 'steady' : 'same-slip'][] = [$weight, $of === null ? 0.0 : (float) array_product($of)];
-                if ($isNear && abs($middle) <= self::STEP && $of !== null) {
+                if ($of !== null && $isNear && abs($middle) <= self::STEP) {
                     $near[] = [$middle, $weight, $of]; // homes a tolerance wide are enough
                 } elseif (! $isNear) {
                     $far[] = [$middle, $weight, $of];

@@ -125,7 +125,7 @@ final class TarnValleyHabits
                 $is(self::DIPS) || ($is(self::BY_TURNS) && $turn % 2 === 0) || ($is([self::LEARNED]) && $turn < 2)
             ) => [1.135, Step::SpoonHeaped],
             $line->ingredient_id === 'whole-milk' && $is(self::POURS) => [
-                1.0 + [0.11, -0.12, -0.06, 0.13][($turn + $student->id) % 4], Step::EyeLevel,
+                1.0 + [0.11, -0.12, -0.06, 0.13][($turn + (int) $student->roster_number) % 4], Step::EyeLevel,
             ],
             $line->ingredient_id === 'honey' && $is(self::LEAVES) => [0.88, Step::ScrapeOut],
             default => [1.0, null],

@@ -17,10 +17,20 @@ const times = [];
 for (let i = 0; i < 15; i++) times.push((await timed("/api/sections/1/review")).ms);
 const page = JSON.parse(first.text);
 console.log(`  ${page.weighings} weighings of ${page.students} students in ${page.labs.length} labs`);
-console.log(`  class page, server: ${median(times).toFixed(0)} ms median of 15 (aim 300), ${first.ms.toFixed(0)} ms the first time`);
+console.log(
+  `  class page, server: ${median(times).toFixed(0)} ms median of 15 (aim 300), ${first.ms.toFixed(0)} ms the first time`,
+);
 const student = page.rows[3].id;
 console.log(`  a student's page: ${(await timed(`/api/sections/1/students/${student}/review`)).ms.toFixed(0)} ms`);
-for (const file of ["weighings.csv", "results.csv", "marks.csv", "checks.csv", "practice.csv", "oneroster.zip", "class.json"]) {
+for (const file of [
+  "weighings.csv",
+  "results.csv",
+  "marks.csv",
+  "checks.csv",
+  "practice.csv",
+  "oneroster.zip",
+  "class.json",
+]) {
   const { ms, text } = await timed(`/api/sections/1/files/${file}`);
   console.log(`  ${file}: ${(ms / 1000).toFixed(2)} s, ${(text.length / 1e6).toFixed(1)} MB (aim 3 s)`);
 }

@@ -40,7 +40,7 @@ while (($line = fgets(STDIN)) !== false) {
             $tries < 10 ?: throw $refused;
         }
     }
-    $labs = $section->labs()->orderBy('id')->pluck('id');
+    $labs = $section->labs()->reorder('id')->pluck('id');
     echo json_encode([
         'email' => $section->teacher->email, 'password' => TarnValley::PASSWORD, 'classCode' => $section->code, 'pin' => TarnValley::PIN,
         'stations' => $section->stations->mapWithKeys(fn (Station $station): array => [$station->name => $station->code]),

@@ -20,22 +20,6 @@ use App\School\StoredTable;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 
-/** @return array<string, string> content by name */
-function unzipped(string $zip): array
-{
-    $path = tempnam(sys_get_temp_dir(), 'zip');
-    file_put_contents($path, $zip);
-    $read = new ZipArchive;
-    $read->open($path);
-    $files = [];
-    for ($i = 0; $i < $read->numFiles; $i++) {
-        $files[$read->getNameIndex($i)] = $read->getFromIndex($i);
-    }
-    unlink($path);
-
-    return $files;
-}
-
 beforeEach(function () {
     @unlink(storage_path('erased'));
     $this->lab = $this->openLab();

@@ -3873,6 +3873,11 @@ export interface components {
             station: string;
             said: string;
         };
+        /** @description One ingredient on a sheet to take home: the first try, and the last where there was another. */
+        FeedbackLine: {
+            first: components["schemas"]["ReviewRow"];
+            last: components["schemas"]["ReviewRow"] | null;
+        };
         /** @description One student's sheet to take home, of a lab or of the term, in the language it is to be read in. Half a page. */
         FeedbackSheet: {
             student_id: number;
@@ -3884,8 +3889,8 @@ export interface components {
             day: string;
             /** @description how often it was Level */
             level: string;
-            /** @description the last try of each ingredient; of a term none */
-            rows: components["schemas"]["ReviewRow"][];
+            /** @description of a lab; of a term none */
+            rows: components["schemas"]["FeedbackLine"][];
             /** @description ingredients that do not fit */
             more: number;
             /** @description how they run */

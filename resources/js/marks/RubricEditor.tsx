@@ -143,7 +143,7 @@ export default function RubricEditor({ rubric, usual, onDone, onCancel }: Props)
             </button>
           ))}
       </p>
-      <FieldProblem>{at("criteria") ?? made.says ?? changed.says}</FieldProblem>
+      <FieldProblem>{at("criteria") ?? made.problem?.ofAll ?? changed.problem?.ofAll}</FieldProblem>
       <footer className="rubric-foot">
         <button type="button" className="btn btn-outline" onClick={onCancel}>
           {t("rubrics.cancel")}

@@ -57,17 +57,21 @@ function FeedbackSheet({ sheet }: { sheet: Sheet }) {
       <p className="feedback-level">{sheet.level}</p>
       {sheet.rows.length > 0 && (
         <ul>
-          {sheet.rows.map((row) => (
-            <li key={row.id}>
-              <VerdictGlyph verdict={row.verdict} tolerances={row.tolerances} size={24} hidden />
-              <b>
-                {row.food} <KitchenFraction>{row.amount}</KitchenFraction>
-              </b>
+          {sheet.rows.map(({ first, last }) => (
+            <li key={first.id}>
+              <VerdictGlyph verdict={first.verdict} tolerances={first.tolerances} size={24} hidden />
               <span>
-                {`${shown(row.grams, row.decimals, language)} g`}
-                {row.verdict !== "level" && ` (${signed(row.error_g, row.decimals, language)})`}
+                <b>
+                  {first.food} <KitchenFraction>{first.amount}</KitchenFraction>
+                </b>
+                {(last ?? first).verdict !== "level" && first.cause && <small>{first.cause}</small>}
               </span>
-              <b>{verdict[row.verdict]}</b>
+              <Try row={first} verdict={verdict[first.verdict]} language={language} />
+              {last ? (
+                <Try row={last} verdict={`${words.then} ${verdict[last.verdict]}`} language={language} />
+              ) : (
+                <span />
+              )}
             </li>
           ))}
           {sheet.more > 0 && <li>{`+ ${sheet.more} ${words.more}`}</li>}
@@ -97,5 +101,16 @@ function FeedbackSheet({ sheet }: { sheet: Sheet }) {
       </p>
       <p className="feedback-signed">{words.seen}</p>
     </article>
+  );
+}
+
+type TryProps = { row: Schemas["ReviewRow"]; verdict: string; language: string };
+
+function Try({ row, verdict, language }: TryProps) {
+  return (
+    <span>
+      <b>{verdict}</b> {`${shown(row.grams, row.decimals, language)} g`}
+      {row.verdict !== "level" && ` (${signed(row.error_g, row.decimals, language)})`}
+    </span>
   );
 }

@@ -136,7 +136,7 @@ export default function SkillsEditor(props: { section: number; page: Schemas["Co
           <FieldProblem>{keep.at(`list.${i}.families`)}</FieldProblem>
         </fieldset>
       ))}
-      <FieldProblem>{keep.says}</FieldProblem>
+      <FieldProblem>{keep.problem?.ofAll}</FieldProblem>
       <footer className="rubric-foot">
         <button type="button" className="btn btn-outline" onClick={onDone}>
           {t("rubrics.cancel")}

@@ -17,6 +17,7 @@ use Hovik\Core\Pantry\Family;
 use Hovik\Core\Review\Cell;
 use Hovik\Core\Review\Story;
 use Hovik\Core\Words\Phrase;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\App;
 
 /** One student's sheet to take home, of a lab or of the term, in the language it is to be read in. Half a page. */
@@ -29,7 +30,7 @@ final readonly class FeedbackSheet extends View
      * @param  string  $language  of its words
      * @param  string  $of  the lab, or the term
      * @param  string  $level  how often it was Level
-     * @param  list<ReviewRow>  $rows  the last try of each ingredient; of a term none
+     * @param  list<FeedbackLine>  $rows  of a lab; of a term none
      * @param  int  $more  ingredients that do not fit
      * @param  list<string>  $said  how they run
      * @param  string|null  $next  the one thing to practise
@@ -86,7 +87,7 @@ final readonly class FeedbackSheet extends View
     private static function said(Student $student, StudentReview $review, ?Lab $lab): self
     {
         $level = $review->level();
-        $last = $review->weighings->keyBy(static fn (ReviewedWeighing $one): int => $one->weighing->lab_line_id)->values();
+        $lines = $review->weighings->groupBy(static fn (ReviewedWeighing $one): int => $one->weighing->lab_line_id)->values();
         $mark = $lab === null ? null : Mark::query()->where('lab_id', $lab->id)->where('student_id', $student->id)
             ->where('accepted_at', '<>', null)->first();
         $said = array_filter(array_map(
@@ -97,10 +98,18 @@ final readonly class FeedbackSheet extends View
         return new self(
             $student->id, $student->name, App::getLocale(), $lab->title ?? Said::phrase(Phrase::of('sheet.term')),
             ($lab->planned_for ?? now())->toDateString(), Said::phrase(Story::level($level['lines'], $level['first'], $level['best'])),
-            $lab === null ? [] : array_values($last->take(self::LINES)->map(ReviewRow::of(...))->all()),
-            $lab === null ? 0 : $last->skip(self::LINES)->count(),
+            $lab === null ? [] : array_values($lines->take(self::LINES)->map(self::line(...))->all()),
+            $lab === null ? 0 : $lines->skip(self::LINES)->count(),
             array_map(Said::phrase(...), array_values($said)), NextStep::of($review)->said,
             $mark instanceof Mark ? StudentMark::of($mark) : null, SheetWords::now(),
         );
+    }
+
+    /** @param  Collection<int, ReviewedWeighing>  $tries */
+    private static function line(Collection $tries): FeedbackLine
+    {
+        [$first, $last] = [$tries->firstOrFail(), $tries->last()];
+
+        return new FeedbackLine(ReviewRow::of($first), $last === null || $last === $first ? null : ReviewRow::of($last));
     }
 }
