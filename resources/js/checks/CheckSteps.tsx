@@ -6,7 +6,7 @@ const STEPS = ["fill", "weigh", "temperature", "result"] as const;
 /** How far a water check has come: four small vessels hung from the header's rim. */
 export default function CheckSteps({ at }: { at: Draft["step"] }) {
   const { t } = useTranslation();
-  const now = STEPS.indexOf(at);
+  const now = STEPS.findIndex((one) => one === at);
   return (
     <ol className="w-steps" aria-label={t("water.steps")}>
       {STEPS.map((step, i) => (

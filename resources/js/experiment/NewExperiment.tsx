@@ -1,6 +1,6 @@
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
-import { useNavigate } from "react-router";
+import { useNavigate, useSearchParams } from "react-router";
 import type { Schemas } from "../api/client";
 import { type Body, useSend } from "../api/query";
 import Field from "../kit/Field";
@@ -17,9 +17,10 @@ const THREE_WAYS = ["stirred-spooned", "dipped", "sifted"] as const;
 export default function NewExperiment({ list }: { list: Schemas["ExperimentList"] }) {
   const { t } = useTranslation();
   const go = useNavigate();
+  const [address] = useSearchParams(); // a food that was looked at in the term
   const flour = list.foods.find((one) => one.id === FLOUR) ?? list.foods[0];
   const cup = list.tools.find((one) => /1-2$|125-ml$/.test(one.id)) ?? list.tools[0];
-  const [food, setFood] = useState(flour?.id ?? "");
+  const [food, setFood] = useState(list.foods.find((one) => one.id === address.get("food"))?.id ?? flour?.id ?? "");
   const [tool, setTool] = useState(cup?.id ?? "");
   const [title, setTitle] = useState("");
   const [byAll, setByAll] = useState(true);

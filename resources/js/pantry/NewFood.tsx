@@ -3,29 +3,13 @@ import { useTranslation } from "react-i18next";
 import { type Body, useRefresh, useSend } from "../api/query";
 import Field from "../kit/Field";
 import FieldProblem from "../kit/FieldProblem";
+import { FAMILIES } from "../kit/families";
 import SendButton from "../kit/SendButton";
 import { useKeptText } from "../kit/useKeptText";
 import { usePantryNames } from "./names";
 
 type Food = Body<"post", "/api/pantry">;
 
-const FAMILIES: Food["family"][] = [
-  "fine-powder",
-  "granular-sugar",
-  "moist-sugar",
-  "leavener-spice",
-  "coarse-grain",
-  "pieces",
-  "shredded",
-  "solid-fat",
-  "nut-butter",
-  "thin-liquid",
-  "oil",
-  "viscous-liquid",
-  "thick-dairy-puree",
-  "counted",
-  "whole-irregular",
-];
 const ALLERGENS: string[] = ["wheat", "milk", "egg", "soy", "peanut", "tree-nut", "sesame", "fish"];
 
 /** A food the reference does not know: its name, what it is measured like, its weight, and where that is from. */

@@ -4,27 +4,10 @@ import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
 import { useSend } from "../api/query";
 import FieldProblem from "../kit/FieldProblem";
+import { FAMILIES } from "../kit/families";
 import ReviewTabs from "./ReviewTabs";
 
 type Row = { key: number; code: string; text: string; families: string[]; skills: string[] };
-
-const FAMILIES = [
-  "fine-powder",
-  "granular-sugar",
-  "moist-sugar",
-  "leavener-spice",
-  "coarse-grain",
-  "pieces",
-  "shredded",
-  "solid-fat",
-  "nut-butter",
-  "thin-liquid",
-  "oil",
-  "viscous-liquid",
-  "thick-dairy-puree",
-  "counted",
-  "whole-irregular",
-];
 
 /** `FCS 2.1, Measures dry ingredients`: a line each, with a comma, a semicolon or a tab after the code; quotation marks as in CSV. */
 const pasted = (text: string) =>
