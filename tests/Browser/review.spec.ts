@@ -1,5 +1,17 @@
 import { readFileSync } from "node:fs";
-import { button, expect, expectAccessible as isAccessible, PHONE, someone, teacherSignsIn, test } from "./school";
+import {
+  button,
+  expect,
+  expectAccessible as isAccessible,
+  PHONE,
+  someone,
+  tabletIs,
+  teacherSignsIn,
+  test,
+} from "./school";
+
+/** A picture of one dot. */
+const DOT = "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAIAAACQd1PeAAAADElEQVR4nGP43+ECAARVAcz19wCpAAAAAElFTkSuQmCC";
 
 test("a teacher looks back on the term, a lab and a student, by keys", async ({ page, school }) => {
   await teacherSignsIn(page, school);
@@ -137,4 +149,33 @@ test("the school's list of skills is pasted and tied, and the class's work goes 
   expect(file.charCodeAt(0)).toBe(0xfeff); // its mark
   expect(file.slice(1)).toMatch(/^Day,"?At/);
   expect(file).toContain("Sefa");
+});
+
+test("a station takes a picture once the school has turned that on, and the teacher sees it", async ({
+  page,
+  school,
+  browser,
+}) => {
+  await teacherSignsIn(page, school);
+  await page.goto("/school");
+  await page.getByRole("checkbox", { name: /^Stations may take pictures/ }).check();
+  await expect(page.getByRole("checkbox", { name: /^Stations may take pictures/ })).toBeChecked();
+  const tablet = await someone(browser, { viewport: { width: 1024, height: 768 } });
+  await tabletIs(tablet, school, "Hazel", "Oona");
+  const first = await tablet.request.get("/api/work", { headers: { Accept: "application/json" } });
+  const work = await first.json();
+  const weighed = work.lines.flatMap((line: { attempts: { id: string }[] }) => line.attempts)[0];
+  await tablet.goto(`/kitchen/weighings/${weighed.id}`);
+  await expect(tablet.getByText("Hands and food, no faces.")).toBeVisible();
+  await tablet.locator('.picture-pick input[type="file"]').setInputFiles({
+    name: "flour.png",
+    mimeType: "image/png",
+    buffer: Buffer.from(DOT, "base64"),
+  });
+  await expect(tablet.getByText(/^The picture is kept with this ingredient/)).toBeVisible();
+  await isAccessible(tablet);
+  await page.goto(`/review/labs/${school.labs.buns}`);
+  await expect(page.getByRole("img", { name: /^Picture:/ })).toBeVisible();
+  await page.getByRole("button", { name: "Take the picture away" }).click();
+  await expect(page.getByRole("img", { name: /^Picture:/ })).toHaveCount(0);
 });
