@@ -130,7 +130,7 @@ describe('one student', function () {
         $page = $this->getJson("/api/sections/$section->id/students/$student->id/review")->assertOk()->json();
         expect($page['weighings'])->toHaveCount(24)->and($page['weighings'][0])->toMatchArray([
             'food' => 'Bread flour', 'verdict' => 'heaped', 'nth' => 1, 'coached' => false,
-        ])->and($page['weighings'][1]['nth'])->toBe(2)->and($page['level'])->toBe('Level at the first try 8 of 16, with a second try 16.')
+        ])->and(array_column(array_slice($page['weighings'], 0, 2), 'best'))->toBe([false, true])->and($page['weighings'][1]['nth'])->toBe(2)->and($page['level'])->toBe('Level at the first try 8 of 16, with a second try 16.')
             ->and($page['families'][0]['growth'])->toStartWith('Nearer than at first')->and($page['before'])->toBeNull()
             ->and($page['after'])->toBe($section->students[1]->id);
         $this->putJson("/api/sections/$section->id/students/$student->id/note", ['text' => ' Pair with Mateus '])->assertNoContent();

@@ -5075,6 +5075,8 @@ export interface components {
             tolerances: number;
             /** @description of this student's tries of it */
             nth: number;
+            /** @description of those the nearest */
+            best: boolean;
             /** @description somebody had said what to do better */
             coached: boolean;
             /** @description what bag and tool are known to add, g; null where next to nothing */

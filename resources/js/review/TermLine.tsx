@@ -37,10 +37,7 @@ export default function TermLine({ rows, names = true }: { rows: Row[]; names?: 
   const day = useDay();
   const first = rows.filter((row) => row.nth === 1);
   const [frame, wide] = useWidth<HTMLElement>(200);
-  const best = (row: Row) =>
-    rows
-      .filter((one) => one.line_id === row.line_id)
-      .reduce((near, one) => (Math.abs(one.tolerances) < Math.abs(near.tolerances) ? one : near), row);
+  const best = (row: Row) => rows.find((one) => one.line_id === row.line_id && one.best) ?? row;
   const { xs, labs, width: needed } = places(first, names);
   const width = Math.max(needed, wide);
   const height = names ? 190 : 2 * TOP;

@@ -18,6 +18,7 @@ final readonly class ReviewRow extends View
      * @param  'level'|'heaped'|'shy'|'too-close'  $verdict
      * @param  float  $tolerances  the error in tolerances, signed
      * @param  int  $nth  of this student's tries of it
+     * @param  bool  $best  of those the nearest
      * @param  bool  $coached  somebody had said what to do better
      * @param  float|null  $known_g  what bag and tool are known to add, g; null where next to nothing
      * @param  string|null  $cause  what may have happened
@@ -43,6 +44,7 @@ final readonly class ReviewRow extends View
         public float $error_g,
         public float $tolerances,
         public int $nth,
+        public bool $best,
         public bool $coached,
         public ?float $known_g,
         public ?string $cause,
@@ -78,6 +80,7 @@ final readonly class ReviewRow extends View
             error_g: (float) $weighing->error_g,
             tolerances: $weighing->judgement->inTolerances(),
             nth: $one->nth,
+            best: $one->kept->is_best ?? false,
             coached: $one->isCoached(),
             known_g: $one->kept === null ? null : TermWeighing::knownG($target->grams, $one->kept->known),
             cause: $one->cause === null || $one->cause === Cause::Sound ? null : Said::phrase($one->cause->said()),
