@@ -9,11 +9,13 @@ use App\Http\Middleware\IsReadable;
 use App\Http\Middleware\SessionHolds;
 use App\Http\Middleware\SpeaksTheReadersLanguage;
 use App\Http\Middleware\TellsTheBuild;
+use App\Http\Middleware\TriesAgain;
 use App\Words\Said;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Words\Phrase;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
+use Illuminate\Database\LostConnectionException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -30,7 +32,7 @@ $app = Application::configure(basePath: $base)
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // one origin
         // Before anything can be refused.
-        $middleware->prepend([SpeaksTheReadersLanguage::class, IsReadable::class]);
+        $middleware->prepend([SpeaksTheReadersLanguage::class, IsReadable::class, TriesAgain::class]);
         $middleware->redirectGuestsTo('/'); // whatever somebody who is not signed in accepts, nobody looks for a login route
         $middleware->web(append: [SessionHolds::class], prepend: [TellsTheBuild::class, HasRoom::class]);
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: SessionHolds::class);
@@ -39,6 +41,9 @@ $app = Application::configure(basePath: $base)
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
         $exceptions->map(QueryException::class, StorageFault::of(...));
+        foreach ([RedisException::class, LostConnectionException::class] as $away) {
+            $exceptions->map($away, StorageFault::away(...));
+        }
         // What the core refuses is a field's fault, told in the reader's language.
         $exceptions->render(function (InvalidInput $refusal): never {
             throw ValidationException::withMessages([$refusal->field => Said::phrase($refusal->phrase)]);

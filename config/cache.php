@@ -7,6 +7,8 @@ return [
     'stores' => [
         // Of this machine's php-fpm alone: for what can never change.
         'memory' => ['driver' => env('MEMORY_STORE', 'apc')],
+        // One for all machines of a district.
+        'redis' => ['driver' => 'redis', 'connection' => 'default', 'lock_connection' => 'default'],
         'array' => ['driver' => 'array', 'serialize' => false],
         'database' => [
             'driver' => 'database', 'table' => 'cache', 'connection' => null, 'lock_connection' => null, 'lock_table' => 'cache_locks',

@@ -27,6 +27,12 @@ return [
     /** The socket nginx takes live facts on; empty: nothing is published, and pages poll. */
     'live_socket' => env('HOVIK_LIVE_SOCKET', ''),
 
+    /** Which of a district's machines this is; empty: there is one machine, and it is this one. */
+    'node' => (string) env('HOVIK_NODE', ''),
+
+    /** Who was erased: kept outside the database, so that a restore does not bring them back. Machines of a district share it. */
+    'erased' => (string) env('HOVIK_ERASED', storage_path('erased')),
+
     /** Only `bin/hovik bench` turns this on: the bare route the others are measured against. */
     'bench' => (bool) env('HOVIK_BENCH', false),
 

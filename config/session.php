@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'driver' => 'hashed-database',
+    'driver' => env('SESSION_DRIVER', 'hashed-database'), // a district's: hashed-cache
     'lifetime' => 240, // minutes of nothing; Door ends those that go on and on
     'expire_on_close' => false,
     'encrypt' => false,

@@ -38,20 +38,8 @@ if [ -n "$verify" ]; then
   exit 0
 fi
 
-recipients=()
-[ -z "$key" ] || recipients=(-r "$key")
-[ -n "$key" ] || [ ! -s "$STATE/backup.recipients" ] || recipients=(-R "$STATE/backup.recipients")
 [ -n "$file" ] || file="$STATE/backup/backup-$(date -u +%Y%m%dT%H%M%SZ).hovik"
 began=$(date +%s)
 pack
-if [ ${#recipients[@]} -gt 0 ]; then
-  command -v age >/dev/null || bash "$ROOT/ops/install.sh" school >&2
-  case $file in *.age) ;; *) file="$file.age" ;; esac
-  tar -C "$PACK" -cf - . | age "${recipients[@]}" -o "$file.part" || refuse "the backup could not be encrypted; is the key an age key?"
-else
-  tar -C "$PACK" -cf "$file.part" .
-fi
-rm -rf "$PACK"
-sync "$file.part"
-mv "$file.part" "$file"
-echo "Backed up: $file, $(du -h "$file" | cut -f1), in $(($(date +%s) - began)) s."
+seal "$file" "$key"
+echo "Backed up: $SEALED, $(du -h "$SEALED" | cut -f1), in $(($(date +%s) - began)) s."

@@ -1,7 +1,7 @@
 #!/usr/bin/env bash
 # Installs what this machine lacks: Debian packages, Composer libraries, npm packages; builds the front end.
 # Each part leaves a stamp, so a second run only compares stamps.
-#   install.sh [libraries | serve | school | test | sheets | mutants]   (serve is the default; test adds what the tests need)
+#   install.sh [libraries | serve | school | district | test | sheets | mutants]   (serve is the default; test adds what the tests need)
 set -euo pipefail
 umask 022
 ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
@@ -15,6 +15,8 @@ mkdir -p "$ROOT/var/log" 2>/dev/null || refuse "the folder $ROOT cannot be writt
 NEED_CLI="php8.2-cli php8.2-mysql php8.2-apcu php8.2-mbstring php8.2-intl php8.2-xml php8.2-curl php8.2-zip php8.2-gd composer unzip ca-certificates"
 NEED_SERVE="php8.2-fpm mariadb-server nginx libnginx-mod-nchan libnginx-mod-http-brotli-static supervisor acl procps curl openssl"
 NEED_SCHOOL="mkcert age"
+# A district's nodes of any kind: MariaDB's cluster and how its nodes copy each other, redis, the database's balancer.
+NEED_DISTRICT="galera-4 mariadb-backup socat redis-server php8.2-redis haproxy"
 NEED_TEST="chromium-headless-shell"
 NEED_MUTANTS="php8.2-pcov"
 NEED_SHEETS="libreoffice-calc-nogui"
@@ -112,10 +114,11 @@ case $want in
     php_is_right
     composer_libraries nodev
     ;;
-  serve | school | test)
+  serve | school | district | test)
     node_is_right # before anything is changed: this is the one thing Debian 12 cannot give
     case $want in
       test) debian_packages $NEED_CLI $NEED_SERVE $NEED_SCHOOL $NEED_TEST ;;
+      district) debian_packages $NEED_CLI $NEED_SERVE $NEED_SCHOOL $NEED_DISTRICT ;;
       school) debian_packages $NEED_CLI $NEED_SERVE $NEED_SCHOOL ;;
       serve) debian_packages $NEED_CLI $NEED_SERVE ;;
     esac
@@ -130,5 +133,5 @@ case $want in
     # Counting lines halves the speed of all else: only those who ask for it load it.
     [ "$(php -m | grep -c '^pcov$')" = 0 ] || phpdismod -v 8.2 pcov
     ;;
-  *) refuse "install.sh knows 'libraries', 'serve', 'school', 'test', 'sheets' and 'mutants', not '$want'." ;;
+  *) refuse "install.sh knows 'libraries', 'serve', 'school', 'district', 'test', 'sheets' and 'mutants', not '$want'." ;;
 esac

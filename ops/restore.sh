@@ -41,19 +41,13 @@ step "Restoring"
 load hovik
 compare hovik || refuse "what came back is not what was backed up."
 if [ -z "$as_it_was" ]; then
-  rm -rf "$STATE/storage/app"
-  cp -r "$PACK/photos" "$STATE/storage/app"
-  [ "$(id -u)" != 0 ] || chown -R "$WEB_USER:$WEB_USER" "$STATE/storage/app"
+  put_back_pictures
   # Tablets go on trusting a school that moved to another machine.
   if [ -d "$PACK/settings/certificate" ] && [ ! -d "$STATE/certificate" ]; then cp -r "$PACK/settings/certificate" "$STATE/"; fi
 fi
 ok
 # Who was erased since stays erased: their ids are kept outside the database, those of the backup with them.
-if [ -e "$STATE/storage/erased" ] || [ -e "$PACK/settings/erased" ]; then
-  cat "$STATE/storage/erased" "$PACK/settings/erased" 2>/dev/null | sort -u >"$STATE/storage/erased.new"
-  mv "$STATE/storage/erased.new" "$STATE/storage/erased"
-  [ "$(id -u)" != 0 ] || chown "$WEB_USER" "$STATE/storage/erased"
-fi
+put_back_erased
 [ -z "$as_it_was" ] || exit 0
 rm -f "$CHANGING" "$STATE/cache/code"
 [ "$PROFILE" != main ] || date -u +%FT%TZ >"$STATE/seeded"

@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# ops/serve.sh STATE mariadb|php-fpm|nginx|tasks: becomes one of the servers of an installation, in the foreground. supervisord starts it.
+# ops/serve.sh STATE mariadb|php-fpm|nginx|redis|haproxy|tasks: becomes one of the servers of an installation, in the foreground. supervisord starts it.
 set -euo pipefail
 ROOT=$(cd "$(dirname "$0")/.." && pwd)
 export HOVIK_STATE=$1
@@ -10,7 +10,15 @@ sweep "$2"
 # supervisord gives each server a process group of its own, of this number.
 echo $$ >"$RUN/$2.group"
 case $2 in
-  mariadb) exec mariadbd --defaults-file="$STATE/mariadb.cnf" ;;
+  mariadb)
+    # Of a cluster one node begins; that was said for this start alone.
+    begins=()
+    [ ! -e "$STATE/begins" ] || begins=(--wsrep-new-cluster)
+    rm -f "$STATE/begins"
+    exec mariadbd --defaults-file="$STATE/mariadb.cnf" "${begins[@]}"
+    ;;
+  redis) exec redis-server "$STATE/redis.conf" ;;
+  haproxy) exec haproxy -W -db -f "$STATE/haproxy.cfg" ;;
   php-fpm)
     # The opcode cache takes its size only here, before any pool is read.
     exec php-fpm8.2 -F -y "$STATE/php-fpm.conf" -c /etc/php/8.2/fpm/php.ini -d opcache.enable=1 -d opcache.memory_consumption=128 \

@@ -6,6 +6,8 @@ STATE=${HOVIK_STATE:-$ROOT/var/$PROFILE}
 ENV_FILE="$STATE/app.env"
 OWNER_FILE="$STATE/owner.env"
 export HOVIK_STATE="$STATE"
+# What this installation runs, in the order in which it starts; a district's nodes run a part of it each (ops/district.sh).
+: "${PROGRAMS:=mariadb php-fpm nginx tasks}"
 PORT=${PORT:-$(cat "$STATE/port" 2>/dev/null || echo 0)}
 
 WEB_USER=$(id -un)
@@ -20,6 +22,9 @@ as() { # as USER COMMAND...: without leaving this user's rights to it
 
 # Laravel's console with the running application's rights: what it writes is for nobody else's eyes.
 artisan() { (umask 027 && as "$WEB_USER" env HOVIK_STATE="$STATE" php "$ROOT/artisan" "$@"); }
+
+# Who of the database are let in, and as whom this script asks it: over its socket, or as a district's node does.
+: "${DB_FROM:=localhost}"
 
 setting() { [ ! -r "${2:-$ENV_FILE}" ] || sed -n "s/^$1=//p" "${2:-$ENV_FILE}"; }
 

@@ -8,6 +8,21 @@ export PROFILE
 . "$ROOT/ops/say.sh"
 . "$ROOT/ops/stack.sh"
 
+# Of a district's nodes one does what is done once (school:turn says which), into the folder that they share. Answers 0: this one;
+# 3: another one is at it; 4: it has been done.
+if [ -f "$STATE/../plan" ]; then
+  DISTRICT=$(readlink -f "$STATE/..") NODE=${STATE##*/}
+  . "$ROOT/ops/district/plan.sh"
+  . "$ROOT/ops/district/node.sh"
+  BACKUPS="$FILES/backup"
+  turn() { artisan school:turn "$@" 2>/dev/null; }
+  back_up() { mkdir -p "$BACKUPS" && chmod 700 "$BACKUPS" && (umask 077 && application_backup "$1"); }
+else
+  BACKUPS="$STATE/backup"
+  turn() { true; }
+  back_up() { bash "$ROOT/ops/backup.sh" "$1"; }
+fi
+
 age_of() { # FILE: in minutes; a file that is not there is as old as can be
   if [ -e "$1" ]; then echo $((($(date +%s) - $(stat -c %Y "$1")) / 60)); else echo 999999; fi
 }
@@ -30,16 +45,27 @@ tidy_backups() {
     case " $weeks " in *" $week "*) rm -f "$file" && continue ;; esac
     weeks="$weeks $week"
     [ "$(wc -w <<<"$weeks")" -le 4 ] || rm -f "$file"
-  done < <(ls -t "$STATE"/backup/nightly-*.hovik* 2>/dev/null)
+  done < <(ls -t "$BACKUPS"/nightly-*.hovik* 2>/dev/null)
   ls -t "$STATE"/backup/before-*.hovik 2>/dev/null | tail -n +6 | xargs -r rm -f
-  find "$STATE/backup" -maxdepth 1 -name '.pack.*' -mmin +600 -exec rm -rf {} +
+  find "$STATE/backup" "$BACKUPS" -maxdepth 1 -name '.pack.*' -mmin +600 -exec rm -rf {} +
 }
 
+# A job of the night, when it is due.
+nightly() { # JOB STAMP COMMAND...
+  local job=$1 stamp=$2 answer=0
+  shift 2
+  due "$stamp" || return 0
+  turn "$job" || answer=$?
+  case $answer in
+    0) if "$@"; then touch "$stamp" && turn "$job" --done; else turn "$job" --back; fi ;;
+    4) touch "$stamp" ;;
+  esac
+}
+backup_of_the_night() { back_up "$BACKUPS/nightly-$(date +%Y%m%d).hovik" && tidy_backups; }
+
 while :; do
-  if [ "$PROFILE" = school ] && due "$STATE/backup/.nightly"; then
-    if bash "$ROOT/ops/backup.sh" "$STATE/backup/nightly-$(date +%Y%m%d).hovik"; then touch "$STATE/backup/.nightly" && tidy_backups; fi
-  fi
-  if due "$STATE/tmp/.kept" && artisan_as_owner school:keep; then touch "$STATE/tmp/.kept"; fi
+  case $PROFILE in school | district) nightly backup "$STATE/backup/.nightly" backup_of_the_night ;; esac
+  nightly keep "$STATE/tmp/.kept" artisan_as_owner school:keep
   sleep "${HOVIK_TASKS_EVERY:-60}" &
   wait $!
 done

@@ -9,12 +9,13 @@ use App\Models\Station;
 use App\Models\Teacher;
 use Illuminate\Session\DatabaseSessionHandler;
 use Illuminate\Support\Facades\Auth;
+use stdClass;
 
 /**
  * Sessions in the database by a hash of their id: who reads the table, or a copy of it, cannot be anybody. Of teachers it is noted on what
  * kind of device they are signed in, so that they can see it themselves; of a child's or a station's device nothing is.
  */
-final class HashedSessions extends DatabaseSessionHandler
+final class HashedSessions extends DatabaseSessionHandler implements KnowsDevices
 {
     /** @param  string  $sessionId */
     public function read($sessionId): string|false
@@ -39,6 +40,16 @@ final class HashedSessions extends DatabaseSessionHandler
     public function destroy($sessionId): bool
     {
         return parent::destroy(self::hash($sessionId));
+    }
+
+    public function devicesOf(array $teachers): array
+    {
+        return array_values($this->getQuery()->where('kind', 'teacher')->whereIn('user_id', $teachers)
+            ->where('last_activity', '>', now()->subMinutes($this->minutes)->getTimestamp())
+            ->orderByDesc('last_activity')->get(['id', 'user_id', 'user_agent', 'last_activity'])
+            ->map(static fn (stdClass $row): TeachersDevice => new TeachersDevice(
+                (string) $row->id, (int) $row->user_id, (string) $row->user_agent, (int) $row->last_activity,
+            ))->all());
     }
 
     public static function hash(string $id): string
@@ -71,17 +82,7 @@ final class HashedSessions extends DatabaseSessionHandler
             },
             'user_id' => $who instanceof Teacher ? $who->id : null,
             'ip_address' => null, // whole schools share one
-            'user_agent' => $who instanceof Teacher ? self::device((string) request()->userAgent()) : null,
+            'user_agent' => $who instanceof Teacher ? TeachersDevice::kindOf((string) request()->userAgent()) : null,
         ];
-    }
-
-    /** Enough to know one's own devices by. */
-    private static function device(string $agent): string
-    {
-        return match (true) {
-            str_contains($agent, 'Mobile') => 'phone',
-            preg_match('/Tablet|Android/', $agent) === 1 => 'tablet',
-            default => 'computer',
-        };
     }
 }

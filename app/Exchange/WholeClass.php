@@ -9,6 +9,7 @@ use App\Models\Recipe;
 use App\Models\Scale;
 use App\Models\Section;
 use App\Models\Teacher;
+use App\Photos\PictureFiles;
 use App\School\PersonalData;
 use App\School\StoredTable;
 use Hovik\Core\InvalidInput;
@@ -34,8 +35,8 @@ final class WholeClass
 
     private const SECRET = ['pin', 'code', 'session_version', 'kitchen_id'];
 
-    /** Bytes in them are written as base64. */
-    private const BYTES = ['jpeg'];
+    /** A photo's own picture, as base64 beside its row. */
+    private const PICTURE = 'jpeg';
 
     /** They point to rows of their own table, or of one that comes later: set once all rows are there. */
     private const LATER = ['stations' => ['makes_up_lab_id', 'home_id'], 'students' => ['merged_into_id']];
@@ -51,7 +52,11 @@ final class WholeClass
             $columns = array_values(array_diff(Schema::getColumnListing($table->name), self::SECRET));
             $query = PersonalData::ofSection($table, $section);
             $tables[$table->name] = $query->orderBy(in_array('received_at', $columns, true) ? 'received_at' : self::key($table->name))
-                ->get($columns)->map(self::written(...))->all();
+                ->get($columns)->map(static fn (stdClass $row): array => (array) $row)->all();
+        }
+        foreach ($tables['photos'] as $i => $photo) {
+            $file = PictureFiles::disk()->get(PictureFiles::ofPhoto($section->id, (string) $photo['id']));
+            $tables['photos'][$i][self::PICTURE] = base64_encode((string) $file);
         }
         $scales = Scale::query()->get(['id', 'name', 'catalogue_id'])->whereIn('id', array_unique(array_filter([
             ...array_column($tables['weighings'], 'scale_id'), ...array_column($tables['experiment_weighings'], 'scale_id'),
@@ -62,8 +67,8 @@ final class WholeClass
         return [
             'kind' => self::KIND, 'version' => self::VERSION, 'scales' => array_values($scales->toArray()),
             'recipes' => DB::table('recipes')->whereIn('id', $versions->pluck('recipe_id'))->get(['id', 'title'])
-                ->map(self::written(...))->all(),
-            'recipe_versions' => $versions->map(self::written(...))->all(), 'tables' => $tables,
+                ->map(static fn (stdClass $row): array => (array) $row)->all(),
+            'recipe_versions' => $versions->map(static fn (stdClass $row): array => (array) $row)->all(), 'tables' => $tables,
         ];
     }
 
@@ -83,10 +88,15 @@ final class WholeClass
             foreach (self::tables() as $table) {
                 $known = array_flip(Schema::getColumnListing($table->name));
                 foreach (is_array($rows[$table->name] ?? null) ? $rows[$table->name] : [] as $row) {
+                    $picture = is_array($row) ? $row[self::PICTURE] ?? null : null;
                     $row = is_array($row) ? array_diff_key(array_intersect_key($row, $known), array_flip(self::SECRET)) : [];
                     [$row, $after] = $this->moved($table->name, $row);
                     $old = $row[self::key($table->name)] ?? null;
                     $new = $this->insert($table->name, $row, $teacher);
+                    if ($table->name === 'photos') {
+                        $file = base64_decode(is_string($picture) ? $picture : '', true);
+                        PictureFiles::disk()->put(PictureFiles::ofPhoto($this->section(), "$new"), (string) $file);
+                    }
                     if (is_int($old) || is_string($old)) {
                         $this->ids[$table->name][$old] = $new;
                     }
@@ -100,11 +110,17 @@ final class WholeClass
                 DB::table($table)->where('id', $id)->update([$column => $this->ids[$of][$to] ?? null]);
             }
             $this->insideJson();
-            $section = Section::query()->findOrFail((int) array_values($this->ids['sections'] ?? [])[0]);
+            $section = Section::query()->findOrFail($this->section());
             $section->putAway();
 
             return $section;
         });
+    }
+
+    /** The class that has been made. */
+    private function section(): int
+    {
+        return (int) (array_values($this->ids['sections'] ?? [])[0] ?? 0);
     }
 
     /** @return list<StoredTable> in the order in which they can be stored */
@@ -124,17 +140,6 @@ final class WholeClass
         };
     }
 
-    /** @return array<string, mixed> */
-    private static function written(stdClass $row): array
-    {
-        $row = (array) $row;
-        foreach (array_intersect(self::BYTES, array_keys($row)) as $column) {
-            $row[$column] = base64_encode(is_string($row[$column]) ? $row[$column] : '');
-        }
-
-        return $row;
-    }
-
     /**
      * A row with new ids wherever it points to another.
      *
@@ -146,9 +151,7 @@ final class WholeClass
         $after = [];
         foreach ($row as $column => $value) {
             $column = (string) $column;
-            if (in_array($column, self::BYTES, true)) {
-                $row[$column] = base64_decode(is_string($value) ? $value : '', true);
-            } elseif ($value !== null && in_array($column, self::LATER[$table] ?? [], true)) {
+            if ($value !== null && in_array($column, self::LATER[$table] ?? [], true)) {
                 $after[$column] = $value;
                 $row[$column] = null;
             } elseif ($table === 'lab_events' && $column === 'detail' && is_string($value)) {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Auth\HashedCacheSessions;
 use App\Auth\HashedSessions;
+use App\District\ClusterConnector;
 use App\Live\Publisher;
 use App\School\MailFolder;
 use App\Words\KitchenWords;
@@ -12,6 +14,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Facades\Mail;
@@ -26,12 +29,18 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(Publisher::class);
         $this->app->scoped(KitchenWords::class);
+        if (config('hovik.node') !== '') {
+            $this->app->bind('db.connector.mariadb', ClusterConnector::class);
+        }
     }
 
     public function boot(): void
     {
         Session::extend('hashed-database', fn (): HashedSessions => new HashedSessions(
             DB::connection(), 'sessions', (int) config('session.lifetime'), $this->app,
+        ));
+        Session::extend('hashed-cache', fn (): HashedCacheSessions => new HashedCacheSessions(
+            Cache::store(), (int) config('session.lifetime'),
         ));
         Mail::extend('folder', fn (array $settings): MailFolder => new MailFolder((string) $settings['path']));
         $proxies = array_values(array_filter(

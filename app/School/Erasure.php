@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\School;
 
+use App\Models\Photo;
 use App\Models\Section;
 use App\Models\Student;
+use App\Photos\PictureFiles;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -17,6 +20,9 @@ final class Erasure
 
     public static function student(Student $student): void
     {
+        $photos = array_map(static fn (Photo $photo): string => $photo->path(), Photo::query()->where(
+            static fn (Builder $theirs) => $theirs->whereIn('student_id', $student->everyId()),
+        )->get()->all());
         DB::transaction(static function () use ($student): void {
             foreach (PersonalData::tables() as $table) {
                 if ($table->onErasure === OnErasure::Deleted) {
@@ -31,6 +37,7 @@ final class Erasure
                 'language' => null, 'erased_at' => now(), 'session_version' => $student->session_version + 1,
             ]);
         });
+        PictureFiles::disk()->delete($photos);
         self::note('students', $student->id, $student->created_at);
     }
 
@@ -38,6 +45,7 @@ final class Erasure
     {
         // All that belongs to it goes with it, by the database's own keys.
         $section->delete();
+        PictureFiles::forgetSection($section->id);
         self::note('sections', $section->id, $section->created_at);
     }
 
@@ -84,6 +92,6 @@ final class Erasure
 
     private static function file(): string
     {
-        return storage_path('erased');
+        return (string) config('hovik.erased');
     }
 }

@@ -7,6 +7,7 @@ namespace App\School;
 use App\Models\School;
 use App\Models\Section;
 use App\Models\Slip;
+use App\Photos\PictureFiles;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -57,6 +58,7 @@ final class Retention
                 }
             }
         }
+        PictureFiles::sweep();
         Slip::query()->where('ends_at', '<=', now())->delete();
         DB::table('sessions')->where('last_activity', '<', now()->subMinutes((int) config('session.lifetime'))->getTimestamp())->delete();
         DB::table('cache')->where('expiration', '<', now()->getTimestamp())->delete();

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\School;
 
+use App\Auth\KnowsDevices;
+use App\Auth\TeachersDevice;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
-use stdClass;
+use Illuminate\Support\Facades\Session;
+use LogicException;
 
 /** Sessions of teachers that have not ended by their idle time. */
 final class SignedIn
@@ -17,8 +19,12 @@ final class SignedIn
      */
     public static function teachers(array $teachers): array
     {
-        return self::rows($teachers)->groupBy('user_id')
-            ->map(fn ($rows): array => array_values($rows->map(fn (stdClass $row): string => self::at($row))->all()))->all();
+        $asked = [];
+        foreach (self::devices($teachers) as $device) {
+            $asked[$device->teacher][] = self::at($device);
+        }
+
+        return $asked;
     }
 
     /**
@@ -27,24 +33,24 @@ final class SignedIn
      */
     public static function of(int $teacher, string $here): array
     {
-        return array_values(self::rows([$teacher])->map(fn (stdClass $row): array => [
-            'device' => (string) $row->user_agent, 'at' => self::at($row), 'here' => $row->id === $here,
-        ])->all());
+        return array_map(static fn (TeachersDevice $device): array => [
+            'device' => $device->kind, 'at' => self::at($device), 'here' => $device->session === $here,
+        ], self::devices([$teacher]));
     }
 
     /**
      * @param  array<int|string>  $teachers
-     * @return \Illuminate\Support\Collection<int, stdClass>
+     * @return list<TeachersDevice>
      */
-    private static function rows(array $teachers): \Illuminate\Support\Collection
+    private static function devices(array $teachers): array
     {
-        return DB::table('sessions')->where('kind', 'teacher')->whereIn('user_id', $teachers)
-            ->where('last_activity', '>', now()->subMinutes((int) config('session.lifetime'))->getTimestamp())
-            ->orderByDesc('last_activity')->get(['id', 'user_id', 'user_agent', 'last_activity']);
+        $sessions = Session::getHandler();
+
+        return $sessions instanceof KnowsDevices ? $sessions->devicesOf($teachers) : throw new LogicException('Sessions know no devices.');
     }
 
-    private static function at(stdClass $row): string
+    private static function at(TeachersDevice $device): string
     {
-        return Carbon::createFromTimestampUTC((int) $row->last_activity)->toJSON();
+        return Carbon::createFromTimestampUTC($device->askedAt)->toJSON();
     }
 }

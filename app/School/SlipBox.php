@@ -68,6 +68,11 @@ final class SlipBox
             }
             $person = $slip->teacher;
             if ($person === null) {
+                // Another school's slip was used before this one's.
+                if (Teacher::query()->where('email', $slip->email)->exists()) {
+                    throw InvalidInput::because('code', Phrase::of('refusal.mail-taken'));
+                }
+
                 return Teacher::query()->create([
                     'kitchen_id' => $slip->kitchen_id, 'name' => $name ?? $slip->name, 'email' => $slip->email, 'role' => $slip->role,
                     'password' => $password,
@@ -84,8 +89,8 @@ final class SlipBox
     private function make(Kitchen $kitchen, ?Teacher $person, string $name, string $email, AdultRole $role): array
     {
         return DB::transaction(function () use ($kitchen, $person, $name, $email, $role): array {
-            // The newest counts.
-            Slip::query()->where('email', $email)->delete();
+            // The newest of a school counts; another school may have invited the same person.
+            Slip::query()->where('email', $email)->whereIn('kitchen_id', $kitchen->school->kitchens->modelKeys())->delete();
             $code = Code::ofSlip();
 
             return [Slip::query()->create([

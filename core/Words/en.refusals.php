@@ -198,6 +198,7 @@ return [
     'refusal.not-its-name' => 'Type the name just as it is here.',
     'refusal.too-large' => 'That is more than can be sent at once.',
     'refusal.no-standing-weight' => 'That weight was still changing. Use the scale again.',
+    'refusal.storage-away' => 'That did not get through just now. Try again in a moment.',
     'refusal.disk-full' => 'The disk of this machine is full. Nothing was saved. Tell whoever looks after it.',
     'refusal.levels' => 'It needs {least} tools, scales or students that took turns.',
     'refusal.readings' => 'Weigh at least {least} of each.',

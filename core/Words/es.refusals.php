@@ -198,6 +198,7 @@ return [
     'refusal.not-its-name' => 'Escribe el nombre tal como está aquí.',
     'refusal.too-large' => 'Es más de lo que se puede enviar de una vez.',
     'refusal.no-standing-weight' => 'Ese peso no está quieto. Lee la báscula otra vez.',
+    'refusal.storage-away' => 'Ahora mismo no llegó. Prueba otra vez en un momento.',
     'refusal.disk-full' => 'El disco de esta máquina está lleno. No se guardó nada. Avisa a quien la cuida.',
     'refusal.levels' => 'Hacen falta {least} utensilios, básculas o estudiantes que se turnen.',
     'refusal.readings' => 'Pesa al menos {least} de cada uno.',

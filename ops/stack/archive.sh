@@ -3,11 +3,14 @@
 # Who is signed in, and what is only remembered for a while, is in no backup.
 PASSING="sessions cache cache_locks"
 
+# Where pictures are, and the list of who was erased: a district has them in a folder that its machines share.
+: "${PICTURES:=$STATE/storage/app/pictures}" "${ERASED:=$STATE/storage/erased}"
+
 # The dump of a database, in an order that is the same each time.
 dump() { # DATABASE
   local table skip=()
   for table in $PASSING; do skip+=("--ignore-table-data=$1.$table"); done
-  mariadb-dump --no-defaults --socket="$DB_SOCKET" -u"$(id -un)" --single-transaction --quick --order-by-primary --hex-blob \
+  mariadb-dump "${DB_CLIENT[@]}" --single-transaction --quick --order-by-primary --hex-blob \
     --skip-comments --skip-tz-utc "${skip[@]}" "$1"
 }
 
@@ -35,8 +38,9 @@ pack() {
   for one in room port backup.recipients certificate; do
     [ ! -e "$STATE/$one" ] || cp -r "$STATE/$one" "$PACK/settings/"
   done
-  [ ! -e "$STATE/storage/erased" ] || cp "$STATE/storage/erased" "$PACK/settings/"
-  cp -r "$STATE/storage/app" "$PACK/photos"
+  [ ! -e "$ERASED" ] || cp "$ERASED" "$PACK/settings/erased"
+  mkdir "$PACK/photos"
+  [ ! -d "$PICTURES" ] || cp -r "$PICTURES" "$PACK/photos/pictures"
   {
     echo "hovik backup 1"
     echo "made $(date -u +%FT%TZ)"
@@ -45,6 +49,38 @@ pack() {
     echo "profile $PROFILE"
   } >"$PACK/manifest"
   (cd "$PACK" && find . -type f ! -name sums -print0 | sort -z | xargs -0 sha256sum >sums)
+}
+
+# What was packed as one file, encrypted when there is whom for.
+seal() { # FILE [AGE-KEY]
+  local file=$1 recipients=()
+  [ -z "${2:-}" ] || recipients=(-r "$2")
+  [ -n "${2:-}" ] || [ ! -s "$STATE/backup.recipients" ] || recipients=(-R "$STATE/backup.recipients")
+  if [ ${#recipients[@]} -gt 0 ]; then
+    command -v age >/dev/null || bash "$ROOT/ops/install.sh" school >&2
+    case $file in *.age) ;; *) file="$file.age" ;; esac
+    tar -C "$PACK" -cf - . | age "${recipients[@]}" -o "$file.part" || refuse "the backup could not be encrypted; is the key an age key?"
+  else
+    tar -C "$PACK" -cf "$file.part" .
+  fi
+  rm -rf "$PACK"
+  sync "$file.part"
+  mv "$file.part" "$file"
+  SEALED=$file
+}
+
+# The pictures of what was unpacked, in the place of those that are there; and of those who were erased, all that either knows.
+put_back_pictures() {
+  rm -rf "$PICTURES"
+  mkdir -p "$PICTURES"
+  [ ! -d "$PACK/photos/pictures" ] || cp -r "$PACK/photos/pictures/." "$PICTURES/"
+  [ "$(id -u)" != 0 ] || chown -R "$WEB_USER:$WEB_USER" "$PICTURES"
+}
+put_back_erased() {
+  [ -e "$ERASED" ] || [ -e "$PACK/settings/erased" ] || return 0
+  cat "$ERASED" "$PACK/settings/erased" 2>/dev/null | sort -u >"$ERASED.new" || true
+  mv "$ERASED.new" "$ERASED"
+  [ "$(id -u)" != 0 ] || chown "$WEB_USER" "$ERASED"
 }
 
 # Into $PACK, or refused in words: nothing is touched before all of it is known to be whole.

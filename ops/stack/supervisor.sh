@@ -1,6 +1,8 @@
 # Who keeps the servers alive: supervisord, with a config, socket and folder of this installation. Sourced by ops/stack.sh.
 
-SERVERS="mariadb php-fpm nginx"
+# Those that somebody waits for: not what is done by night.
+SERVERS=$(printf '%s\n' $PROGRAMS | grep -v '^tasks$' | tr '\n' ' ')
+last_first() { printf '%s\n' $PROGRAMS | tac; }
 
 # A call of supervisord over its socket; prints what it answers.
 call_supervisor() { # METHOD [NAME [wait: 0 or 1]]
@@ -29,14 +31,14 @@ state_of() { # NAME
 sweep() { # NAME
   local group
   group=$(cat "$RUN/$1.group" 2>/dev/null) || return 0
-  [ -n "$group" ] && pkill -KILL -g "$group" '^(nginx|php-fpm|mariadbd|php)' 2>/dev/null || true
+  [ -n "$group" ] && pkill -KILL -g "$group" '^(nginx|php-fpm|mariadbd|php|redis-server|haproxy)' 2>/dev/null || true
   rm -f "$RUN/$1.group"
 }
 
 supervisor_up() {
   supervisor_runs && return 0
   local name
-  for name in $SERVERS tasks; do sweep "$name"; done
+  for name in $PROGRAMS; do sweep "$name"; done
   rm -f "$RUN/supervisor.sock" "$RUN/supervisor.pid"
   fill_in supervisord.conf "$STATE/supervisord.conf"
   # Its servers need no lock of ours, and nothing of this terminal.
@@ -66,14 +68,14 @@ stack_down() {
   if supervisor_runs; then
     ended=0
     pid=$(cat "$RUN/supervisor.pid" 2>/dev/null || true)
-    for name in tasks nginx php-fpm mariadb; do server_down "$name" || true; done
+    for name in $(last_first); do server_down "$name" || true; done
     call_supervisor shutdown >/dev/null
     for i in $(seq 1 600); do
       [ -n "$pid" ] && [ -d "/proc/$pid" ] || break
       sleep 0.1
     done
   fi
-  for name in tasks nginx php-fpm mariadb; do sweep "$name"; done
+  for name in $(last_first); do sweep "$name"; done
   rm -f "$RUN"/*.sock "$RUN"/*.pid "$RUN"/db/*.sock "$RUN"/db/*.pid
   return $ended
 }

@@ -5,14 +5,26 @@ ROOM="$STATE/room"
 room() { setting "$1" "$ROOM"; }
 
 # What is special about this installation, in a template's place for it.
+programs() {
+  local name
+  for name in $PROGRAMS; do
+    case $name in
+      php-fpm) program "$name" QUIT 15 ;;
+      nginx) program "$name" QUIT 5 ;;
+      *) program "$name" TERM 60 ;;
+    esac
+  done
+}
 program() { # NAME STOP-SIGNAL SECONDS
   printf '[program:%s]\ncommand = bash "%s/ops/serve.sh" "%s" %s\nautostart = false\nautorestart = true\nstartsecs = 1\nstartretries = 100000\n' "$1" "$ROOT" "$STATE" "$1"
   printf 'stopsignal = %s\nstopwaitsecs = %s\nkillasgroup = true\nstopasgroup = %s\nredirect_stderr = true\nstdout_logfile = %s/log/%s.log\n' "$2" "$3" "$([ "$1" = tasks ] && echo true || echo false)" "$STATE" "$1"
   printf 'stdout_logfile_maxbytes = 1MB\nstdout_logfile_backups = 2\n\n'
 }
 
+# What else a template has places for, by name: a district's node fills them.
+declare -A FILL=([LIVE_BY]="" [LIVE_STORE]="")
 fill_in() { # TEMPLATE TARGET
-  local text as_root="" address listen secure="" door="" scheme=http
+  local text place as_root="" address listen secure="" door="" scheme=http
   text=$(cat "$ROOT/ops/templates/$1")
   [ "$(id -u)" = 0 ] && as_root=yes
   address=$(room ADDRESS)
@@ -36,7 +48,8 @@ listen.group = $WEB_USER
 listen.mode = 0660}}
   text=${text//@SUPERVISOR_USER@/${as_root:+user = root}}
   text=${text//@DB_USER_LINE@/${as_root:+user = $DB_USER}}
-  text=${text//@PROGRAMS@/$(program mariadb TERM 60; program php-fpm QUIT 15; program nginx QUIT 5; program tasks TERM 60)}
+  text=${text//@PROGRAMS@/$(programs)}
+  for place in "${!FILL[@]}"; do text=${text//@$place@/${FILL[$place]}}; done
   text=${text//@ROOT@/$ROOT}
   text=${text//@STATE@/$STATE}
   text=${text//@RUN@/$RUN}
@@ -45,11 +58,13 @@ listen.mode = 0660}}
 
 # Writes a server's config; a server that runs on another one is stopped, to be started on this.
 configure() { # NAME TEMPLATE
-  fill_in "$2" "$STATE/$2.new"
-  if cmp -s "$STATE/$2.new" "$STATE/$2"; then
-    rm "$STATE/$2.new"
+  local config
+  config="$STATE/$(basename "$2")"
+  (umask 027 && fill_in "$2" "$config.new")
+  if cmp -s "$config.new" "$config"; then
+    rm "$config.new"
   else
-    mv "$STATE/$2.new" "$STATE/$2"
+    mv "$config.new" "$config"
     server_down "$1" || true
   fi
 }

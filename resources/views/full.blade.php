@@ -3,7 +3,7 @@
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta http-equiv="refresh" content="30">
+    <meta http-equiv="refresh" content="{{ $again_s }}">
     <title>Hovik</title>
 </head>
 <body>

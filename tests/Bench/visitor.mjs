@@ -1,13 +1,20 @@
 // Browsers that a bench plays: a connection kept open, cookies, and the stream of live facts. Loopback only.
-import { Agent, request } from "node:http";
+import http from "node:http";
+import https from "node:https";
 
 export const base = new URL(process.env.HOVIK_URL);
-if (base.hostname !== "127.0.0.1") throw new Error("loopback only");
+const lib = (url) => (url.protocol === "https:" ? https : http);
 
 /** One browser: a connection kept open and its cookies. */
 export class Visitor {
-  agent = new Agent({ keepAlive: true, maxSockets: 1 });
   cookies = new Map();
+
+  /** @param {URL} at  of another installation than HOVIK_URL's */
+  constructor(at = base) {
+    if (at.hostname !== "127.0.0.1") throw new Error("loopback only");
+    this.base = at;
+    this.agent = new (lib(at).Agent)({ keepAlive: true, maxSockets: 1 });
+  }
 
   keepCookies(answer) {
     for (const line of answer.headers["set-cookie"] ?? []) {
@@ -23,8 +30,8 @@ export class Visitor {
       if (payload)
         Object.assign(headers, { "Content-Type": "application/json", "Content-Length": Buffer.byteLength(payload) });
       if (method !== "GET") headers["X-XSRF-TOKEN"] = decodeURIComponent(this.cookies.get("XSRF-TOKEN") ?? "");
-      const call = request(
-        { agent: this.agent, host: base.hostname, port: base.port, method, path, headers },
+      const call = lib(this.base).request(
+        { agent: this.agent, host: this.base.hostname, port: this.base.port, method, path, headers },
         (answer) => {
           this.keepCookies(answer);
           const parts = [];
@@ -50,8 +57,8 @@ export class Visitor {
         }),
         ...more,
       };
-      const call = request(
-        { agent: this.agent, host: base.hostname, port: base.port, method, path, headers },
+      const call = lib(this.base).request(
+        { agent: this.agent, host: this.base.hostname, port: this.base.port, method, path, headers },
         (answer) => {
           this.keepCookies(answer);
           answer.resume();
@@ -63,25 +70,29 @@ export class Visitor {
     });
   }
 
-  /** Hears a stream of live facts until it is closed; says so once it is open. */
-  listen(path, hear) {
+  /** Hears a stream of live facts until it is closed; says so once it is open, and to `cut` when it ends. */
+  listen(path, hear, cut = () => {}) {
     return new Promise((resolve, reject) => {
       const headers = {
         Accept: "text/event-stream",
         Cookie: [...this.cookies].map(([k, v]) => `${k}=${v}`).join("; "),
       };
-      const call = request({ agent: false, host: base.hostname, port: base.port, path, headers }, (answer) => {
-        if (answer.statusCode !== 200) return reject(new Error(`${path}: ${answer.statusCode}`));
-        this.stream = call;
-        let rest = "";
-        answer.on("data", (part) => {
-          const lines = (rest + part).split("\n");
-          rest = lines.pop() ?? "";
-          for (const line of lines) if (line.startsWith("data:")) hear(JSON.parse(line.slice(5)));
-        });
-        answer.on("error", () => {});
-        resolve();
-      });
+      const call = lib(this.base).request(
+        { agent: false, host: this.base.hostname, port: this.base.port, path, headers },
+        (answer) => {
+          if (answer.statusCode !== 200) return reject(new Error(`${path}: ${answer.statusCode}`));
+          this.stream = call;
+          let rest = "";
+          answer.on("data", (part) => {
+            const lines = (rest + part).split("\n");
+            rest = lines.pop() ?? "";
+            for (const line of lines) if (line.startsWith("data:")) hear(JSON.parse(line.slice(5)));
+          });
+          answer.on("error", () => {});
+          answer.on("close", cut);
+          resolve();
+        },
+      );
       call.on("error", reject);
       call.end();
     });
@@ -99,8 +110,8 @@ export class Visitor {
   }
 }
 
-export async function signIn(path, credentials) {
-  const visitor = new Visitor();
+export async function signIn(path, credentials, at = base) {
+  const visitor = new Visitor(at);
   await visitor.expect(200, "GET", "/api/session");
   await visitor.expect(200, "POST", path, credentials);
   return visitor;

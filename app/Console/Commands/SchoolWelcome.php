@@ -19,11 +19,12 @@ final class SchoolWelcome extends Command
     {
         $url = rtrim((string) config('app.url'), '/');
         $this->newLine();
-        if (SetUpCode::isNeeded()) {
+        if (SetUpCode::isEmpty()) {
             $this->line('The school is empty. Set it up at  '.$url.'/set-up');
-            $this->line('with this code, which works once:  '.SetUpCode::make());
+            $this->line('with this code, which works once:  '.SetUpCode::first());
         } else {
-            $this->line(School::query()->value('name').' is at  '.$url);
+            $names = School::query()->orderBy('name')->limit(4)->pluck('name');
+            $this->line(($names->count() > 3 ? School::query()->count().' schools are' : $names->implode(', ').' is').' at  '.$url);
         }
 
         return self::SUCCESS;

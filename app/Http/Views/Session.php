@@ -46,7 +46,7 @@ final readonly class Session extends View
             $actor instanceof Student => self::of('student', $actor, $actor->section->kitchen->school),
             $actor instanceof Station => self::of('station', $actor, $actor->section->kitchen->school),
             default => new self(
-                'nobody', null, null, (string) config('hovik.version'), null, null, config('hovik.demo') === true, SetUpCode::isNeeded(),
+                'nobody', null, null, (string) config('hovik.version'), null, null, config('hovik.demo') === true, SetUpCode::isEmpty(),
             ),
         };
     }

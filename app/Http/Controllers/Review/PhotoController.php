@@ -12,6 +12,7 @@ use App\Http\Views\Review\PhotoRow;
 use App\Models\Photo;
 use App\Models\Station;
 use App\Models\Student;
+use App\Photos\PictureFiles;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
 
@@ -51,9 +52,10 @@ final class PhotoController extends Controller
         if (Photo::query()->where('lab_line_id', $line->id)->where('station_id', $station->id)->count() >= self::MOST_OF_A_LINE) {
             throw new Refusal('refusal.photos-enough');
         }
+        PictureFiles::disk()->put(PictureFiles::ofPhoto($lab->section_id, $id), $request->jpeg());
         Photo::query()->create([
             'id' => $id, 'section_id' => $lab->section_id, 'lab_line_id' => $line->id, 'station_id' => $station->id,
-            'student_id' => $student?->id, 'jpeg' => $request->jpeg(),
+            'student_id' => $student?->id,
         ]);
 
         return response()->noContent();
@@ -62,7 +64,7 @@ final class PhotoController extends Controller
     /** The picture itself. */
     public function show(Photo $photo): FileAnswer
     {
-        return new FileAnswer($photo->jpeg, $photo->id, 'jpg', 'image/jpeg');
+        return new FileAnswer(PictureFiles::disk()->get($photo->path()) ?? abort(404), $photo->id, 'jpg', 'image/jpeg');
     }
 
     /** Taken away, for good. */

@@ -12,6 +12,7 @@ use App\Models\Station;
 use App\Models\StepPicture;
 use App\Models\Student;
 use App\Models\Teacher;
+use App\Photos\PictureFiles;
 use Hovik\Core\Technique\Step;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
@@ -22,7 +23,8 @@ final class StepPictureController extends Controller
     /** A picture, or another one. */
     public function update(PictureRequest $request, Step $of, #[CurrentUser] Teacher $teacher): Response
     {
-        StepPicture::query()->updateOrCreate(['kitchen_id' => $teacher->kitchen_id, 'step' => $of->value], ['jpeg' => $request->jpeg()]);
+        PictureFiles::disk()->put(PictureFiles::ofStep($teacher->kitchen_id, $of->value), $request->jpeg());
+        StepPicture::query()->updateOrCreate(['kitchen_id' => $teacher->kitchen_id, 'step' => $of->value]);
 
         return response()->noContent();
     }
@@ -30,7 +32,7 @@ final class StepPictureController extends Controller
     /** Taken away. */
     public function destroy(Step $of, #[CurrentUser] Teacher $teacher): Response
     {
-        StepPicture::query()->where('kitchen_id', $teacher->kitchen_id)->where('step', $of->value)->delete();
+        StepPicture::query()->where('kitchen_id', $teacher->kitchen_id)->where('step', $of->value)->first()?->delete();
 
         return response()->noContent();
     }
@@ -42,6 +44,6 @@ final class StepPictureController extends Controller
         $picture = StepPicture::query()->where('kitchen_id', $kitchen)->where('step', $of->value)->first();
         abort_if($picture === null, 404);
 
-        return new FileAnswer($picture->jpeg, $of->value, 'jpg', 'image/jpeg');
+        return new FileAnswer(PictureFiles::disk()->get($picture->path()) ?? abort(404), $of->value, 'jpg', 'image/jpeg');
     }
 }

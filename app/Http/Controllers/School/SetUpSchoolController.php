@@ -23,19 +23,29 @@ use Illuminate\Support\Facades\DB;
 
 final class SetUpSchoolController extends Controller
 {
-    /** The first visit of an empty installation: the school, its first kitchen, and its keeper, who is in then. */
+    /** A school, its first kitchen, and its keeper, who is in then: the first of an empty installation, or one more with a code for it. */
     public function store(SetUpSchoolRequest $request): Session
     {
-        abort_unless(SetUpCode::isNeeded(), 404);
+        $code = $request->string('code')->toString();
         $failures = Failures::of('set-up');
         $failures->refuseInPause('code', 'refusal.card-paused');
-        if (! SetUpCode::is($request->string('code')->toString())) {
+        if (! SetUpCode::is($code)) {
             $failures->add();
             throw InvalidInput::because('code', Phrase::of('refusal.no-such-set-up-code'));
         }
-        $keeper = Cache::lock('set-up', 30)->block(20, fn (): ?Teacher => SetUpCode::isNeeded() ? $this->make($request) : null);
-        abort_if($keeper === null, 404);
-        SetUpCode::used();
+        if (Teacher::query()->where('email', $request->mail())->exists()) {
+            throw InvalidInput::because('email', Phrase::of('refusal.mail-taken'));
+        }
+        // Two with one code: the second finds it used.
+        $keeper = Cache::lock('set-up', 30)->block(20, function () use ($request, $code): ?Teacher {
+            $keeper = SetUpCode::is($code) ? $this->make($request) : null;
+            SetUpCode::use($code);
+
+            return $keeper;
+        });
+        if ($keeper === null) {
+            throw InvalidInput::because('code', Phrase::of('refusal.no-such-set-up-code'));
+        }
         Door::enter($request, 'teacher', $keeper);
 
         return Session::now();

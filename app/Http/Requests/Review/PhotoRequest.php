@@ -19,7 +19,7 @@ final class PhotoRequest extends PictureRequest
         $actor = $this->user();
         $line = is_numeric($this->input('line_id')) ? LabLine::query()->with('lab')->find((int) $this->input('line_id')) : null;
         $photo = $this->route('photo');
-        $known = is_string($photo) ? Photo::query()->find(strtoupper($photo), Photo::TOLD) : null;
+        $known = is_string($photo) ? Photo::query()->find(strtoupper($photo)) : null;
         $station = $actor instanceof Student ? $actor->station_id : ($actor instanceof Station ? $actor->id : null);
 
         return ($line === null || Gate::allows('weigh', $line->lab)) && ($known === null || $known->station_id === $station);

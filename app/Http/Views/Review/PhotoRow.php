@@ -51,7 +51,7 @@ final readonly class PhotoRow extends View
      */
     private static function all(Closure $of): array
     {
-        return array_values(Photo::query()->with(['line.lab', 'student'])->where($of)->get(Photo::TOLD)->sortByDesc('created_at')
+        return array_values(Photo::query()->with(['line.lab', 'student'])->where($of)->get()->sortByDesc('created_at')
             ->map(static fn (Photo $one): self => new self(
                 $one->id, $one->lab_line_id, Said::ingredient($one->line->ingredient_id), $one->line->lab->title, $one->student?->name,
                 $one->line->lab->planned_for->toDateString(),

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Auth;
+
+use App\Models\Teacher;
+use Illuminate\Contracts\Cache\LockProvider;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Session\CacheBasedSessionHandler;
+use Illuminate\Support\Facades\Auth;
+
+/**
+ * Sessions of a district, in the cache that its machines share, by a hash of their id as {@see HashedSessions} has them. On which devices
+ * a teacher is signed in is kept beside them.
+ */
+final class HashedCacheSessions extends CacheBasedSessionHandler implements KnowsDevices
+{
+    /** How far behind `asked last` may be, in seconds: not every request writes it. */
+    private const BEHIND_S = 60;
+
+    /** @param  int  $minutes  of nothing, after which a session ends */
+    public function __construct(Repository $cache, int $minutes)
+    {
+        parent::__construct($cache, $minutes);
+    }
+
+    /** @param  string  $sessionId */
+    public function read($sessionId): string
+    {
+        $data = $this->cache->get(self::key(HashedSessions::hash($sessionId)));
+
+        return is_string($data) ? $data : '';
+    }
+
+    /**
+     * @param  string  $sessionId
+     * @param  string  $data
+     */
+    public function write($sessionId, $data): bool
+    {
+        $session = HashedSessions::hash($sessionId);
+        $teacher = Auth::guard('teacher')->hasUser() ? Auth::guard('teacher')->user() : null;
+        if ($teacher instanceof Teacher) {
+            $this->note($teacher->id, $session, TeachersDevice::kindOf((string) request()->userAgent()));
+        }
+
+        return $this->cache->put(self::key($session), $data, $this->minutes * 60);
+    }
+
+    /** @param  string  $sessionId */
+    public function destroy($sessionId): bool
+    {
+        $this->cache->forget(self::key(HashedSessions::hash($sessionId)));
+
+        return true; // one that had ended by itself has ended, too
+    }
+
+    public function devicesOf(array $teachers): array
+    {
+        $devices = [];
+        foreach ($teachers as $teacher) {
+            foreach ($this->noted((int) $teacher) as $session => [$kind, $askedAt]) {
+                // Signed out, or idle for too long.
+                if ($this->cache->has(self::key($session))) {
+                    $devices[] = new TeachersDevice($session, (int) $teacher, $kind, $askedAt);
+                }
+            }
+        }
+        usort($devices, static fn (TeachersDevice $a, TeachersDevice $b): int => $b->askedAt <=> $a->askedAt);
+
+        return $devices;
+    }
+
+    /** Two devices at once: one after the other. Where one would have to wait, its next request notes it. */
+    private function note(int $teacher, string $session, string $kind): void
+    {
+        $now = now()->getTimestamp();
+        $known = $this->noted($teacher)[$session][1] ?? 0;
+        $store = $this->cache->getStore();
+        if ($now - $known < self::BEHIND_S || ! $store instanceof LockProvider) {
+            return;
+        }
+        $store->lock("signed-in:$teacher:lock", 5)->get(function () use ($teacher, $session, $kind, $now): void {
+            $ended = $now - $this->minutes * 60;
+            $noted = array_filter($this->noted($teacher), static fn (array $one): bool => $one[1] > $ended);
+            $this->cache->put("signed-in:$teacher", [$session => [$kind, $now]] + $noted, $this->minutes * 60);
+        });
+    }
+
+    /** @return array<string, array{string, int}> kind and when it asked last, by hashed session */
+    private function noted(int $teacher): array
+    {
+        $noted = $this->cache->get("signed-in:$teacher");
+
+        return is_array($noted) ? $noted : [];
+    }
+
+    private static function key(string $session): string
+    {
+        return "session:$session";
+    }
+}

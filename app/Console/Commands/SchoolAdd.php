@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\School\SetUpCode;
+use Illuminate\Console\Command;
+
+/** For whoever looks after an installation of several schools. */
+final class SchoolAdd extends Command
+{
+    protected $signature = 'school:add';
+
+    protected $description = 'A code with which one more school is set up';
+
+    public function handle(): int
+    {
+        $code = SetUpCode::make();
+        $this->line('One more school is set up at  '.rtrim((string) config('app.url'), '/').'/set-up');
+        $this->line('with this code, which works once, within seven days:  '.$code);
+
+        return self::SUCCESS;
+    }
+}
