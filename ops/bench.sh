@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# bin/hovik bench [core|diagnosis [seed]|period|misses|http|lab|board|rooms|transfer|fuzz|backup|term|csv|mutants [--one-in N] [FOLDER...]]: the figures of
+# bin/hovik bench [core|diagnosis [seed]|period|misses|http|lab|board|rooms|transfer|fuzz|backup|term|csv|district|mutants [--one-in N] [FOLDER...]]: the figures of
 # docs/performance.md, on a stack and data of their own under var/bench. Mutants take hours and are no part of 'all'.
 set -euo pipefail
 umask 022
@@ -7,8 +7,8 @@ ROOT=${ROOT:-$(cd "$(dirname "$0")/.." && pwd)}
 . "$ROOT/ops/say.sh"
 part=${1:-all}
 case $part in
-  all | core | diagnosis | period | misses | http | lab | board | rooms | transfer | fuzz | backup | term | csv | mutants) ;;
-  *) refuse "bench knows core, diagnosis, period, misses, http, lab, board, rooms, transfer, fuzz, backup, term, csv and mutants, not '$part'." ;;
+  all | core | diagnosis | period | misses | http | lab | board | rooms | transfer | fuzz | backup | term | csv | district | mutants) ;;
+  *) refuse "bench knows core, diagnosis, period, misses, http, lab, board, rooms, transfer, fuzz, backup, term, csv, district and mutants, not '$part'." ;;
 esac
 bash "$ROOT/ops/install.sh" test
 PROFILE=bench
@@ -181,6 +181,31 @@ csv() {
 # A whole lab in a real browser, in English and by mouse; bin/hovik test has the same in Spanish and by keys.
 rooms() {
   bash "$ROOT/ops/test.sh" browser room.spec.ts --project=rooms --no-deps
+}
+
+# A small district of its own, with labs at work, whose nodes are killed; beside one machine with the same data.
+district() {
+  export HOVIK_BENCH_LABS=${HOVIK_BENCH_LABS:-20} HOVIK_BENCH_STATIONS=${HOVIK_BENCH_STATIONS:-12}
+  bash "$ROOT/ops/install.sh" district
+  served
+  export HOVIK_ONE_MACHINE=$HOVIK_URL HOVIK_DISTRICT="$ROOT/var/bench-district" HOVIK_NEWER="$ROOT/var/bench-next"
+  trap 'HOVIK_DISTRICT="$ROOT/var/bench-district" bash "$ROOT/ops/district.sh" stop >/dev/null 2>&1 || true; stack_down >/dev/null || true' EXIT
+  rm -rf "$HOVIK_DISTRICT"
+  mkdir -p "$HOVIK_DISTRICT"
+  printf 'HOVIK_BENCH=true\nHOVIK_WIDE_DOORS=true\n' >"$HOVIK_DISTRICT/more.env"
+  sed -E 's/ 85([0-9]{2})/ 86\1/' "$ROOT/ops/district/small.plan" >"$HOVIK_DISTRICT/bench.plan"
+  bash "$ROOT/ops/district.sh" start --plan "$HOVIK_DISTRICT/bench.plan"
+  step "Labs"
+  bash "$ROOT/ops/district.sh" seed-bench
+  ok
+  # The newer code of the rolling upgrade: this one, cloned, with what is installed.
+  rm -rf "$HOVIK_NEWER"
+  git clone -q "$ROOT" "$HOVIK_NEWER"
+  cp -r vendor "$HOVIK_NEWER/"
+  cp -r public/build "$HOVIK_NEWER/public/"
+  ln -s "$ROOT/node_modules" "$HOVIK_NEWER/node_modules"
+  export HOVIK_URL="https://127.0.0.1:8600" NODE_EXTRA_CA_CERTS="$HOVIK_DISTRICT/certificate/rootCA.pem"
+  node tests/Bench/district.mjs
 }
 
 transfer() {

@@ -28,7 +28,7 @@ node() { # NAME COMMAND...
 
 verb=${1:-}
 [ $# -gt 0 ] && shift
-case $verb in start | stop | status | add-school | backup | restore | upgrade | reset | artisan) ;; *) refuse "district knows start, stop, status, add-school, backup, restore, upgrade, reset MAIL and artisan, not '$verb'." ;; esac
+case $verb in start | stop | status | add-school | backup | restore | upgrade | reset | artisan | seed-bench) ;; *) refuse "district knows start, stop, status, add-school, backup, restore, upgrade, reset MAIL and artisan, not '$verb'." ;; esac
 if [ "$verb" = artisan ] || [ "$verb" = reset ]; then
   [ "$verb" = artisan ] || set -- school:reset "$@"
   first=$(here_of application | head -n 1)
@@ -238,6 +238,10 @@ case $verb in
     node "$first" application_restore "$file" "$identity"
     for name in $(here_of application); do node "$name" application_start; done
     echo "Restored: every table compared. Everybody signs in again."
+    ;;
+  seed-bench) # labs of the bench, and nowhere else
+    [ "$(basename "$DISTRICT")" = bench-district ] || refuse "only the bench's district is filled."
+    node "$(here_of application | head -n 1)" bench_labs
     ;;
   upgrade)
     case ${HOVIK_UPGRADE:-} in

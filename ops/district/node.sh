@@ -228,6 +228,11 @@ application_tables() {
   ok
 }
 
+bench_labs() {
+  artisan_as_owner db:seed --force --class='Database\Seeders\BenchSchool' >"$STATE/log/seed.log" 2>&1 || refuse "the labs could not be stored." "$STATE/log/seed.log"
+  grant_rows hovik
+}
+
 # Whether the code that runs now lives with the tables that this one wants.
 application_beside_older() {
   artisan_as_owner school:beside || refuse "this upgrade changes tables in a way that needs a pause: bin/hovik district stop, and start from $ROOT."
