@@ -44,10 +44,11 @@ database_accounts() { # DATABASE...
   printf '%s\n' "$statements" | sql 2>"$STATE/log/accounts.log" || refuse "the database accounts could not be made." "$STATE/log/accounts.log"
 }
 
-# Laravel's console as the tables' owner: migrations and seeds.
+# Laravel's console as the tables' owner: migrations, seeds, and what reaches its end by night. Not with the settings that were cached:
+# the running application's account stands in those.
 artisan_as_owner() {
   (umask 027 && export DB_USERNAME=hovik_owner DB_PASSWORD && DB_PASSWORD=$(setting DB_PASSWORD "$OWNER_FILE") &&
-    as "$WEB_USER" env HOVIK_STATE="$STATE" php "$ROOT/artisan" "$@")
+    as "$WEB_USER" env HOVIK_STATE="$STATE" APP_CONFIG_CACHE="$STATE/cache/none.php" php "$ROOT/artisan" "$@")
 }
 
 # What the running account may do, table by table: logs of adults are only added to. Given anew after each change of the tables.

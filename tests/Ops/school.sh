@@ -40,6 +40,11 @@ sql "UPDATE schools SET name = 'Lost'"
 try restore "$HOVIK_STATE/one.hovik" >/dev/null || wrong "it cannot be restored"
 [ "$(sql 'SELECT name FROM schools')" = Kept ] || wrong "what was backed up is not what came back"
 
+# What has reached its end goes by night: the log's too, which the running application may only add to.
+sql "INSERT INTO log_entries (school_id, who, act, about, at) SELECT id, 'Somebody', 'set-up', '{}', NOW() - INTERVAL 4 YEAR FROM schools"
+(. "$ROOT/ops/say.sh" && . "$ROOT/ops/stack.sh" && artisan_as_owner school:keep) >"$ROOT/var/log/try.log" 2>&1 || { cat "$ROOT/var/log/try.log"; wrong "what has reached its end does not go"; }
+[ "$(sql 'SELECT COUNT(*) FROM log_entries')" = 0 ] || wrong "an old entry of the log stayed"
+
 # A change of the tables that was broken off.
 sql "SET FOREIGN_KEY_CHECKS = 0; DROP TABLE guesses"
 echo "$HOVIK_STATE/one.hovik" >"$HOVIK_STATE/changing"
