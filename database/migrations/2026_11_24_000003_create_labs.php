@@ -20,8 +20,8 @@ return new class extends Migration
             $table->date('planned_for');
             $table->dateTime('opened_at')->nullable();
             $table->dateTime('closed_at')->nullable();
-            // One open lab a section: unique where not null.
-            $table->unsignedBigInteger('open_section_id')->nullable()->virtualAs("IF(state = 'open', section_id, NULL)")->unique();
+            // One open lab a section: unique where not null. Stored, not virtual: see 2026_11_29_000003.
+            $table->unsignedBigInteger('open_section_id')->nullable()->storedAs("IF(state = 'open', section_id, NULL)")->unique();
             $table->timestamps();
             $table->index(['section_id', 'closed_at']);
         });
