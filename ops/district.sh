@@ -94,24 +94,18 @@ certificates() {
   echo "$names" >"$folder/names"
 }
 
-# The cluster: one node begins, when none is there; the others come in to it. Which one: who was told, or who was the last to go, or who
-# had come furthest. Where others of it are on other machines nobody can know that from here, so it must be said.
+# The cluster: one node begins, when none is there; the others come in to it. Two that began would be two truths, so none begins while
+# another answers, and where some are on other machines it must be said who.
 databases_start() {
-  local name first="" furthest=-2 at mine started=""
+  local name mine runs=""
   mine=$(chosen database)
   [ -n "$mine" ] || return 0
-  if [ -z "$begin" ] && [ "$(here_of database)" = "$(nodes database)" ]; then
-    for name in $mine; do ! node "$name" is_synced || started=yes; done
-    if [ -z "$started" ]; then
-      for name in $mine; do
-        node "$name" node_folders
-        node "$name" database_config
-        if node "$name" was_last; then first=$name && break; fi
-        at=$(node "$name" position)
-        [ "$at" -le "$furthest" ] || { furthest=$at && first=$name; }
-      done
-      begin=$first
-    fi
+  for name in $(nodes database); do ! answers_at "$name" 1 || runs="$runs $name"; done
+  if [ -n "$runs" ]; then
+    [ -z "$begin" ] || refuse "there is a cluster already, of$runs: nobody begins another."
+  elif [ -z "$begin" ]; then
+    [ "$mine" = "$(nodes database)" ] || refuse "no database node runs. Start all of them at once; where they are on several machines, say which begins: the one that had come furthest, with --begin NODE."
+    begin=$(who_begins)
   fi
   [ -z "$begin" ] || mine="$begin $(grep -vx "$begin" <<<"$mine" || true)"
   for name in $mine; do
@@ -125,8 +119,23 @@ databases_start() {
   done
 }
 
+# Who was the last to go, or had come furthest. The order of the plan decides between equals.
+who_begins() {
+  local name at first="" furthest=-2
+  for name in $(nodes database); do
+    node "$name" node_folders >/dev/null
+    node "$name" database_config
+    if node "$name" was_last; then echo "$name" && return 0; fi
+  done
+  for name in $(nodes database); do
+    at=$(node "$name" position)
+    [ "$at" -le "$furthest" ] || { furthest=$at && first=$name; }
+  done
+  echo "$first"
+}
+
 start() {
-  local name first new=""
+  local name first
   if [ -n "$plan_file" ]; then
     [ -r "$plan_file" ] || refuse "the plan $plan_file cannot be read."
     mkdir -p "$DISTRICT"

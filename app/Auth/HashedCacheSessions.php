@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Auth;
 
 use App\Models\Teacher;
+use Illuminate\Cache\RedisStore;
 use Illuminate\Contracts\Cache\LockProvider;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Session\CacheBasedSessionHandler;
 use Illuminate\Support\Facades\Auth;
+use Redis;
+use RedisException;
 
 /**
  * Sessions of a district, in the cache that its machines share, by a hash of their id as {@see HashedSessions} has them. On which devices
@@ -29,8 +32,28 @@ final class HashedCacheSessions extends CacheBasedSessionHandler implements Know
     public function read($sessionId): string
     {
         $data = $this->cache->get(self::key(HashedSessions::hash($sessionId)));
+        if (! is_string($data)) {
+            $this->refuseWhileLoading();
+        }
 
         return is_string($data) ? $data : '';
+    }
+
+    /**
+     * While Redis reads its file after a start it refuses, and the extension answers as if nothing were there: somebody would be signed out
+     * who is not.
+     *
+     * @throws RedisException
+     */
+    private function refuseWhileLoading(): void
+    {
+        $store = $this->cache->getStore();
+        $client = $store instanceof RedisStore ? $store->connection()->client() : null;
+        $why = $client instanceof Redis ? $client->getLastError() : null;
+        if (is_string($why)) {
+            $client->clearLastError();
+            throw new RedisException($why);
+        }
     }
 
     /**

@@ -83,7 +83,7 @@ final class StorageFault extends RuntimeException
         if (! $this->isFull && ! $this->isPassing) {
             return null;
         }
-        $said = Said::phrase(Phrase::of($this->isFull ? 'refusal.disk-full' : 'refusal.storage-away'));
+        $said = Said::plainly(Phrase::of($this->isFull ? 'refusal.disk-full' : 'refusal.storage-away'));
         $status = $this->isFull ? 507 : 503;
         $headers = $this->isFull ? [] : ['Retry-After' => '2'];
 

@@ -15,6 +15,7 @@ use Hovik\Core\Quantity\KitchenMeasure;
 use Hovik\Core\Technique\HouseMethod;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Words\Phrase;
+use Hovik\Core\Words\Phrasebook;
 
 /** The core's phrases, in the language of the one who asked. */
 final class Said
@@ -24,6 +25,12 @@ final class Said
         $locale = app()->getLocale();
 
         return app(KitchenWords::class)->book($locale, $phrase)->say($phrase);
+    }
+
+    /** Where the database cannot be asked how the reader's kitchen says it. */
+    public static function plainly(Phrase $phrase): string
+    {
+        return Phrasebook::in(app()->getLocale())->say($phrase);
     }
 
     /** For somebody who is not here: on paper, in a mail. */

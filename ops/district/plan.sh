@@ -18,6 +18,12 @@ here_of() { # ROLE: its nodes on this machine
   for name in $(nodes "${1:-}"); do ! here "$name" || echo "$name"; done
 }
 
+# Whether something listens at a node's port, or the one so many after it.
+answers_at() { # NAME [OFFSET]
+  local port=$(($(port_of "$1") + ${2:-0}))
+  (exec 3<>"/dev/tcp/$(address_of "$1")/$port") 2>/dev/null
+}
+
 check_plan() {
   local name role address port rest ports=""
   while read -r name role address port rest; do

@@ -56,8 +56,8 @@ ONLY_ADDED_TO="log_entries"
 grant_rows() { # DATABASE
   local table rights
   {
-    # From nothing: what it had once is not kept.
-    echo "REVOKE ALL PRIVILEGES, GRANT OPTION FROM 'hovik'@'$DB_FROM';"
+    # From nothing: what it had once is not kept. Not where others of a district are at work meanwhile.
+    [ "$PROFILE" = district ] || echo "REVOKE ALL PRIVILEGES, GRANT OPTION FROM 'hovik'@'$DB_FROM';"
     sql -N -e "SELECT table_name FROM information_schema.tables WHERE table_schema = '$1' AND table_type = 'BASE TABLE'" | while read -r table; do
       rights="SELECT, INSERT, UPDATE, DELETE"
       case " $ONLY_ADDED_TO " in *" $table "*) rights="SELECT, INSERT" ;; esac

@@ -227,6 +227,17 @@ if (process.env.HOVIK_NEWER) {
     LONGEST_MS.application,
   );
 }
+await through(
+  "all three databases die at once, and are started",
+  async () => {
+    for (const node of ["db1", "db2", "db3"]) hurt(node);
+    await wait(500);
+    const from = performance.now();
+    await hovik("start", "db1", "db2", "db3");
+    return `all in the cluster again after ${s(performance.now() - from)}`;
+  },
+  30,
+);
 working = false;
 await Promise.all(atWork);
 for (const teacher of teachers) teacher.close();
