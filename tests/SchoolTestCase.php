@@ -20,6 +20,7 @@ use Hovik\Core\Lab\LabState;
 use Hovik\Core\Quantity\Amount;
 use Hovik\Core\Quantity\Unit;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 
 /** A small school for feature tests: a kitchen with a drawer and two scales, sections with two stations, labs. */
@@ -38,6 +39,7 @@ abstract class SchoolTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
+        Storage::fake('pictures');
         $this->withHeaders(['Accept' => 'application/json', 'Accept-Language' => 'en']);
     }
 

@@ -40,8 +40,8 @@ final class HashedCacheSessions extends CacheBasedSessionHandler implements Know
     }
 
     /**
-     * While Redis reads its file after a start it refuses, and the extension answers as if nothing were there: somebody would be signed out
-     * who is not.
+     * While Redis reads its file after a start it refuses, and the extension answers as if nothing were there, as it does when the connection
+     * was cut: somebody would be signed out who is not.
      *
      * @throws RedisException
      */
@@ -49,8 +49,8 @@ final class HashedCacheSessions extends CacheBasedSessionHandler implements Know
     {
         $store = $this->cache->getStore();
         $client = $store instanceof RedisStore ? $store->connection()->client() : null;
-        $why = $client instanceof Redis ? $client->getLastError() : null;
-        if (is_string($why)) {
+        if ($client instanceof Redis && ($client->getLastError() !== null || ! $client->isConnected())) {
+            $why = $client->getLastError() ?? 'The connection was cut.';
             $client->clearLastError();
             throw new RedisException($why);
         }

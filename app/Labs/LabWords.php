@@ -18,7 +18,10 @@ use Hovik\Core\Safety\StationChecklist;
 use Hovik\Core\Weighing\Target;
 use Illuminate\Support\Facades\Cache;
 
-/** What is said of a lab's frozen lines. They never change, so each language's words are made once and kept in memory. */
+/**
+ * What is said of a lab's frozen lines. They never change, so each language's words are made once and kept in memory: of each machine, where
+ * there are several, since the key holds all that they depend on.
+ */
 final class LabWords
 {
     /** @return list<BoardLine> of the lines that are weighed */

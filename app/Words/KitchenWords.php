@@ -22,6 +22,9 @@ use Illuminate\Support\Facades\Cache;
 /** The book of the kitchen whose teacher, student or station asks: the application's words, with its own in their place. */
 final class KitchenWords
 {
+    /** For how many seconds a machine goes by the spelling it knows. */
+    private const SPELT_S = 60;
+
     /** @var array<string, OwnWords> by kitchen and language, while one request lasts */
     private array $own = [];
 
@@ -50,7 +53,7 @@ final class KitchenWords
         return DecimalSign::of($locale) === DecimalSign::Point ? 'en_GB' : 'en_DE_BRITISH';
     }
 
-    /** A school spells otherwise from now on. */
+    /** A school spells otherwise from now on: at once on this machine. */
     public static function spellingChanged(School $school): void
     {
         foreach ($school->kitchens as $kitchen) {
@@ -58,11 +61,14 @@ final class KitchenWords
         }
     }
 
-    /** Kept in memory: every sentence asks for it. */
+    /**
+     * Kept in this machine's memory: every sentence asks for it. Other machines of a district hear of a change when they ask again, within a
+     * minute.
+     */
     private static function spelling(int $kitchen): Spelling
     {
-        $spelling = Cache::store('memory')->rememberForever(
-            "spelling:$kitchen", static fn (): string => Kitchen::query()->find($kitchen)->school->spelling->value ?? '',
+        $spelling = Cache::store('memory')->remember(
+            "spelling:$kitchen", self::SPELT_S, static fn (): string => Kitchen::query()->find($kitchen)->school->spelling->value ?? '',
         );
 
         return Spelling::tryFrom($spelling) ?? Spelling::Us;

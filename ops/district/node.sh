@@ -243,7 +243,15 @@ application_start() {
   redis=$(the redis)
   artisan optimize >"$STATE/log/optimize.log" 2>&1 || refuse "the settings could not be cached." "$STATE/log/optimize.log"
   FILL[LIVE_BY]="            nchan_redis_pass live;"
-  FILL[LIVE_STORE]="    upstream live { nchan_redis_server redis://:$(secret REDIS_PASSWORD)@$(address_of "$redis"):$(port_of "$redis"); }"
+  FILL[LIVE_STORE]="    upstream live {
+        nchan_redis_server redis://:$(secret REDIS_PASSWORD)@$(address_of "$redis"):$(port_of "$redis");
+        # Killed and started again it is found within a second.
+        nchan_redis_connect_timeout 500ms;
+        nchan_redis_command_timeout 1s;
+        nchan_redis_ping_interval 1s;
+        nchan_redis_reconnect_delay 100ms;
+        nchan_redis_reconnect_delay_max 500ms;
+    }"
   supervisor_up
   configure php-fpm php-fpm.conf
   server_down php-fpm || true # other code, or other settings

@@ -111,10 +111,13 @@ function aSchool(SchoolTestCase $test): void
     (new App\Marks\LabMarks($test->lab->refresh(), new App\Review\KeepTerm))->accept($class->stations->first()->students->first(), $class->teacher);
     App\Models\Photo::query()->create([
         'id' => PHOTO_ULID, 'section_id' => $class->id, 'lab_line_id' => $test->lab->lines->first()->id,
-        'station_id' => $class->stations->first()->id, 'student_id' => $class->stations->first()->students->first()->id, 'jpeg' => 'x',
+        'station_id' => $class->stations->first()->id, 'student_id' => $class->stations->first()->students->first()->id,
     ]);
-    App\Models\StepPicture::query()->create(['kitchen_id' => $class->kitchen_id, 'step' => 'loosen', 'jpeg' => 'x']);
-    App\Models\StepPicture::query()->create(['kitchen_id' => $other->kitchen_id, 'step' => 'loosen', 'jpeg' => 'x']);
+    App\Photos\PictureFiles::disk()->put(App\Photos\PictureFiles::ofPhoto($class->id, PHOTO_ULID), 'x');
+    foreach ([$class, $other] as $one) {
+        App\Models\StepPicture::query()->create(['kitchen_id' => $one->kitchen_id, 'step' => 'loosen']);
+        App\Photos\PictureFiles::disk()->put(App\Photos\PictureFiles::ofStep($one->kitchen_id, 'loosen'), 'x');
+    }
     $test->slip = Slip::query()->create([
         'kitchen_id' => $class->kitchen_id, 'name' => 'Somebody', 'email' => 'somebody@school.example', 'role' => AdultRole::Teacher,
         'code_hash' => Slip::hash('BCDF-GHJK-MNPQ'), 'ends_at' => now()->addDay(),
@@ -581,6 +584,53 @@ it('lets each do what is theirs, and nothing else', function () use ($routes) {
         }
     }
     expect(array_values(array_filter($wrong)))->toBe([]);
+});
+
+it('keeps what is one school\'s from the people of another', function () use ($routes) {
+    aSchool($this);
+    $other = $this->people['stranger']->sections->sole();
+    // Whatever the first school calls something, it calls it by a word that nobody else uses.
+    $named = [
+        'schools' => 'name', 'kitchens' => 'name', 'teachers' => 'name', 'sections' => 'name', 'stations' => 'name', 'students' => 'name',
+        'recipes' => 'title', 'labs' => 'title', 'scales' => 'name', 'named_tools' => 'name', 'rubrics' => 'name', 'slips' => 'name',
+        'experiments' => 'title',
+    ];
+    $kitchens = App\Models\Kitchen::query()->where('school_id', '!=', $other->kitchen->school_id)->pluck('id');
+    $sections = App\Models\Section::query()->whereIn('kitchen_id', $kitchens)->pluck('id');
+    foreach ($named as $table => $column) {
+        $of = match (true) {
+            $table === 'schools' => DB::table($table)->where('id', '!=', $other->kitchen->school_id),
+            $table === 'kitchens' => DB::table($table)->whereIn('id', $kitchens),
+            in_array($table, ['stations', 'students', 'labs', 'experiments'], true) => DB::table($table)->whereIn('section_id', $sections),
+            default => DB::table($table)->whereIn('kitchen_id', $kitchens),
+        };
+        expect($of->update([$column => DB::raw("CONCAT('Quokka', id)")]))->toBeGreaterThan(0, $table);
+    }
+    $second = static fn (array $more): Teacher => Teacher::factory()->for($other->kitchen)
+        ->create($more + ['email' => implode($more).'@second.example', 'name' => 'Second']);
+    $this->people += ['its aide' => $second(['role' => AdultRole::Aide]), 'its teacher' => $second(['role' => AdultRole::Teacher])];
+    $theirs = ['{section}' => $other->id, '{lab}' => $other->labs()->sole()->id, '{station}' => $other->stations->first()->id,
+        '{student}' => $other->students->first()->id, '{code}' => $other->code, '{kitchen}' => $other->kitchen_id];
+    $told = [];
+    $asked = 0;
+    foreach ($routes() as [$method, $uri]) {
+        if ($method !== 'GET') {
+            continue;
+        }
+        foreach ([strtr($uri, array_map(strval(...), $theirs)), $uri] as $one) {
+            foreach (['stranger', 'its aide', 'its teacher', 'other student', 'other station'] as $who) {
+                becomes($this, $who);
+                $answer = $this->json('GET', urlOf($this, $one).(str_contains($one, 'search') ? '?q=quokka' : ''));
+                $asked += $answer->isOk() ? 1 : 0;
+                $says = $answer->baseResponse instanceof Symfony\Component\HttpFoundation\StreamedResponse ? $answer->streamedContent() : (string) $answer->getContent();
+                // Who has a class's code may come in to it: its door says whose it is.
+                if (str_contains($says, 'Quokka') && ! str_contains($uri, '{code}')) {
+                    $told[] = "$who: $one: ".mb_substr($says, 0, 160);
+                }
+            }
+        }
+    }
+    expect($told)->toBe([])->and($asked)->toBeGreaterThan(100);
 });
 
 it('has a row for every route', function () use ($routes) {

@@ -12,6 +12,7 @@ use App\Models\StepPicture;
 use App\Models\Student;
 use App\Models\Teacher;
 use App\Models\Weighing;
+use App\Photos\PictureFiles;
 use App\Review\KeepTerm;
 use App\School\Erasure;
 use Database\Seeders\TarnValley;
@@ -206,9 +207,10 @@ describe('pictures', function () {
         ($this->send)($this->picture, $id)->assertNoContent();
         ($this->send)($this->picture, $id)->assertNoContent(); // sent twice
         $photo = Photo::query()->sole();
-        $size = getimagesizefromstring($photo->jpeg);
+        $jpeg = PictureFiles::disk()->get($photo->path());
+        $size = getimagesizefromstring($jpeg);
         expect($size[0])->toBe(1280)->and($size[1])->toBe(960)->and($size['mime'])->toBe('image/jpeg')
-            ->and($photo->jpeg)->not->toContain('GPS')->not->toContain('Exif');
+            ->and($jpeg)->not->toContain('GPS')->not->toContain('Exif');
         $this->get("/api/photos/$id/jpeg")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
         $this->asNobody()->asStation($this->lab->section->stations->last())->get("/api/photos/$id/jpeg")->assertForbidden();
         $this->asNobody()->asStudent($this->lab->section->stations->last()->students->first())->get("/api/photos/$id/jpeg")->assertForbidden();
@@ -218,7 +220,7 @@ describe('pictures', function () {
         $this->asNobody()->get("/api/photos/$id/jpeg")->assertUnauthorized();
         // Erased with the student.
         Erasure::student($this->student->fresh());
-        expect(Photo::query()->count())->toBe(0);
+        expect(Photo::query()->count())->toBe(0)->and(PictureFiles::disk()->allFiles())->toBe([]);
     });
 
     it('that are none, or too large, are refused in words', function (Closure $make, string $says) {
@@ -241,7 +243,7 @@ describe('pictures', function () {
         $this->putJson('/api/step-pictures/loosen', ['picture' => base64_encode($this->picture)])->assertUnauthorized();
         $this->asNobody()->asTeacher($this->lab->section->teacher->fresh());
         $this->deleteJson('/api/step-pictures/loosen')->assertNoContent();
-        expect(StepPicture::query()->count())->toBe(0);
+        expect(StepPicture::query()->count())->toBe(0)->and(PictureFiles::disk()->allFiles())->toBe([]);
         $this->putJson('/api/step-pictures/nonsense', ['picture' => base64_encode($this->picture)])->assertNotFound();
     });
 });

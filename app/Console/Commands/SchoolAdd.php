@@ -17,8 +17,8 @@ final class SchoolAdd extends Command
     public function handle(): int
     {
         $code = SetUpCode::make();
-        $this->line('One more school is set up at  '.rtrim((string) config('app.url'), '/').'/set-up');
-        $this->line('with this code, which works once, within seven days:  '.$code);
+        $url = rtrim((string) config('app.url'), '/');
+        $this->line("One more school is set up once, within seven days, at  $url/set-up#code=$code");
 
         return self::SUCCESS;
     }

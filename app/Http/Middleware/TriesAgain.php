@@ -11,7 +11,9 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response as Page;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Redis;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Support\Sleep;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -26,6 +28,11 @@ final class TriesAgain
 
     private const MAY_COME_TWICE = ['GET', 'HEAD', 'PUT', 'DELETE'];
 
+    /** @param  bool  $keepsConnection  for a test, which lives in a transaction of its own */
+    public function __construct(private readonly bool $keepsConnection = false)
+    {
+    }
+
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
@@ -35,8 +42,8 @@ final class TriesAgain
             if (! self::isRefused($answer) || ! self::mayComeAgain($request)) {
                 return $answer;
             }
-            usleep($pause * 1000);
-            self::forget();
+            Sleep::for($pause)->milliseconds();
+            $this->forget();
             $request = clone $asItCame;
         }
 
@@ -55,9 +62,14 @@ final class TriesAgain
     }
 
     /** All that the try before knew: connections, who asks, their session. */
-    private static function forget(): void
+    private function forget(): void
     {
-        DB::purge();
+        if (! $this->keepsConnection) {
+            DB::purge();
+        }
+        if (app()->resolved('redis')) {
+            Redis::purge('default'); // one that was cut goes on answering as if nothing were there
+        }
         Auth::forgetGuards();
         Session::forgetDrivers();
         app()->forgetScopedInstances();

@@ -15,14 +15,15 @@ import SchoolQuestions from "./SchoolQuestions";
 
 type Draft = Body<"post", "/api/set-up">;
 
-/** The first visit to an empty installation: four questions, and the way to the first class. */
+/** The first visit to an empty installation, or to one more school, with the code for it: four questions, and the way to the first class. */
 export default function SetUpSchool() {
   const { t, i18n } = useTranslation();
   const go = useNavigate();
   const session = useSession();
+  const [brought] = useState(() => new URLSearchParams(location.hash.slice(1)).get("code") ?? "");
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone || "UTC";
   const [draft, setDraft] = useState<Draft>({
-    code: new URLSearchParams(location.hash.slice(1)).get("code") ?? "",
+    code: brought,
     name: "",
     time_zone: zone,
     language: i18n.language === "es" ? "es" : "en",
@@ -38,7 +39,7 @@ export default function SetUpSchool() {
   const problem = entering.isError ? asProblem(entering.error) : undefined;
   const at = (field: string) => problem?.fields[field]?.[0];
   if (session.isPending) return <Loading />;
-  if (session.data && !session.data.to_set_up && !entering.isPending) return <Navigate to="/" replace />;
+  if (session.data && !session.data.to_set_up && !brought && !entering.isPending) return <Navigate to="/" replace />;
   const text = (field: "code" | "name" | "teacher" | "email" | "password") => ({
     value: draft[field],
     problem: at(field),

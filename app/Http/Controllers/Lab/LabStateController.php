@@ -10,8 +10,7 @@ use App\Http\Requests\Prepare\OpenLabRequest;
 use App\Labs\OpenLab;
 use App\Live\Live;
 use App\Models\Lab;
-use App\Review\FindMisses;
-use App\Review\KeepTerm;
+use App\Review\AfterLab;
 use Hovik\Core\Lab\LabState;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\Response;
@@ -39,11 +38,7 @@ final class LabStateController extends Controller
             throw new Refusal('refusal.lab-not-open');
         }
         Live::tell($lab, 'lab-closed');
-        // Of a whole term it takes seconds: nobody waits for it.
-        defer(static fn () => rescue(static function () use ($lab): void {
-            (new FindMisses)->afterLab($lab->fresh() ?? $lab);
-            (new KeepTerm)->afterLab($lab->section);
-        }));
+        AfterLab::later($lab->section, $lab);
 
         return response()->noContent();
     }

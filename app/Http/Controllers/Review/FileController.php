@@ -15,8 +15,7 @@ use App\Http\Requests\Review\FileRequest;
 use App\Http\Views\Made;
 use App\Models\Section;
 use App\Models\Teacher;
-use App\Review\FindMisses;
-use App\Review\KeepTerm;
+use App\Review\AfterLab;
 use App\School\Act;
 use App\School\AdultLog;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -52,12 +51,7 @@ final class FileController extends Controller
     {
         $section = $taking->takeIn($request->bundle(), $teacher);
         AdultLog::tell($teacher, Act::TookIn, ['class' => $section->name]);
-
-        // Nobody waits for what is worked out from it.
-        defer(static fn () => rescue(static function () use ($section): void {
-            (new FindMisses)->ofTerm($section);
-            (new KeepTerm)->afterLab($section);
-        }));
+        AfterLab::later($section);
 
         return new Made($section->id);
     }
