@@ -72,6 +72,7 @@ final class TriesAgain
         }
         Auth::forgetGuards();
         Session::forgetDrivers();
+        app()->forgetInstance('session.store');
         app()->forgetScopedInstances();
     }
 }
