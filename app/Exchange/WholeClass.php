@@ -55,7 +55,7 @@ final class WholeClass
                 ->get($columns)->map(static fn (stdClass $row): array => (array) $row)->all();
         }
         foreach ($tables['photos'] as $i => $photo) {
-            $file = PictureFiles::disk()->get(PictureFiles::ofPhoto($section->id, (string) $photo['id']));
+            $file = PictureFiles::get(PictureFiles::ofPhoto($section->id, (string) $photo['id']));
             $tables['photos'][$i][self::PICTURE] = base64_encode((string) $file);
         }
         $scales = Scale::query()->get(['id', 'name', 'catalogue_id'])->whereIn('id', array_unique(array_filter([
@@ -93,9 +93,9 @@ final class WholeClass
                     [$row, $after] = $this->moved($table->name, $row);
                     $old = $row[self::key($table->name)] ?? null;
                     $new = $this->insert($table->name, $row, $teacher);
-                    if ($table->name === 'photos') {
-                        $file = base64_decode(is_string($picture) ? $picture : '', true);
-                        PictureFiles::disk()->put(PictureFiles::ofPhoto($this->section(), "$new"), (string) $file);
+                    $file = base64_decode($table->name === 'photos' && is_string($picture) ? $picture : '', true);
+                    if (is_string($file) && $file !== '') {
+                        PictureFiles::disk()->put(PictureFiles::ofPhoto($this->section(), "$new"), $file);
                     }
                     if (is_int($old) || is_string($old)) {
                         $this->ids[$table->name][$old] = $new;

@@ -34,6 +34,12 @@ final class PictureFiles
         return "steps/$kitchen/$step.jpg";
     }
 
+    /** null: the row is there and the file is not, as after a restore of one without the other */
+    public static function get(string $path): ?string
+    {
+        return self::disk()->exists($path) ? self::disk()->get($path) : null;
+    }
+
     /** Of a class that has been erased. */
     public static function forgetSection(int $section): void
     {

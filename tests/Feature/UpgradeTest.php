@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use App\Models\Lab;
 use App\Models\LabLine;
+use App\Models\Photo;
 use App\Models\RecipeVersion;
 use App\Models\Section;
 use App\Models\Station;
 use App\Models\Weighing;
+use App\Photos\PictureFiles;
 use Hovik\Core\Lab\LabState;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -98,4 +100,28 @@ it('goes on where it was: boards, sheets, a weigh-in, causes, the next lab', fun
     ])->assertCreated()->assertJsonPath('verdict', 'level');
     $this->asNobody()->asTeacher($section->teacher)->postJson("/api/labs/$buns->id/close")->assertNoContent();
     $this->postJson("/api/labs/$loaf->id/open")->assertNoContent();
+});
+
+it('lays pictures beside the database, with what was in them', function () {
+    DB::statement('ALTER TABLE photos ADD jpeg MEDIUMBLOB NOT NULL');
+    DB::statement('ALTER TABLE step_pictures ADD jpeg MEDIUMBLOB NOT NULL');
+    $line = LabLine::query()->firstOrFail();
+    $station = Station::query()->firstOrFail();
+    DB::table('photos')->insert([
+        'id' => '01JDF8Z9X3M5N7P9Q1R3S5T7P1', 'section_id' => $station->section_id, 'lab_line_id' => $line->id, 'station_id' => $station->id,
+        'jpeg' => "\xFF\xD8 one",
+    ]);
+    $kitchen = $station->section->kitchen_id;
+    DB::table('step_pictures')->insert(['kitchen_id' => $kitchen, 'step' => 'loosen', 'jpeg' => "\xFF\xD8 two"]);
+    (require database_path('migrations/2026_11_29_000002_lay_pictures_beside.php'))->up();
+    expect(PictureFiles::get(Photo::query()->sole()->path()))->toBe("\xFF\xD8 one")
+        ->and(PictureFiles::get(PictureFiles::ofStep($kitchen, 'loosen')))->toBe("\xFF\xD8 two");
+});
+
+it('has one open lab a class by a column that is stored', function () {
+    $column = DB::table('information_schema.columns')->whereRaw('table_schema = DATABASE()')->where('column_name', 'open_section_id')->value('extra');
+    expect($column)->toBe('STORED GENERATED');
+    $open = Lab::query()->where('state', LabState::Open)->sole();
+    expect(fn () => DB::table('labs')->where('section_id', $open->section_id)->where('state', 'closed')->update(['state' => 'open', 'closed_at' => null]))
+        ->toThrow(Illuminate\Database\QueryException::class, 'labs_open_section_id_unique');
 });

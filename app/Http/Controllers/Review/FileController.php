@@ -16,6 +16,7 @@ use App\Http\Views\Made;
 use App\Models\Section;
 use App\Models\Teacher;
 use App\Review\AfterLab;
+use App\Review\KeepTerm;
 use App\School\Act;
 use App\School\AdultLog;
 use Illuminate\Container\Attributes\CurrentUser;

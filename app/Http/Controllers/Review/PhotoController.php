@@ -64,7 +64,7 @@ final class PhotoController extends Controller
     /** The picture itself. */
     public function show(Photo $photo): FileAnswer
     {
-        return new FileAnswer(PictureFiles::disk()->get($photo->path()) ?? abort(404), $photo->id, 'jpg', 'image/jpeg');
+        return new FileAnswer(PictureFiles::get($photo->path()) ?? abort(404), $photo->id, 'jpg', 'image/jpeg');
     }
 
     /** Taken away, for good. */

@@ -44,6 +44,6 @@ final class StepPictureController extends Controller
         $picture = StepPicture::query()->where('kitchen_id', $kitchen)->where('step', $of->value)->first();
         abort_if($picture === null, 404);
 
-        return new FileAnswer(PictureFiles::disk()->get($picture->path()) ?? abort(404), $of->value, 'jpg', 'image/jpeg');
+        return new FileAnswer(PictureFiles::get($picture->path()) ?? abort(404), $of->value, 'jpg', 'image/jpeg');
     }
 }
