@@ -188,7 +188,7 @@ district() {
   export HOVIK_BENCH_LABS=${HOVIK_BENCH_LABS:-20} HOVIK_BENCH_STATIONS=${HOVIK_BENCH_STATIONS:-12}
   bash "$ROOT/ops/install.sh" district
   served
-  export HOVIK_ONE_MACHINE=$HOVIK_URL HOVIK_DISTRICT="$ROOT/var/bench-district" HOVIK_NEWER="$ROOT/var/bench-next"
+  export HOVIK_ONE_MACHINE=$HOVIK_URL HOVIK_STATE_ONE=$STATE HOVIK_DISTRICT="$ROOT/var/bench-district" HOVIK_NEWER="$ROOT/var/bench-next"
   trap 'HOVIK_DISTRICT="$ROOT/var/bench-district" bash "$ROOT/ops/district.sh" stop >/dev/null 2>&1 || true; stack_down >/dev/null || true' EXIT
   rm -rf "$HOVIK_DISTRICT"
   mkdir -p "$HOVIK_DISTRICT"
@@ -204,6 +204,7 @@ district() {
   cp -r vendor "$HOVIK_NEWER/"
   cp -r public/build "$HOVIK_NEWER/public/"
   ln -s "$ROOT/node_modules" "$HOVIK_NEWER/node_modules"
+  ulimit -n 16384
   export HOVIK_URL="https://127.0.0.1:8600" NODE_EXTRA_CA_CERTS="$HOVIK_DISTRICT/certificate/rootCA.pem"
   node tests/Bench/district.mjs
 }

@@ -2,6 +2,7 @@
 // that go on while its nodes are killed one after the other, come back, and are changed for newer code. Tablets keep what is not
 // acknowledged and send it again under the same id, as the application does.
 import { execFile, execFileSync } from "node:child_process";
+import { existsSync, readdirSync, readFileSync } from "node:fs";
 import { performance } from "node:perf_hooks";
 import { ulid } from "ulid";
 import { signIn } from "./visitor.mjs";
@@ -98,6 +99,71 @@ line("a weigh-in, one tablet at a time, half within", spent, "ms", 1);
 line("the bare route, one tablet at a time, half within", bareMs, "ms", 1);
 line("weigh-ins a second, six at once", rates, "");
 line("bare a second, six at once", bares, "");
+
+// What each program spends on a weigh-in, in processor time: what goes up with the number of schools.
+const runOf = (state) =>
+  existsSync(`${state}/run.at`) ? readFileSync(`${state}/run.at`, "utf8").trim() : `${state}/run`;
+const programs = {
+  district: [
+    "app1/php-fpm",
+    "app2/php-fpm",
+    "app1/nginx",
+    "app2/nginx",
+    "balancer/nginx",
+    "balancer/haproxy",
+    "redis/redis",
+    "db1/mariadb",
+    "db2/mariadb",
+    "db3/mariadb",
+  ],
+  single: ["php-fpm", "nginx", "mariadb"],
+};
+const groupOf = (name, program) => {
+  const [node, what] = name === "single" ? ["", program] : program.split("/");
+  const state = name === "single" ? process.env.HOVIK_STATE_ONE : `${process.env.HOVIK_DISTRICT}/${node}`;
+  return readFileSync(`${runOf(state)}/${what}.group`, "utf8").trim();
+};
+/** By process group: hundredths of a second of processor so far, and MB held, what processes share counted once. */
+function spentBy(groups) {
+  const of = Object.fromEntries(groups.map((group) => [group, { cpu: 0, mb: 0 }]));
+  for (const pid of readdirSync("/proc").filter((name) => /^\d+$/.test(name))) {
+    try {
+      const fields = readFileSync(`/proc/${pid}/stat`, "utf8").split(") ").at(-1).split(" ");
+      const own = of[fields[2]];
+      if (own === undefined) continue;
+      own.cpu += Number(fields[11]) + Number(fields[12]);
+      own.mb += Number(readFileSync(`/proc/${pid}/smaps_rollup`, "utf8").match(/^Pss:\s+(\d+)/m)[1]) / 1000;
+    } catch {
+      // it has ended meanwhile
+    }
+  }
+  return of;
+}
+const EACH = 600;
+if (!process.env.HOVIK_BENCH_STEPS) {
+  console.log(`Processor time of a weigh-in, in ms (${EACH} of them):`);
+  for (const name of ["single", "district"]) {
+    const groups = programs[name].map((program) => groupOf(name, program));
+    const before = spentBy(groups);
+    await Promise.all(
+      shared[name].map(async (tablet) => {
+        for (let n = 0; n < EACH / 6; n++) {
+          const id = ulid();
+          await tablet.expect(201, "PUT", `/api/weighings/${id}`, weighing(tablet, n));
+          kept[name].add(id);
+        }
+      }),
+    );
+    const after = spentBy(groups);
+    const ms = programs[name].map((program, i) => [
+      program,
+      (10 * (after[groups[i]].cpu - before[groups[i]].cpu)) / EACH,
+    ]);
+    console.log(
+      `  ${name === "single" ? "one machine" : "district"}: ${ms.map(([program, one]) => `${program} ${one.toFixed(1)}`).join(", ")}; together ${ms.reduce((sum, [, one]) => sum + one, 0).toFixed(1)}`,
+    );
+  }
+}
 for (const one of [...shared.single, ...shared.district]) one.close();
 
 // Labs at work.
@@ -159,6 +225,26 @@ const atWork = tablets.map(async (tablet, i) => {
     await wait(BETWEEN_MS[0] + (BETWEEN_MS[1] - BETWEEN_MS[0]) * chance());
   }
 });
+
+// What somebody who listens costs in memory.
+if (!process.env.HOVIK_BENCH_STEPS) {
+  const MANY = 1200;
+  const held = ["balancer/nginx", "app1/nginx", "app2/nginx", "redis/redis"];
+  const groups = held.map((program) => groupOf("district", program));
+  const before = spentBy(groups);
+  const crowd = [];
+  for (let n = 0; n < MANY; n++) {
+    const one = await Promise.resolve(teachers[n % teachers.length].another());
+    crowd.push(one);
+    await one.listen(`/live/labs/${teachers[n % teachers.length].lab}`, () => {});
+  }
+  await wait(3000);
+  const after = spentBy(groups);
+  console.log(
+    `${MANY} more who listen: ${held.map((program, i) => `${program} ${(after[groups[i]].mb - before[groups[i]].mb).toFixed(1)} MB more (${after[groups[i]].mb.toFixed(0)} in all)`).join(", ")}`,
+  );
+  for (const one of crowd) one.close();
+}
 
 const hurt = (...what) => execFileSync("bash", ["ops/district/hurt.sh", ...what]);
 const hovik = (...what) =>

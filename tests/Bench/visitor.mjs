@@ -98,6 +98,13 @@ export class Visitor {
     });
   }
 
+  /** Another window of the same browser: who is signed in is the same. */
+  another() {
+    const other = new Visitor(this.base);
+    other.cookies = new Map(this.cookies);
+    return other;
+  }
+
   close() {
     this.stream?.destroy();
     this.agent.destroy();
