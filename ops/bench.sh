@@ -189,7 +189,7 @@ district() {
   bash "$ROOT/ops/install.sh" district
   served
   export HOVIK_ONE_MACHINE=$HOVIK_URL HOVIK_STATE_ONE=$STATE HOVIK_DISTRICT="$ROOT/var/bench-district" HOVIK_NEWER="$ROOT/var/bench-next"
-  trap 'HOVIK_DISTRICT="$ROOT/var/bench-district" bash "$ROOT/ops/district.sh" stop >/dev/null 2>&1 || true; stack_down >/dev/null || true' EXIT
+  trap 'HOVIK_DISTRICT="$ROOT/var/bench-district" bash "$ROOT/ops/district.sh" stop >/dev/null 2>&1 || true; stack_down >/dev/null || true; rm -rf "$ROOT/var/bench-next"' EXIT
   rm -rf "$HOVIK_DISTRICT"
   mkdir -p "$HOVIK_DISTRICT"
   printf 'HOVIK_BENCH=true\nHOVIK_WIDE_DOORS=true\n' >"$HOVIK_DISTRICT/more.env"

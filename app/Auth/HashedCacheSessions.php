@@ -40,8 +40,8 @@ final class HashedCacheSessions extends CacheBasedSessionHandler implements Know
     }
 
     /**
-     * While Redis reads its file after a start it refuses, and the extension answers as if nothing were there, as it does when the connection
-     * was cut: somebody would be signed out who is not.
+     * While Redis reads its file after a start it refuses, and the extension answers as if nothing were there, as it does when the
+     * connection was cut: somebody would be signed out who is not.
      *
      * @throws RedisException
      */

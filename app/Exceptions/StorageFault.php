@@ -56,7 +56,8 @@ final class StorageFault extends RuntimeException
     public static function of(QueryException $fault): self
     {
         $code = (int) ($fault->errorInfo[1] ?? 0);
-        $made = new self("SQLSTATE[{$fault->getCode()}] $code: {$fault->getSql()}", in_array($code, self::FULL, true), self::passes($fault));
+        $isFull = in_array($code, self::FULL, true);
+        $made = new self("SQLSTATE[{$fault->getCode()}] $code: {$fault->getSql()}", $isFull, self::passes($fault));
         [$made->file, $made->line] = [$fault->getFile(), $fault->getLine()];
 
         return $made;

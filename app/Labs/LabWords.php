@@ -19,8 +19,8 @@ use Hovik\Core\Weighing\Target;
 use Illuminate\Support\Facades\Cache;
 
 /**
- * What is said of a lab's frozen lines. They never change, so each language's words are made once and kept in memory: of each machine, where
- * there are several, since the key holds all that they depend on.
+ * What is said of a lab's frozen lines. They never change, so each language's words are made once and kept in memory: of each machine,
+ * where there are several, since the key holds all that they depend on.
  */
 final class LabWords
 {

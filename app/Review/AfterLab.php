@@ -9,8 +9,8 @@ use App\Models\Section;
 use Illuminate\Support\Facades\Cache;
 
 /**
- * What is worked out anew from a class's weighings once a lab of it has closed, or it was taken in. Of a whole term it takes seconds: nobody
- * waits for it. However many machines there are, one at a time does it, so that what is kept is of all weighings.
+ * What is worked out anew from a class's weighings once a lab of it has closed, or it was taken in. Of a whole term it takes seconds:
+ * nobody waits for it. However many machines there are, one at a time does it, so that what is kept is of all weighings.
  */
 final class AfterLab
 {

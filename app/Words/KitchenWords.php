@@ -62,8 +62,8 @@ final class KitchenWords
     }
 
     /**
-     * Kept in this machine's memory: every sentence asks for it. Other machines of a district hear of a change when they ask again, within a
-     * minute.
+     * Kept in this machine's memory: every sentence asks for it. Other machines of a district hear of a change when they ask again,
+     * within a minute.
      */
     private static function spelling(int $kitchen): Spelling
     {

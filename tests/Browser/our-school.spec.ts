@@ -225,3 +225,32 @@ test("the account the application runs with can neither alter nor drop, nor chan
     "empty the log": 1142,
   });
 });
+
+test("one more school of the installation is set up with its code, in Spanish on a phone by keys; without one there is no such page", async ({
+  browser,
+}) => {
+  const keeper = await someone(browser, { viewport: PHONE, locale: "es-ES" });
+  await keeper.goto("/set-up");
+  await expect(keeper).toHaveURL(/\/$/); // there is a school already
+  const told = execFileSync("bash", ["ops/artisan.sh", "school:add"], {
+    encoding: "utf8",
+    env: { ...process.env, PROFILE: "test" },
+  });
+  await keeper.goto(`/set-up#code=${told.match(/#code=(\S+)/)?.[1]}`);
+  await expect(keeper.getByRole("heading", { level: 1 })).toHaveText("Configura tu escuela");
+  await expectAccessible(keeper);
+  await expectNoSidewaysScroll(keeper);
+  const type = async (label: string, text: string) => {
+    await keeper.getByLabel(label, { exact: true }).focus();
+    await keeper.keyboard.type(text);
+  };
+  await type("Nombre de la escuela", "Escuela «Río Ñandú» 小明");
+  await type("Nombre", "Zoë Ørsted-Nakamura");
+  await type("Correo", `zoe-${Date.now()}@escuela.example`);
+  await type("Contraseña", "tres tazas de lluvia");
+  await keeper.keyboard.press("Enter");
+  await expect(keeper).toHaveURL(/class/);
+  await keeper.goto("/school");
+  await expect(keeper.getByRole("heading", { level: 1 })).toContainText("Río Ñandú");
+  await expect(keeper.getByText("Tarn Valley")).toBeHidden();
+});

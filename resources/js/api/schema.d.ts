@@ -2809,7 +2809,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The first visit of an empty installation: the school, its first kitchen, and its keeper, who is in then */
+        /** A school, its first kitchen, and its keeper, who is in then: the first of an empty installation, or one more with a code for it */
         post: operations["setUpSchoolStore"];
         delete?: never;
         options?: never;
