@@ -18,8 +18,9 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * What the database refused for a moment (a deadlock, a node that died or is not in the cluster yet) is asked once more, from the
- * beginning: rows are read anew, so nothing is taken for stored that was rolled back. Only what may come twice: what reads, and what puts something
- * under its own id, or takes it away; anything else only as long as it has changed no row. After that it is told in words.
+ * beginning: rows are read anew, so nothing is taken for stored that was rolled back. Only what may come twice: what
+ * reads, and what puts something under its own id, or takes it away; anything else only as long as it has changed no row. After that it is
+ * told in words.
  */
 final class TriesAgain
 {
