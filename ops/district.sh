@@ -31,7 +31,7 @@ verb=${1:-}
 case $verb in start | stop | status | add-school | backup | restore | upgrade | reset | artisan | seed-bench) ;; *) refuse "district knows start, stop, status, add-school, backup, restore, upgrade, reset MAIL and artisan, not '$verb'." ;; esac
 if [ "$verb" = artisan ] || [ "$verb" = reset ]; then
   [ "$verb" = artisan ] || set -- school:reset "$@"
-  first=$(here_of application | head -n 1)
+  first=$(first_of "$(here_of application)")
   [ -n "$first" ] || refuse "no application runs on this machine."
   node "$first" artisan "$@"
   exit
@@ -152,7 +152,7 @@ start() {
   databases_start
   for name in $(chosen redis) ; do step "Redis" && node "$name" redis_start && ok; done
   for name in $(chosen balancer); do step "Balancer" && node "$name" balancer_start && ok; done
-  first=$(chosen application | head -n 1)
+  first=$(first_of "$(chosen application)")
   [ -z "$first" ] || { node "$first" application_prepare && node "$first" application_tables; }
   for name in $(chosen application); do
     step "Application $name"
@@ -228,10 +228,10 @@ case $verb in
     ;;
   stop) [ ! -f "$PLAN" ] && echo "There is no district here." || stop ;;
   status) [ ! -f "$PLAN" ] && echo "There is no district here; bin/hovik district start makes one." && exit 3 || status ;;
-  add-school) node "$(here_of application | head -n 1)" artisan school:add ;;
+  add-school) node "$(first_of "$(here_of application)")" artisan school:add ;;
   backup)
     began=$(date +%s)
-    first=$(here_of application | head -n 1)
+    first=$(first_of "$(here_of application)")
     file=${words[0]:-$DISTRICT/$first/backup/backup-$(date -u +%Y%m%dT%H%M%SZ).hovik}
     (umask 077 && node "$first" application_backup "$(readlink -f "$file")" "$key") | while read -r sealed; do
       echo "Backed up: $sealed, $(du -h "$sealed" | cut -f1), in $(($(date +%s) - began)) s."
@@ -240,7 +240,7 @@ case $verb in
   restore)
     file=$(readlink -f "${words[0]:-}") || refuse "which file? bin/hovik district restore FILE"
     words=()
-    first=$(here_of application | head -n 1)
+    first=$(first_of "$(here_of application)")
     kept="$DISTRICT/$first/backup/before-restore-$(date -u +%Y%m%dT%H%M%SZ).hovik"
     (umask 077 && node "$first" application_backup "$kept" >/dev/null) && note "What was there is in $kept"
     for name in $(here_of application); do node "$name" server_down nginx || true; done
@@ -250,7 +250,7 @@ case $verb in
     ;;
   seed-bench) # labs of the bench, and nowhere else
     [ "$(basename "$DISTRICT")" = bench-district ] || refuse "only the bench's district is filled."
-    node "$(here_of application | head -n 1)" bench_labs
+    node "$(first_of "$(here_of application)")" bench_labs
     ;;
   upgrade)
     case ${HOVIK_UPGRADE:-} in

@@ -9,7 +9,8 @@ role_of() { plan | awk -v name="$1" '$1 == name { print $2 }'; }
 address_of() { plan | awk -v name="$1" '$1 == name { print $3 }'; }
 port_of() { plan | awk -v name="$1" '$1 == name { print $4 }'; }
 set_to() { plan | awk -v what="$1" '$1 == "set" && $2 == what { print $3 }'; }
-the() { nodes "$1" | head -n 1; } # ROLE
+first_of() { echo "${1%%$'\n'*}"; } # LINES
+the() { first_of "$(nodes "$1")"; } # ROLE
 
 # Is it one of this machine's?
 here() { php -r '$s = @stream_socket_server("tcp://".$argv[1].":0"); exit($s === false ? 1 : 0);' "$(address_of "$1")"; }
