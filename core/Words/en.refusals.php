@@ -191,7 +191,7 @@ return [
     'refusal.mail-taken' => 'Somebody here has that e-mail already.',
     'refusal.wrong-current' => 'That is not your password now.',
     'refusal.no-such-slip' => 'This slip does not work any more. Ask for a new one.',
-    'refusal.no-such-set-up-code' => 'That is not the code from the terminal.',
+    'refusal.no-such-set-up-code' => 'That is not the set-up code.',
     'refusal.no-such-kitchen' => 'Choose one of your school\'s kitchens.',
     'refusal.no-such-heir' => 'Choose a teacher of this kitchen.',
     'refusal.last-keeper' => 'The school needs a keeper. Make somebody else one first.',

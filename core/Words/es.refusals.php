@@ -191,7 +191,7 @@ return [
     'refusal.mail-taken' => 'Ya hay alguien aquí con ese correo.',
     'refusal.wrong-current' => 'Esa no es tu contraseña actual.',
     'refusal.no-such-slip' => 'Este papel ya no sirve. Pide otro.',
-    'refusal.no-such-set-up-code' => 'Ese no es el código de la terminal.',
+    'refusal.no-such-set-up-code' => 'Ese no es el código de configuración.',
     'refusal.no-such-kitchen' => 'Elige una cocina de tu escuela.',
     'refusal.no-such-heir' => 'Elige un docente de esta cocina.',
     'refusal.last-keeper' => 'La escuela necesita a alguien que cuide Hovik. Nombra primero a otra persona.',

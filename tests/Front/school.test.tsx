@@ -98,14 +98,14 @@ describe("the first visit", () => {
         if (isSetUp) return new Response(JSON.stringify(keeper), { headers: { "Content-Type": "application/json" } });
         isSetUp = true;
         expect(body).toMatchObject({ name: "Blackthorn", standard: expect.any(String) });
-        return refusal({ password: "Use 10 letters or more.", code: "That is not the code from the terminal." })();
+        return refusal({ password: "Use 10 letters or more.", code: "That is not the set-up code." })();
       },
     });
     expect(screen.all("legend")).toHaveLength(4);
     screen.type("Name of the school", "Blackthorn");
     await screen.press("Set up and go on");
     expect(screen.text()).toContain("Use 10 letters or more.");
-    expect(screen.text()).toContain("That is not the code from the terminal.");
+    expect(screen.text()).toContain("That is not the set-up code.");
     expect(screen.box("Name of the school").value).toBe("Blackthorn");
     await screen.press("Set up and go on");
     expect(screen.where()).toBe("/class");
