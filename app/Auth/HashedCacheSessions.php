@@ -68,7 +68,7 @@ final class HashedCacheSessions extends CacheBasedSessionHandler implements Know
             $this->note($teacher->id, $session, TeachersDevice::kindOf((string) request()->userAgent()));
         }
 
-        return $this->cache->put(self::key($session), $data, $this->minutes * 60);
+        return $this->cache->put(self::key($session), $data, now()->addMinutes($this->minutes));
     }
 
     /** @param  string  $sessionId */
@@ -101,13 +101,13 @@ final class HashedCacheSessions extends CacheBasedSessionHandler implements Know
         $now = now()->getTimestamp();
         $known = $this->noted($teacher)[$session][1] ?? 0;
         $store = $this->cache->getStore();
-        if ($now - $known < self::BEHIND_S || ! $store instanceof LockProvider) {
+        if ($known > now()->subSeconds(self::BEHIND_S)->getTimestamp() || ! $store instanceof LockProvider) {
             return;
         }
         $store->lock("signed-in:$teacher:lock", 5)->get(function () use ($teacher, $session, $kind, $now): void {
-            $ended = $now - $this->minutes * 60;
+            $ended = now()->subMinutes($this->minutes)->getTimestamp();
             $noted = array_filter($this->noted($teacher), static fn (array $one): bool => $one[1] > $ended);
-            $this->cache->put("signed-in:$teacher", [$session => [$kind, $now]] + $noted, $this->minutes * 60);
+            $this->cache->put("signed-in:$teacher", [...$noted, $session => [$kind, $now]], now()->addMinutes($this->minutes));
         });
     }
 

@@ -42,6 +42,6 @@ final class ClusterConnector extends MariaDbConnector
             $memory->forever(self::LAST_NODE, $last);
         }
 
-        return now()->getTimestamp() - (int) $last['since'] < self::FRESH_S;
+        return (int) $last['since'] > now()->subSeconds(self::FRESH_S)->getTimestamp();
     }
 }

@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 
 /**
- * The school of an installation: what holds for all its kitchens and classes.
+ * A school: what holds for all its kitchens and classes. A district's installation has several.
  *
  * @property int $id
  * @property string $name

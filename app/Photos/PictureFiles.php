@@ -54,7 +54,7 @@ final class PictureFiles
         $known = array_flip([...$photos, ...$steps]);
         $swept = 0;
         foreach (self::disk()->allFiles() as $file) {
-            if (! isset($known[$file]) && self::disk()->lastModified($file) < now()->getTimestamp() - self::WAITS_S) {
+            if (! isset($known[$file]) && self::disk()->lastModified($file) < now()->subSeconds(self::WAITS_S)->getTimestamp()) {
                 self::disk()->delete($file);
                 $swept++;
             }

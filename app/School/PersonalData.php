@@ -134,7 +134,7 @@ final class PersonalData
         ];
 
         return [
-            new StoredTable('schools', 'never: it is the installation itself'),
+            new StoredTable('schools', 'never: it is whose all the rest is'),
             ...array_map(static fn (string $name): StoredTable => new StoredTable($name, self::WITH_KITCHEN), $kitchens),
             new StoredTable('teachers', 'a keeper takes their access; the name stays beside what they made'),
             new StoredTable('scale_checks', 'with its scale; who checked stays beside it'),

@@ -9,7 +9,7 @@ export const button = (page: Page, name: string | RegExp) => page.getByRole("but
 /** Answers what asks once: it is deaf to a double click for half a second, so it is tapped until it has heard. */
 export const sure = (yes: Locator) =>
   expect(async () => {
-    await yes.click({ timeout: 2000 });
+    if (await yes.isVisible()) await yes.click({ timeout: 2000 }); // heard the time before, and went while nobody looked
     await expect(yes).toBeHidden({ timeout: 300 });
   }).toPass({ timeout: 10_000 });
 
