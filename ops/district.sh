@@ -175,7 +175,9 @@ stop() {
 status() {
   local name all=0
   for name in $(here_of); do node "$name" node_status || all=3; done
-  printf 'address  %s  answers %s\n' "$(public_address)" "$(curl -sk -o /dev/null -w '%{http_code}' --max-time 5 "$(public_address)/api/session" || true)"
+  # The balancer itself, whatever name leads to it.
+  printf 'address  %s  answers %s\n' "$(public_address)" \
+    "$(curl -sk -o /dev/null -w '%{http_code}' --max-time 5 "https://$(address_of "$(the balancer)"):$(port_of "$(the balancer)")/api/session" || true)"
   return $all
 }
 

@@ -183,6 +183,17 @@ for (let lab = 1; lab <= LABS; lab++) {
   teacher.lab = tablets.at(-1).kitchen.lab.id;
   teachers.push(teacher);
 }
+// A picture that one application stored is the other's, too: each look is another connection, and the balancer takes turns.
+{
+  const dot = "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAIAAACQd1PeAAAADElEQVR4nGP43+ECAARVAcz19wCpAAAAAElFTkSuQmCC";
+  await teachers[0].expect(204, "PUT", "/api/step-pictures/loosen", { picture: dot });
+  for (let look = 0; look < 8; look++) {
+    const one = teachers[0].another();
+    const { status } = await one.ask("GET", "/api/step-pictures/loosen/jpeg");
+    if (status !== 200) errors.push(`a picture is seen by one application alone: ${status}`);
+    one.close();
+  }
+}
 // Boards listen as a browser does: a stream that is cut is opened anew after a second.
 const heard = new Map();
 const listening = teachers.map(async (teacher) => {
