@@ -16,7 +16,7 @@ if [ -f "$STATE/../plan" ]; then
   . "$ROOT/ops/district/node.sh"
   BACKUPS="$FILES/backup"
   turn() { artisan school:turn "$@" 2>/dev/null; }
-  back_up() { mkdir -p "$BACKUPS" && chmod 700 "$BACKUPS" && (umask 077 && application_backup "$1"); }
+  back_up() { (umask 077 && application_backup "$1"); }
 else
   BACKUPS="$STATE/backup"
   turn() { true; }

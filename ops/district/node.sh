@@ -19,7 +19,7 @@ OWNER_FILE="$DISTRICT/owner.env"
 DATABASE_PORT=$(($(port_of "$(the balancer)") + 1))
 FILES=$(set_to files)
 FILES=${FILES:-$DISTRICT/files}
-PICTURES="$FILES/pictures" ERASED="$FILES/erased"
+PICTURES="$FILES/pictures" ERASED="$FILES/people/erased"
 secret() { setting "$1" "$DISTRICT/secrets"; }
 
 FILL[NODE]=$NODE
@@ -190,9 +190,12 @@ SETTINGS
   )
   [ "$(id -u)" = 0 ] && chown root:"$WEB_USER" "$ENV_FILE.new" && chmod 640 "$ENV_FILE.new"
   mv "$ENV_FILE.new" "$ENV_FILE"
-  mkdir -p "$PICTURES"
-  [ "$(id -u)" != 0 ] || chown -R "$WEB_USER:$WEB_USER" "$FILES"
-  chmod 750 "$FILES"
+  # What the applications share; backups lie beside it, which they may not read.
+  mkdir -p "$PICTURES" "$(dirname "$ERASED")" "$FILES/backup"
+  chmod 751 "$FILES"
+  chmod 750 "$PICTURES" "$(dirname "$ERASED")"
+  chmod 700 "$FILES/backup"
+  [ "$(id -u)" != 0 ] || { chown -R "$WEB_USER:$WEB_USER" "$PICTURES" "$(dirname "$ERASED")" && chown -R root:root "$FILES/backup"; }
   # The tables' owner, for whoever runs this: by the same door as the application.
   (umask 077 && printf '[client]\nhost = %s\nport = %s\nuser = hovik_owner\npassword = %s\n' \
     "$(address_of "$(the balancer)")" "$DATABASE_PORT" "$(setting DB_PASSWORD "$OWNER_FILE")" >"$STATE/owner.cnf")
