@@ -149,6 +149,7 @@ start() {
   [ -z "$begin" ] || [ "$(role_of "$begin")" = database ] || refuse "a database begins, not $begin."
   secrets
   certificates
+  node "$(the balancer)" may_pass
   databases_start
   for name in $(chosen redis) ; do step "Redis" && node "$name" redis_start && ok; done
   for name in $(chosen balancer); do step "Balancer" && node "$name" balancer_start && ok; done
@@ -206,7 +207,16 @@ upgrade() {
     out ""
     refuse "nothing was changed; labs go on with this version."
   fi
-  for name in $first; do newer "$new" go "$name"; done
+  for name in $first; do
+    newer "$new" go "$name" && continue
+    note "The newer code did not start: back to this one"
+    for name in $first; do
+      node "$name" node_stop || true
+      node "$name" application_prepare && node "$name" application_start
+    done
+    out ""
+    refuse "the upgrade did not succeed; labs went on with this version."
+  done
   out "$second"
   for name in $second; do newer "$new" go "$name"; done
   out ""

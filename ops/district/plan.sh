@@ -41,6 +41,8 @@ check_plan() {
   [ "$(nodes balancer | wc -l)" = 1 ] || refuse "the plan needs one balancer."
   [ "$(nodes redis | wc -l)" = 1 ] || refuse "the plan needs one redis."
   [ -n "$(the application)" ] || refuse "the plan needs an application."
+  [ -n "$(set_to files)" ] || [ "$(for name in $(nodes application); do address_of "$name"; done | sort -u | wc -l)" = 1 ] ||
+    refuse "the plan: applications are on several machines, so it must say which folder they share: set files /PATH"
   [ $(($(nodes database | wc -l) % 2)) = 1 ] || refuse "the plan needs three databases (or one, or five): an even number cannot tell which half is right when they are cut apart."
 }
 

@@ -27,6 +27,9 @@ final class TriesAgain
     /** Milliseconds before each further try. All of them together are shorter than a tablet waits. */
     private const PAUSES_MS = [50, 250, 700, 1500, 2500];
 
+    /** A lock that was waited for in vain has taken longer: nobody waits for another try. */
+    private const PATIENCE_S = 6;
+
     private const MAY_COME_TWICE = ['GET', 'HEAD', 'PUT', 'DELETE'];
 
     /** @param  bool  $keepsConnection  for a test, which lives in a transaction of its own */
@@ -38,9 +41,10 @@ final class TriesAgain
     public function handle(Request $request, Closure $next): Response
     {
         $asItCame = clone $request;
+        $until = now()->addSeconds(self::PATIENCE_S);
         foreach (self::PAUSES_MS as $pause) {
             $answer = $next($request);
-            if (! self::isRefused($answer) || ! self::mayComeAgain($request)) {
+            if (! self::isRefused($answer) || ! self::mayComeAgain($request) || $until->isPast()) {
                 return $answer;
             }
             Sleep::for($pause)->milliseconds();
