@@ -266,7 +266,7 @@ case $verb in
     ;;
   upgrade)
     case ${HOVIK_UPGRADE:-} in
-      tables) node "${words[0]}" application_beside_older && node "${words[0]}" application_prepare && node "${words[0]}" application_tables ;;
+      tables) node "${words[0]}" application_prepare && node "${words[0]}" application_beside_older && node "${words[0]}" application_tables ;;
       go) node "${words[0]}" server_down nginx || true; node "${words[0]}" application_prepare && node "${words[0]}" node_stop && node "${words[0]}" application_start && ok "$(note "${words[0]} runs from $ROOT")" ;;
       *) upgrade ;;
     esac
