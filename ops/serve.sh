@@ -17,7 +17,12 @@ case $2 in
     rm -f "$STATE/begins"
     exec mariadbd --defaults-file="$STATE/mariadb.cnf" "${begins[@]}"
     ;;
-  redis) exec redis-server "$STATE/redis.conf" ;;
+  redis)
+    umask 077
+    as_web=()
+    [ "$(id -u)" != 0 ] || as_web=(setpriv --reuid "$WEB_USER" --regid "$WEB_USER" --clear-groups)
+    exec "${as_web[@]}" redis-server "$STATE/redis.conf"
+    ;;
   haproxy) exec haproxy -W -db -f "$STATE/haproxy.cfg" ;;
   php-fpm)
     # The opcode cache takes its size only here, before any pool is read.

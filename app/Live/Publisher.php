@@ -6,6 +6,7 @@ namespace App\Live;
 
 use CurlHandle;
 use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Sleep;
 
 /**
  * Hands a fact to nginx, over the socket of its inner server. Plain curl on a handle kept open: every weigh-in does this,
@@ -13,6 +14,9 @@ use Illuminate\Support\Facades\Log;
  */
 class Publisher
 {
+    /** Before each try in a district: until nginx has found Redis again, which was killed and started. */
+    private const PAUSES_S = [0, 1, 2];
+
     private ?CurlHandle $curl = null;
 
     public function publish(string $channel, string $fact): void
@@ -31,8 +35,12 @@ class Publisher
             CURLOPT_FAILONERROR => true,
             CURLOPT_TIMEOUT => 1,
         ]);
-        if (curl_exec($this->curl) === false) {
-            Log::warning('Could not publish a live fact', ['channel' => $channel, 'why' => curl_error($this->curl)]);
+        foreach (config('hovik.node') === '' ? [0] : self::PAUSES_S as $pause) {
+            Sleep::for($pause)->seconds();
+            if (curl_exec($this->curl) !== false) {
+                return;
+            }
         }
+        Log::warning('Could not publish a live fact', ['channel' => $channel, 'why' => curl_error($this->curl)]);
     }
 }

@@ -36,7 +36,7 @@ node_folders() {
     redis)
       mkdir -p "$STATE/data"
       chmod 750 "$STATE/data"
-      [ "$(id -u)" != 0 ] || { chown "$WEB_USER" "$STATE/data" && setfacl -m "u:$WEB_USER:rwx" "$STATE/log" "$RUN"; }
+      [ "$(id -u)" != 0 ] || { chown -R "$WEB_USER" "$STATE/data" && setfacl -m "u:$WEB_USER:rwx" "$STATE/log" "$RUN"; }
       ;;
   esac
 }
@@ -248,12 +248,13 @@ application_start() {
   FILL[LIVE_BY]="            nchan_redis_pass live;"
   FILL[LIVE_STORE]="    upstream live {
         nchan_redis_server redis://:$(secret REDIS_PASSWORD)@$(address_of "$redis"):$(port_of "$redis");
-        # Killed and started again it is found within a second.
-        nchan_redis_connect_timeout 500ms;
-        nchan_redis_command_timeout 1s;
-        nchan_redis_ping_interval 1s;
-        nchan_redis_reconnect_delay 100ms;
-        nchan_redis_reconnect_delay_max 500ms;
+        # Looked for again when supervisord has started it, not before: nchan 1.3.6 closes a connection that was refused twice, and the
+        # second time it may be somebody else's, who then waits for an answer that cannot come.
+        nchan_redis_connect_timeout 2s;
+        nchan_redis_command_timeout 4s;
+        nchan_redis_ping_interval 4s;
+        nchan_redis_reconnect_delay 2s;
+        nchan_redis_reconnect_delay_max 4s;
     }"
   supervisor_up
   configure php-fpm php-fpm.conf
