@@ -17,6 +17,7 @@ esac
 . "$ROOT/ops/stack/tables.sh"
 OWNER_FILE="$DISTRICT/owner.env"
 DATABASE_PORT=$(($(port_of "$(the balancer)") + 1))
+LIVE_PORT=$((DATABASE_PORT + 1))
 FILES=$(set_to files)
 FILES=${FILES:-$DISTRICT/files}
 PICTURES="$FILES/pictures" ERASED="$FILES/people/erased"
@@ -26,6 +27,8 @@ FILL[NODE]=$NODE
 FILL[ADDRESS]=$ADDRESS
 FILL[NODE_PORT]=$PORT
 FILL[DATABASE_PORT]=$DATABASE_PORT
+FILL[LIVE_PORT]=$LIVE_PORT
+FILL[REDIS]="$(address_of "$(the redis)"):$(port_of "$(the redis)")"
 
 node_folders() {
   make_folders
@@ -242,19 +245,11 @@ application_beside_older() {
 }
 
 application_start() {
-  local redis
-  redis=$(the redis)
   artisan optimize >"$STATE/log/optimize.log" 2>&1 || refuse "the settings could not be cached." "$STATE/log/optimize.log"
   FILL[LIVE_BY]="            nchan_redis_pass live;"
   FILL[LIVE_STORE]="    upstream live {
-        nchan_redis_server redis://:$(secret REDIS_PASSWORD)@$(address_of "$redis"):$(port_of "$redis");
-        # Looked for again when supervisord has started it, not before: nchan 1.3.6 closes a connection that was refused twice, and the
-        # second time it may be somebody else's, who then waits for an answer that cannot come.
-        nchan_redis_connect_timeout 2s;
-        nchan_redis_command_timeout 4s;
-        nchan_redis_ping_interval 4s;
-        nchan_redis_reconnect_delay 2s;
-        nchan_redis_reconnect_delay_max 4s;
+        nchan_redis_server redis://:$(secret REDIS_PASSWORD)@$(address_of "$(the balancer)"):$LIVE_PORT;
+        nchan_redis_connect_timeout 20s; # as long as the balancer holds on to it
     }"
   supervisor_up
   configure php-fpm php-fpm.conf
