@@ -10,7 +10,7 @@ export default defineConfig({
   workers: 3, // one of three waits most of the time: on two processors, three keep both busy
   projects: [
     { name: "beside each other", grepInvert: /@alone|@rooms/, teardown: "alone" },
-    { name: "rooms", grep: /@rooms/ },
+    { name: "rooms", grep: /@rooms/ }, // for bin/hovik bench rooms: bin/hovik test leaves it out
     { name: "alone", grep: /@alone/ }, // after the others, however they end: it kills the servers that all use
   ],
   forbidOnly: true,

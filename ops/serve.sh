@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# ops/serve.sh STATE mariadb|php-fpm|nginx|redis|haproxy|tasks: becomes one of the servers of an installation, in the foreground. supervisord starts it.
+# ops/serve.sh STATE mariadb|php-fpm|live|nginx|redis|haproxy|tasks: becomes one of the servers of an installation, in the foreground. supervisord starts it.
 set -euo pipefail
 ROOT=$(cd "$(dirname "$0")/.." && pwd)
 export HOVIK_STATE=$1
@@ -9,6 +9,8 @@ umask 027
 sweep "$2"
 # supervisord gives each server a process group of its own, of this number.
 echo $$ >"$RUN/$2.group"
+as_web=()
+[ "$(id -u)" != 0 ] || as_web=(setpriv --reuid "$WEB_USER" --regid "$WEB_USER" --clear-groups)
 case $2 in
   mariadb)
     # Of a cluster one node begins; that was said for this start alone.
@@ -19,8 +21,6 @@ case $2 in
     ;;
   redis)
     umask 077
-    as_web=()
-    [ "$(id -u)" != 0 ] || as_web=(setpriv --reuid "$WEB_USER" --regid "$WEB_USER" --clear-groups)
     exec "${as_web[@]}" redis-server "$STATE/redis.conf"
     ;;
   haproxy) exec haproxy -W -db -f "$STATE/haproxy.cfg" ;;
@@ -30,10 +30,15 @@ case $2 in
       -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=20000 \
       -d opcache.validate_timestamps=0 -d opcache.jit=tracing -d opcache.jit_buffer_size=48M
     ;;
-  nginx)
-    rm -f "$RUN/live.sock"
-    # Its socket is for the servers alone; the folder it lies in lets nobody else through.
+  live)
+    rm -f "$RUN"/live/*.sock
+    mkdir -p "$STATE/tmp/live"
+    [ "$(id -u)" != 0 ] || chown "$WEB_USER" "$STATE/tmp/live"
+    # Its sockets are for the servers alone; the folder they lie in lets nobody else through.
     umask 007
+    exec "${as_web[@]}" nginx -c "$STATE/live.conf" -e stderr
+    ;;
+  nginx)
     exec nginx -c "$STATE/nginx.conf" -e "$STATE/log/nginx.log"
     ;;
   tasks) exec bash "$ROOT/ops/tasks.sh" ;;

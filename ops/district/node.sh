@@ -11,7 +11,7 @@ case $ROLE in
   database) PROGRAMS=mariadb ;;
   redis) PROGRAMS=redis ;;
   balancer) PROGRAMS="haproxy nginx" ;;
-  application) PROGRAMS="php-fpm nginx tasks" ;;
+  application) PROGRAMS="php-fpm live nginx tasks" ;;
 esac
 . "$ROOT/ops/stack.sh"
 . "$ROOT/ops/stack/tables.sh"
@@ -184,7 +184,7 @@ REDIS_PORT=$(port_of "$redis")
 REDIS_PASSWORD=$(secret REDIS_PASSWORD)
 CACHE_STORE=redis
 SESSION_DRIVER=hashed-cache
-HOVIK_LIVE_SOCKET=$RUN/live.sock
+HOVIK_LIVE_SOCKET=$RUN/live/live.sock
 HOVIK_PICTURES=$PICTURES
 HOVIK_ERASED=$ERASED
 HOVIK_SIMULATED_SCALE=false
@@ -255,6 +255,7 @@ application_start() {
   configure php-fpm php-fpm.conf
   server_down php-fpm || true # other code, or other settings
   server_up php-fpm
+  live_up
   configure nginx headers.conf
   configure nginx nginx.conf
   server_up nginx

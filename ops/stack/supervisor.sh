@@ -76,6 +76,6 @@ stack_down() {
     done
   fi
   for name in $(last_first); do sweep "$name"; done
-  rm -f "$RUN"/*.sock "$RUN"/*.pid "$RUN"/db/*.sock "$RUN"/db/*.pid
+  rm -f "$RUN"/*.sock "$RUN"/*.pid "$RUN"/{db,live}/*.sock "$RUN"/{db,live}/*.pid
   return $ended
 }

@@ -1,4 +1,4 @@
-# php-fpm and nginx of an installation: their configs, and whether they answer. Sourced by ops/stack.sh.
+# php-fpm, nginx and the live server of an installation: their configs, and whether they answer. Sourced by ops/stack.sh.
 
 # Where the school's address, ports and certificate stand, as the last start was told: NAME=value a line.
 ROOM="$STATE/room"
@@ -79,8 +79,15 @@ php_up() {
   server_up php-fpm
 }
 
+live_up() {
+  configure live live.conf
+  [ "$(id -u)" != 0 ] || chgrp "$WEB_USER" "$STATE/live.conf" # it starts as who it is
+  server_up live
+}
+
 web_up() {
   supervisor_up
+  live_up
   configure nginx headers.conf
   configure nginx nginx.conf
   if ! pid_of nginx >/dev/null; then

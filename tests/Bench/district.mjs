@@ -107,6 +107,8 @@ const programs = {
   district: [
     "app1/php-fpm",
     "app2/php-fpm",
+    "app1/live",
+    "app2/live",
     "app1/nginx",
     "app2/nginx",
     "balancer/nginx",
@@ -116,7 +118,7 @@ const programs = {
     "db2/mariadb",
     "db3/mariadb",
   ],
-  single: ["php-fpm", "nginx", "mariadb"],
+  single: ["php-fpm", "live", "nginx", "mariadb"],
 };
 const groupOf = (name, program) => {
   const [node, what] = name === "single" ? ["", program] : program.split("/");
@@ -240,7 +242,7 @@ const atWork = tablets.map(async (tablet, i) => {
 // What somebody who listens costs in memory.
 if (!process.env.HOVIK_BENCH_STEPS) {
   const MANY = 1200;
-  const held = ["balancer/nginx", "app1/nginx", "app2/nginx", "redis/redis"];
+  const held = ["balancer/nginx", "app1/nginx", "app2/nginx", "app1/live", "app2/live", "redis/redis"];
   const groups = held.map((program) => groupOf("district", program));
   const before = spentBy(groups);
   const crowd = [];

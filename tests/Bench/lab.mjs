@@ -54,7 +54,7 @@ const pidFile = (name) => `${process.env.HOVIK_RUN}/${name}.group`;
 /** MB that each server holds, what processes share counted once. */
 function memory() {
   const groups = Object.fromEntries(
-    ["nginx", "php-fpm", "mariadb"].map((name) => [readFileSync(pidFile(name), "utf8").trim(), name]),
+    ["nginx", "live", "php-fpm", "mariadb"].map((name) => [readFileSync(pidFile(name), "utf8").trim(), name]),
   );
   const held = {};
   for (const pid of readdirSync("/proc").filter((name) => /^\d+$/.test(name))) {
@@ -212,7 +212,7 @@ tell("its arrival on a board", arrived);
 tell("at a second tablet    ", agreed);
 console.log(`  processors busy / taken by the machine under this one, by the minute: ${spent.join(", ")} %`);
 console.log(
-  `  nginx + php-fpm + mariadb hold ${before} MB before; minute by minute ${held.join(", ")}; ${after} MB after`,
+  `  nginx + live + php-fpm + mariadb hold ${before} MB before; minute by minute ${held.join(", ")}; ${after} MB after`,
 );
 
 // The highest rate, beside the bare route, in turn.
@@ -270,7 +270,7 @@ const kept = tablets.slice(0, 24).map(async (tablet, i) => {
     await wait(400);
   }
 });
-for (const server of ["mariadb", "php-fpm", "nginx"]) {
+for (const server of ["mariadb", "php-fpm", "live", "nginx"]) {
   await wait(3000);
   const ms = Number(execFileSync("bash", ["ops/hurt.sh", "bench", server, base.port], { encoding: "utf8" }));
   console.log(`  ${server} killed; answered again after ${(ms / 1000).toFixed(1)} s, with nobody's help`);

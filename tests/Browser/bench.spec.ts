@@ -8,6 +8,7 @@ import {
   PHONE,
   someone,
   tabletIs,
+  teacherIsAt,
   teacherSignsIn,
   test,
 } from "./school";
@@ -37,8 +38,7 @@ test("the teacher works the bench by keyboard alone: predict, weigh, see why", a
 
 test("200 times each way: spooned stands on the rim, dipped hangs below it", async ({ browser, school }) => {
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(page, school);
-  await page.goto("/practise/simulator");
+  await teacherIsAt(page, school, "/practise/simulator");
   await button(page, "Dipped with the cup").click();
   await button(page, "200 times").click();
   await button(page, "Measure 200 times, each way").click();

@@ -8,7 +8,7 @@ import {
   PHONE,
   someone,
   tabletIs,
-  teacherSignsIn,
+  teacherIsAt,
   test,
 } from "./school";
 
@@ -82,8 +82,7 @@ test("the student says which slip they believe in; the reasons are a tap away an
 
 test("a class may ask for the guess first, then both are compared", async ({ browser, school }) => {
   const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(teacher, school);
-  await teacher.goto("/class");
+  await teacherIsAt(teacher, school, "/class");
   const asks = teacher.getByLabel("Students say what they think happened before they see the list");
   await asks.check();
   await expect(asks).toBeChecked();

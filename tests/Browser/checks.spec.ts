@@ -8,13 +8,12 @@ import {
   someone,
   sure,
   tabletIs,
-  teacherSignsIn,
+  teacherIsAt,
   test,
 } from "./school";
 
 test("a half cup goes from the shelf to its printed label in twelve taps beside digits", async ({ page, school }) => {
-  await teacherSignsIn(page, school);
-  await page.goto("/drawer");
+  await teacherIsAt(page, school, "/drawer");
   const began = Date.now();
   let taps = 0;
   const tap = async (name: string | RegExp) => {
@@ -91,8 +90,7 @@ test("a student checks a cup by keys alone on a phone, in Spanish, and the teach
   await page.keyboard.press("Enter");
   await expect(page.getByRole("status").filter({ hasText: "Tu profe lo mirará" })).toBeVisible();
 
-  await teacherSignsIn(desk, school);
-  await desk.goto("/drawer");
+  await teacherIsAt(desk, school, "/drawer");
   await expect(desk.getByRole("heading", { name: "1 check waits for you" })).toBeVisible();
   await desk.getByRole("button", { name: "Accept" }).click();
   await expect(desk.getByRole("button", { name: /^Hazel: 1\/2 taza|^Hazel: 1\/2 cup/ })).toBeVisible();
@@ -102,8 +100,7 @@ test("our own flour: nine cups, the odd one left out, adopted, and a coming lab'
   page,
   school,
 }) => {
-  await teacherSignsIn(page, school);
-  await page.goto("/pantry/all-purpose-flour/standard");
+  await teacherIsAt(page, school, "/pantry/all-purpose-flour/standard");
   for (const grams of ["128.4", "131.2", "133", "130.1", "132.6", "129.3", "130.7", "134.1", "148.9"]) {
     const box = page.getByLabel(/^One more/);
     await box.fill(grams);
@@ -122,8 +119,7 @@ test("our own flour: nine cups, the odd one left out, adopted, and a coming lab'
 });
 
 test("a scale is checked from empty to full, and what it means stands beside it", async ({ page, school }) => {
-  await teacherSignsIn(page, school);
-  await page.goto("/drawer");
+  await teacherIsAt(page, school, "/drawer");
   await page.getByRole("button", { name: /^Fine/ }).click();
   await page.getByRole("link", { name: "Check it from empty to full" }).click();
   for (const [grams, shows] of [
@@ -142,8 +138,7 @@ test("a scale is checked from empty to full, and what it means stands beside it"
 });
 
 test("a class tries two ways: dealt out, weighed on a tablet, worked out, shown", async ({ page, school, browser }) => {
-  await teacherSignsIn(page, school);
-  await page.goto("/review/experiments");
+  await teacherIsAt(page, school, "/review/experiments");
   await page.getByRole("button", { name: "Take it" }).click();
   await expect(page.getByRole("heading", { name: "Three ways of flour" })).toBeVisible();
   await page.getByRole("button", { name: "Deal it out and begin" }).click();
@@ -177,8 +172,7 @@ test("the first lab of the term: the drawer is shared out, a station checks its 
   school,
   browser,
 }) => {
-  await teacherSignsIn(page, school);
-  await page.goto(`/labs/${school.labs.buns}`);
+  await teacherIsAt(page, school, `/labs/${school.labs.buns}`);
   await button(page, "Close the lab").click();
   await sure(button(page, "Yes, close it"));
   await page.goto("/drawer");

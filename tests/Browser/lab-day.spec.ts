@@ -1,6 +1,7 @@
 import type { Browser } from "@playwright/test";
-import { ask, openLab, setUp, staysHere, weighIn } from "./lab";
+import { openLab, setUp, staysHere, weighIn } from "./lab";
 import {
+  ask,
   button,
   expect,
   expectAccessible,

@@ -1,18 +1,4 @@
-import { button, expect, measure, type Page, type School, teacherSignsIn, typeOnKeypad } from "./school";
-
-export const ask = (page: Page, method: string, url: string, body?: unknown) =>
-  page.evaluate(
-    async ([method, url, body]) => {
-      const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)?.[1] ?? "");
-      const answer = await fetch(url as string, {
-        method: method as string,
-        headers: { Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token },
-        ...(body ? { body: JSON.stringify(body) } : {}),
-      });
-      return answer.json().catch(() => null);
-    },
-    [method, url, body],
-  );
+import { ask, button, enters, expect, measure, type Page, type School, typeOnKeypad } from "./school";
 
 /** Closes the demo's lab and opens a lab of these lines, one of which may stand on the common shelf, prepared as wanted. */
 export async function openLab(
@@ -23,7 +9,7 @@ export async function openLab(
   shared?: string,
   prepare: (lab: number) => Promise<void> = async () => {},
 ) {
-  await teacherSignsIn(teacher, school);
+  await enters(teacher, "teacher", { email: school.email, password: school.password });
   await ask(teacher, "POST", `/api/labs/${school.labs.buns}/close`);
   const { sections } = await ask(teacher, "GET", "/api/today");
   const recipe = await ask(teacher, "POST", "/api/recipes", {

@@ -10,6 +10,7 @@ import {
   someone,
   sure,
   tabletIs,
+  teacherIsAt,
   teacherSignsIn,
   test,
   typeOnKeypad,
@@ -112,8 +113,7 @@ test("the teacher sets practice for the class; a student finds it, with its day,
   school,
 }) => {
   const teacher = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(teacher, school);
-  await teacher.goto("/practise");
+  await teacherIsAt(teacher, school, "/practise");
   await expect(teacher.getByRole("heading", { level: 1 })).toBeVisible();
   await teacher.getByText("Assign practice", { exact: true }).press("Enter");
   const ticked = teacher.getByRole("checkbox", { checked: true });

@@ -7,6 +7,7 @@ import {
   PHONE,
   someone,
   tabletIs,
+  teacherIsAt,
   teacherSignsIn,
   test,
 } from "./school";
@@ -16,8 +17,7 @@ test("a keeper invites an aide by a slip, who sees the board and no codes, and i
   page: teacher,
   browser,
 }) => {
-  await teacherSignsIn(teacher, school);
-  await teacher.goto("/school");
+  await teacherIsAt(teacher, school, "/school");
   await expect(teacher.getByRole("heading", { level: 1 })).toContainText("Tarn Valley Secondary");
   await button(teacher, "Invite someone").click();
   await teacher.getByLabel("Name", { exact: true }).fill("R. Quist");
@@ -80,8 +80,7 @@ test("a class goes on into a new year, is taken along, and is erased by its name
   school,
   page: teacher,
 }) => {
-  await teacherSignsIn(teacher, school);
-  await teacher.goto("/class");
+  await teacherIsAt(teacher, school, "/class");
   const download = teacher.waitForEvent("download");
   await teacher.getByRole("link", { name: "Take a copy along (zip)" }).click();
   expect((await download).suggestedFilename()).toMatch(/\.zip$/);

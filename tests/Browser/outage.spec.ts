@@ -1,6 +1,6 @@
 import { execFileSync } from "node:child_process";
-import { ask, openLab, setUp, staysHere, weighIn } from "./lab";
-import { button, expect, someone, tabletIs, test } from "./school";
+import { openLab, setUp, staysHere, weighIn } from "./lab";
+import { ask, button, expect, PHONE, someone, tabletIs, test } from "./school";
 
 // It kills the servers that all tests use.
 test("cut off, reloaded, the server killed: nothing lost, nothing twice, in order", { tag: "@alone" }, async ({
@@ -53,4 +53,20 @@ test("cut off, reloaded, the server killed: nothing lost, nothing twice, in orde
   expect(stored.map((one: { grams: number }) => one.grams).sort()).toEqual([100, 125, 60].sort());
   const inOrder = [...stored].sort((a, b) => a.at.localeCompare(b.at)).map((one) => one.grams);
   expect(inOrder).toEqual([125, 100, 60]);
+
+  // What keeps the streams is killed, and with it what it knew of who had heard what: all listen again, and hear the next thing.
+  const hears = async (step: "Pause" | "Go on", told: string) => {
+    await button(teacher, step).click();
+    for (const device of [tablet, phone]) await expect(device.locator(".told")).toContainText(told);
+    for (const device of [tablet, phone]) await device.locator(".told button").first().click();
+  };
+  const phone = await someone(browser, { viewport: PHONE });
+  await tabletIs(phone, school, "Hazel", "Mateus");
+  await hears("Pause", "has paused the lab");
+  const again = [teacher, tablet, phone].map((page) =>
+    page.waitForResponse((answer) => answer.url().includes("/live/") && answer.ok()),
+  );
+  crash("live");
+  await Promise.all(again);
+  await hears("Go on", "You can go on");
 });

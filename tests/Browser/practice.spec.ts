@@ -1,5 +1,5 @@
-import { ask } from "./lab";
 import {
+  ask,
   button,
   expect,
   expectAccessible,
@@ -9,6 +9,7 @@ import {
   PHONE,
   type School,
   someone,
+  teacherIsAt,
   teacherSignsIn,
   test,
   typeOnKeypad,
@@ -140,8 +141,7 @@ test("the teacher projects one question, and shows the answer when all have writ
   school,
 }) => {
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(page, school);
-  await page.goto("/practise");
+  await teacherIsAt(page, school, "/practise");
   await page.getByRole("link", { name: "Project a question" }).press("Enter");
   await page.getByLabel("Skill").selectOption("order-steps");
   await expect(page.getByRole("heading", { level: 1 })).toContainText("Put the steps for");

@@ -1,5 +1,15 @@
-import { ask } from "./lab";
-import { button, expect, expectAccessible, type Page, someone, tabTo, teacherSignsIn, test } from "./school";
+import {
+  ask,
+  button,
+  expect,
+  expectAccessible,
+  type Page,
+  someone,
+  tabTo,
+  teacherIsAt,
+  teacherSignsIn,
+  test,
+} from "./school";
 
 const RECIPE = `Oat squares
 Makes 16
@@ -82,8 +92,7 @@ for (const [what, pages] of [
 ] as const) {
   test(`${what} print on ${pages} pages, on A4 and on Letter`, async ({ browser, school }) => {
     const page = await someone(browser);
-    await teacherSignsIn(page, school);
-    await page.goto(`/print/labs/${school.labs.buns}/${what}`);
+    await teacherIsAt(page, school, `/print/labs/${school.labs.buns}/${what}`);
     await expect(page.locator(".paper-page").first()).toBeVisible();
     for (const format of ["A4", "Letter"]) {
       const pdf = (await page.pdf({ format })).toString("latin1");
@@ -219,8 +228,7 @@ test("from nothing to printed cards for eight lines: under 25 interactions and t
 
 test("a double click makes one recipe, one class and one lab", async ({ browser, school }) => {
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(page, school);
-  await page.goto("/prepare");
+  await teacherIsAt(page, school, "/prepare");
   await page.getByRole("textbox", { name: "Paste a recipe" }).fill("Twice once\n1 cup all-purpose flour\n2 eggs");
   await button(page, "Read the recipe").dblclick();
   await expect(page.getByRole("heading", { level: 1, name: "Twice once" })).toBeVisible();

@@ -6,7 +6,7 @@ import {
   PHONE,
   someone,
   tabletIs,
-  teacherSignsIn,
+  teacherIsAt,
   test,
 } from "./school";
 
@@ -14,8 +14,7 @@ import {
 const DOT = "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAIAAACQd1PeAAAADElEQVR4nGP43+ECAARVAcz19wCpAAAAAElFTkSuQmCC";
 
 test("a teacher looks back on the term, a lab and a student, by keys", async ({ page, school }) => {
-  await teacherSignsIn(page, school);
-  await page.goto("/review");
+  await teacherIsAt(page, school, "/review");
   await expect(page.getByRole("heading", { name: "This term" })).toBeVisible();
   await isAccessible(page);
   // Arrows move between cells; Enter opens the weigh-ins behind one.
@@ -50,8 +49,7 @@ test("a lab is marked: points say what they came from, other points need a reaso
   school,
   browser,
 }) => {
-  await teacherSignsIn(page, school);
-  await page.goto(`/review/labs/${school.labs.crackers}/marks`);
+  await teacherIsAt(page, school, `/review/labs/${school.labs.crackers}/marks`);
   await expect(page.getByRole("heading", { name: "Marks: Seeded crackers" })).toBeVisible();
   await isAccessible(page);
   await page
@@ -100,8 +98,7 @@ test("a lab is marked: points say what they came from, other points need a reaso
 });
 
 test("a rubric with a gap is refused beside the row, and one that holds is kept", async ({ page, school }) => {
-  await teacherSignsIn(page, school);
-  await page.goto("/review/rubrics");
+  await teacherIsAt(page, school, "/review/rubrics");
   await page
     .getByRole("listitem")
     .filter({ hasText: "Quick" })
@@ -127,8 +124,7 @@ test("the school's list of skills is pasted and tied, and the class's work goes 
   page,
   school,
 }) => {
-  await teacherSignsIn(page, school);
-  await page.goto("/review/skills");
+  await teacherIsAt(page, school, "/review/skills");
   await button(page, "Make the list").click();
   await page.getByLabel(/^Paste a list/).fill('F 1.1, Measures flour\nF 2;"Reads a ""jug"""');
   await button(page, "Add 2 lines").click();
@@ -156,8 +152,7 @@ test("a station takes a picture once the school has turned that on, and the teac
   school,
   browser,
 }) => {
-  await teacherSignsIn(page, school);
-  await page.goto("/school");
+  await teacherIsAt(page, school, "/school");
   await page.getByRole("checkbox", { name: /^Stations may take pictures/ }).check();
   await expect(page.getByRole("checkbox", { name: /^Stations may take pictures/ })).toBeChecked();
   const tablet = await someone(browser, { viewport: { width: 1024, height: 768 } });

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import type { Browser, Locator } from "@playwright/test";
-import { ask } from "./lab";
+import { openLab } from "./lab";
 import { enters, expect, expectAccessible, type Page, PHONE, type School, someone, sure, tabTo } from "./school";
 
 type Hands = { language: "en" | "es"; locale: string; isByKey: boolean };
@@ -39,25 +39,7 @@ export async function wholeLab(browser: Browser, school: School, { language, loc
   const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name });
 
   const teacher = await someone(browser, { locale, viewport: { width: 1280, height: 800 } });
-  await enters(teacher, "teacher", { email: school.email, password: school.password });
-  await teacher.goto("/today");
-  await expect(teacher.getByRole("heading", { level: 1 })).toBeVisible();
-  await ask(teacher, "POST", `/api/labs/${school.labs.buns}/close`);
-  const { sections } = await ask(teacher, "GET", "/api/today");
-  const recipe = await ask(teacher, "POST", "/api/recipes", {
-    text: "Flatbread\n\nIngredients\n1 cup all-purpose flour\n1/2 cup granulated sugar\n\nDirections\nMix it all.\nBake it.",
-    title: "Flatbread",
-  });
-  const day = new Intl.DateTimeFormat("en-CA", { timeZone: "America/Denver" }).format(new Date());
-  const lab = await ask(teacher, "POST", `/api/recipes/${recipe.id}/labs`, {
-    section: sections[0].id,
-    planned_for: day,
-    for: "station",
-    title: "Flatbread",
-  });
-  await ask(teacher, "POST", `/api/labs/${lab.id}/open`);
-  await teacher.goto(`/labs/${lab.id}`);
-  await expect(teacher.getByRole("heading", { name: "Flatbread" })).toBeVisible();
+  await openLab(teacher, school, "Flatbread", "1 cup all-purpose flour\n1/2 cup granulated sugar");
 
   // One is away today.
   await act(button(teacher, /^Hazel$/));

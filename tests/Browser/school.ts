@@ -74,22 +74,32 @@ export const test = base.extend<
 });
 export { expect, type Page };
 
+/** The application asked without a screen, as whoever this browser is signed in as: the parsed answer, or null where it has none. */
+export async function ask(page: Page, method: string, path: string, body?: unknown) {
+  return (await asked(page, method, path, body)).json().catch(() => null);
+}
+async function asked(page: Page, method: string, path: string, data?: unknown) {
+  const context = page.context();
+  const token = (await context.cookies()).find((cookie) => cookie.name === "XSRF-TOKEN")?.value ?? "";
+  const headers = { Accept: "application/json", "X-XSRF-TOKEN": decodeURIComponent(token) };
+  return context.request.fetch(path, { method, headers, data });
+}
+
 /** In by a door, without its form: those are tried by tests of their own. */
 export async function enters(page: Page, door: "teacher" | "station", who: Record<string, string>) {
-  const { request } = page.context();
-  const headers = { Accept: "application/json" };
-  await request.get("/api/session", { headers });
-  const token = (await page.context().cookies()).find((cookie) => cookie.name === "XSRF-TOKEN")?.value ?? "";
-  const answer = await request.post(`/api/${door}/session`, {
-    data: who,
-    headers: { ...headers, "X-XSRF-TOKEN": decodeURIComponent(token) },
-  });
+  await asked(page, "GET", "/api/session");
+  const answer = await asked(page, "POST", `/api/${door}/session`, who);
   expect(answer.status(), await answer.text()).toBe(200);
 }
 
-export async function teacherSignsIn(page: Page, { email, password }: School) {
+/** A teacher at one of their screens, opened at once: a page more on the way costs a second, and tries nothing. */
+export async function teacherIsAt(page: Page, { email, password }: School, path: string) {
   await enters(page, "teacher", { email, password });
-  await page.goto("/today");
+  await page.goto(path);
+}
+
+export async function teacherSignsIn(page: Page, school: School) {
+  await teacherIsAt(page, school, "/today");
   await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
 }
 

@@ -1,4 +1,4 @@
-import { button, expect, expectAccessible, someone, sure, teacherSignsIn, test } from "./school";
+import { button, expect, expectAccessible, someone, sure, teacherIsAt, teacherSignsIn, test } from "./school";
 
 test("a new class: roster looked at and taken, seats by keyboard, codes, house method", async ({ browser, school }) => {
   test.setTimeout(120_000);
@@ -102,8 +102,7 @@ test("the pantry is searched by any name, takes our own figure with a reason, an
 for (const what of ["chart", "labels"]) {
   test(`the ${what} print on one page`, async ({ browser, school }) => {
     const page = await someone(browser);
-    await teacherSignsIn(page, school);
-    await page.goto(`/print/${what}`);
+    await teacherIsAt(page, school, `/print/${what}`);
     await expect(page.locator(".paper-page")).toBeVisible();
     await expectAccessible(page);
     for (const format of ["A4", "Letter"]) {

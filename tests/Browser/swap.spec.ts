@@ -1,5 +1,6 @@
-import { ask, openLab, setUp } from "./lab";
+import { openLab, setUp } from "./lab";
 import {
+  ask,
   button,
   expect,
   expectAccessible,
@@ -9,6 +10,7 @@ import {
   someone,
   tabletIs,
   tabTo,
+  teacherIsAt,
   teacherSignsIn,
   test,
 } from "./school";
@@ -73,8 +75,7 @@ test("a line is swapped at one station by keyboard, and given to names: its tabl
 
 test("a week's shopping in packs, by keyboard, less what is at hand", async ({ page, school }) => {
   await page.setViewportSize({ width: 1280, height: 800 });
-  await teacherSignsIn(page, school);
-  await page.goto("/prepare");
+  await teacherIsAt(page, school, "/prepare");
   const link = page.getByRole("link", { name: "Shopping for a week" });
   await tabTo(link);
   await link.press("Enter");

@@ -7,7 +7,7 @@ import {
   PHONE,
   someone,
   tabletIs,
-  teacherSignsIn,
+  teacherIsAt,
   test,
 } from "./school";
 
@@ -54,8 +54,7 @@ test("the teacher opens it from wherever a technique is named, and it keeps stil
   school,
 }) => {
   const page = await someone(browser, { viewport: { width: 1280, height: 800 } });
-  await teacherSignsIn(page, school);
-  await page.goto("/practise");
+  await teacherIsAt(page, school, "/practise");
   await page.getByRole("link", { name: "Techniques" }).click();
   await expect(page.getByRole("heading", { level: 1, name: "Fine powders" })).toBeVisible();
   await expectAccessible(page);
