@@ -550,17 +550,19 @@ it('lets each do what is theirs, and nothing else', function () use ($routes) {
         $sent = ($body[0] ?? null) instanceof Closure ? $body[0]($this) : $body;
         DB::beginTransaction();
         $before = $refused === [] ? '' : checksums();
-        $isTold = $sent === [];
+        $told = [];
         foreach ($refused as $who) {
             becomes($this, $who);
-            // With a body that is none, too: who is refused learns nothing from what is checked.
-            foreach ($isTold ? [$sent] : [$sent, ['line_id' => $sent['line_id'] ?? null, 'x' => []]] as $one) {
+            $expected = expectedOf($rights, $who);
+            // With a body that is none, too, once for each way to be refused: who is refused learns nothing from what is checked.
+            $none = ['line_id' => $sent['line_id'] ?? null, 'x' => []];
+            foreach ($sent === [] || in_array($expected, $told, true) ? [$sent] : [$sent, $none] as $one) {
                 $status = $this->json($method, $url, $one)->status();
-                if ($status !== expectedOf($rights, $who)) {
-                    $wrong[] = "$method $uri, $who: $status, not ".expectedOf($rights, $who);
+                if ($status !== $expected) {
+                    $wrong[] = "$method $uri, $who: $status, not $expected";
                 }
             }
-            $isTold = $isTold || expectedOf($rights, $who) === 403;
+            $told[] = $expected;
         }
         if ($refused !== [] && checksums() !== $before) {
             $wrong[] = "$method $uri: a table was written by somebody who is refused";
@@ -659,7 +661,7 @@ it('has an answer, and never a fault, for what nobody would send', function () u
     $pick = static fn (array $from): mixed => $from[$chance->getInt(0, count($from) - 1)];
     $rows = $routes();
     $faults = [];
-    $until = microtime(true) + 20;
+    $until = microtime(true) + 8;
     for ($sent = 0; microtime(true) < $until; $sent++) {
         [$method, $uri, $rights, $body] = $pick($rows);
         $body = ($body[0] ?? null) instanceof Closure ? $body[0]($this) : $body;
