@@ -105,7 +105,8 @@ static() {
   check "PHPStan, application" vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --memory-limit=1G
   check "Pint" vendor/bin/pint --test
   check "No line over 140 characters" lines_hold
-  check "TypeScript" npx --no-install tsc --noEmit
+  # By version 7, which takes a quarter of the time; 5.9 stays for the tools that need its compiler from within.
+  check "TypeScript" node node_modules/typescript-7/bin/tsc --noEmit
   check "Biome" npx --no-install biome ci --colors=off .
   check "React's rules" npx --no-install eslint resources/js
   check "No circles in the front end" npx --no-install madge --circular --extensions ts,tsx --ts-config tsconfig.json resources/js
