@@ -34,6 +34,24 @@ describe("what changes something", () => {
     expect(api.calls).toHaveLength(2);
   });
 
+  it("keeps the last answer in sight while the next is on its way: nothing moves under the finger that is pressing", async () => {
+    const second = later<Response>();
+    api.script.push(() => json(201, { id: 1 }));
+    api.script.push(() => second.promise);
+    const sending = hook(() => useSend("post", "/api/recipes"));
+    act(() => sending.get().send(recipe("first")));
+    await settle();
+    act(() => sending.get().send(recipe("second")));
+    await settle();
+    expect(sending.get().isPending).toBe(true);
+    expect(sending.get().data).toEqual({ id: 1 });
+    second.answer(json(422, { message: "No.", errors: { text: ["No."] } }));
+    await settle();
+    expect(sending.get().data).toBeUndefined(); // what was so before says nothing of this
+    act(() => sending.get().reset());
+    expect(sending.get().data).toBeUndefined();
+  });
+
   it("goes one after the other, in the order pressed", async () => {
     const first = later<Response>();
     api.script.push(() => first.promise);

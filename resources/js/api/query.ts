@@ -2,7 +2,7 @@ import { type UseMutationResult, useQueryClient } from "@tanstack/react-query";
 import type { FetchResponse, MaybeOptionalInit } from "openapi-fetch";
 import createHooks from "openapi-react-query";
 import type { HttpMethod, PathsWithMethod } from "openapi-typescript-helpers";
-import { useRef } from "react";
+import { useRef, useState } from "react";
 import client, { asProblem, type Problem } from "./client";
 import type { paths } from "./schema";
 
@@ -21,6 +21,7 @@ type Sending<M extends HttpMethod, P extends PathsWithMethod<paths, M>> = {
   /** Whether it may be done, which is told as if it had been sent; nothing is done yet. */
   may: (asked: Asked<M, P>) => Promise<boolean>;
   isPending: boolean;
+  /** The last answer, also while the next is on its way: what stands on it does not move under a finger that is pressing. */
   data: Answer<M, P> | undefined;
   /** what the server refused, and why */
   problem: Problem | undefined;
@@ -57,6 +58,8 @@ export function useSend<M extends HttpMethod, P extends PathsWithMethod<paths, M
     },
   }) as unknown as UseMutationResult<Answer<M, P>, unknown, Asked<M, P>>;
   const problem = sending.isError ? asProblem(sending.error) : undefined;
+  const [last, setLast] = useState(sending.data);
+  if (!sending.isPending && sending.data !== last) setLast(sending.data);
   return {
     send: (asked, done) => {
       const one = JSON.stringify(asked);
@@ -70,7 +73,7 @@ export function useSend<M extends HttpMethod, P extends PathsWithMethod<paths, M
         () => false,
       ),
     isPending: sending.isPending,
-    data: sending.data,
+    data: sending.isPending ? last : sending.data,
     problem,
     at: (field) => problem?.fields[field]?.[0],
     says: problem && (Object.values(problem.fields)[0]?.[0] ?? problem.message),

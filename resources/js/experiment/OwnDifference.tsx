@@ -33,7 +33,7 @@ export default function OwnDifference({ page, student }: { page: Page; student: 
         <input inputMode="decimal" maxLength={8} value={grams} onChange={(event) => type(event.target.value)} />
       </label>
       <FieldProblem>{asking.says}</FieldProblem>
-      {asking.data && (
+      {asking.data && !asking.isPending && (
         <p role="status" className={asking.data.right ? "try-right" : "try-again"}>
           {asking.data.said}
         </p>
