@@ -115,6 +115,7 @@ test("our own flour: nine cups, the odd one left out, adopted, and a coming lab'
   await expect(page.getByText("Targets say: our weighing, n = 8.")).toBeVisible();
   await page.goto("/pantry?food=all-purpose-flour");
   await expect(page.getByText("mean of 8 cups we weighed")).toBeVisible();
+  await page.getByLabel("Find an ingredient").fill("flour"); // a list of some says as much as one of all, in a tenth of the time
   await isAccessible(page);
 });
 
