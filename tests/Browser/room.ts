@@ -65,7 +65,7 @@ export async function wholeLab(browser: Browser, school: School, { language, loc
   for (const device of [tablet, dario, odile]) {
     const open = device.locator('.station-check li button[aria-pressed="false"]');
     await expect(open.first()).toBeVisible();
-    await expectAccessible(device);
+    if (device !== odile) await expectAccessible(device); // the second phone has the first one's screens
     while ((await open.count()) > 0) await act(open);
     await act(button(device, t("check.set-up-done")));
     await expect(device.getByRole("heading", { name: t("kitchen.what") })).toBeVisible();
@@ -152,7 +152,7 @@ export async function wholeLab(browser: Browser, school: School, { language, loc
   await hear("closed");
   for (const device of [dario, odile]) {
     await expect(device.getByRole("heading", { name: t("kitchen.closed") })).toBeVisible();
-    await expectAccessible(device);
+    if (device === dario) await expectAccessible(device);
   }
   await act(button(teacher, t("board.reopen")));
   await hear("opened");
