@@ -1,4 +1,5 @@
 import {
+  ask,
   button,
   expect,
   expectAccessible,
@@ -14,9 +15,7 @@ import {
 
 /** The last weighing of a line of this tablet's station. */
 async function openVerdict(page: Page, line: number) {
-  const kitchen = await page.evaluate(() =>
-    fetch("/api/work", { headers: { Accept: "application/json" } }).then((r) => r.json()),
-  );
+  const kitchen = await ask(page, "GET", "/api/work");
   await page.goto(`/kitchen/weighings/${kitchen.lines[line].attempts.at(-1).id}`);
   await expect(page.locator(".cause").first()).toBeVisible();
 }

@@ -25,8 +25,7 @@ async function join(page: Page, school: School, name: string) {
   await page.getByRole("link", { name: "Practice" }).press("Enter");
   await expect(page.getByRole("heading", { level: 1 })).toBeFocused();
 }
-const asked = (page: Page): Promise<Asked> =>
-  page.evaluate(() => fetch("/api/practice", { headers: { Accept: "application/json" } }).then((r) => r.json()));
+const asked = (page: Page): Promise<Asked> => ask(page, "GET", "/api/practice");
 
 /** Any answer, by what the keyboard can do on this screen. */
 async function answerByKeyboard(page: Page, kind: string) {
@@ -52,24 +51,18 @@ async function answerByKeyboard(page: Page, kind: string) {
   await expect(page.getByRole("heading", { name: /^(Right|Not yet)$/ })).toBeFocused();
 }
 /** Past a kind that has been seen: answered as the screen would send it. */
-const skip = (page: Page, question: Asked) =>
-  page.evaluate(async ({ turn, id, kind, choices }) => {
-    const first = choices[0]?.id ?? "";
-    const answers: Record<string, unknown> = {
-      choice: first,
-      order: [first],
-      number: "7",
-      tools: { [first]: 1 },
-      words: [],
-      keys: ["power"],
-    };
-    const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)?.[1] ?? "");
-    await fetch(`/api/practice/${turn}`, {
-      method: "POST",
-      headers: { Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token },
-      body: JSON.stringify({ id, answer: answers[kind] }),
-    });
-  }, question);
+const skip = (page: Page, { turn, id, kind, choices }: Asked) => {
+  const first = choices[0]?.id ?? "";
+  const answers: Record<string, unknown> = {
+    choice: first,
+    order: [first],
+    number: "7",
+    tools: { [first]: 1 },
+    words: [],
+    keys: ["power"],
+  };
+  return ask(page, "POST", `/api/practice/${turn}`, { id, answer: answers[kind] });
+};
 
 test("a session with every kind of question, by keyboard alone", async ({ browser, school }) => {
   test.setTimeout(180_000);

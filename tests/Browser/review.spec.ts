@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import {
+  ask,
   button,
   expect,
   expectAccessible as isAccessible,
@@ -157,8 +158,7 @@ test("a station takes a picture once the school has turned that on, and the teac
   await expect(page.getByRole("checkbox", { name: /^Stations may take pictures/ })).toBeChecked();
   const tablet = await someone(browser, { viewport: { width: 1024, height: 768 } });
   await tabletIs(tablet, school, "Hazel", "Oona");
-  const first = await tablet.request.get("/api/work", { headers: { Accept: "application/json" } });
-  const work = await first.json();
+  const work = await ask(tablet, "GET", "/api/work");
   const weighed = work.lines.flatMap((line: { attempts: { id: string }[] }) => line.attempts)[0];
   await tablet.goto(`/kitchen/weighings/${weighed.id}`);
   await expect(tablet.getByText("Hands and food, no faces.")).toBeVisible();

@@ -37,7 +37,7 @@ export default function YearEnd({ one }: { one: Class }) {
     <section className="grid gap-3">
       <h2 className="h2rim">{t("class.yearEnd")}</h2>
       <p>
-        <a className="quiet !px-0" href={`/api/sections/${one.id}/export.zip`} download>
+        <a className="quiet" href={`/api/sections/${one.id}/export.zip`} download>
           {t("class.export")}
         </a>
         <small className="soft block">{t("class.exportHint")}</small>

@@ -27,7 +27,7 @@ export default function Trust() {
               <div>
                 <h2>{t("trust.certificate")}</h2>
                 <p>
-                  <a className="quiet !px-0" href={certificate} download>
+                  <a className="quiet" href={certificate} download>
                     {t("trust.download")}
                   </a>{" "}
                   <span className="soft">{door}</span>
