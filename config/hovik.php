@@ -27,6 +27,9 @@ return [
     /** The socket nginx takes live facts on; empty: nothing is published, and pages poll. */
     'live_socket' => env('HOVIK_LIVE_SOCKET', ''),
 
+    /** The socket on which the teller takes what happened at stations; empty: there is none, and each request tells of its own. */
+    'teller_socket' => env('HOVIK_TELLER_SOCKET', ''),
+
     /** Which of a district's machines this is; empty: there is one machine, and it is this one. */
     'node' => (string) env('HOVIK_NODE', ''),
 

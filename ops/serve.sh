@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# ops/serve.sh STATE mariadb|php-fpm|live|nginx|redis|haproxy|tasks: becomes one of the servers of an installation, in the foreground. supervisord starts it.
+# ops/serve.sh STATE mariadb|php-fpm|live|teller|nginx|redis|haproxy|tasks: becomes one of the servers of an installation, in the foreground. supervisord starts it.
 set -euo pipefail
 ROOT=$(cd "$(dirname "$0")/.." && pwd)
 export HOVIK_STATE=$1
@@ -37,6 +37,9 @@ case $2 in
     # Its sockets are for the servers alone; the folder they lie in lets nobody else through.
     umask 007
     exec "${as_web[@]}" nginx -c "$STATE/live.conf" -e stderr
+    ;;
+  teller)
+    exec "${as_web[@]}" php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=32M "$ROOT/artisan" live:tell
     ;;
   nginx)
     exec nginx -c "$STATE/nginx.conf" -e "$STATE/log/nginx.log"

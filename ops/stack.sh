@@ -1,4 +1,4 @@
-# The running stack: MariaDB, php-fpm, nginx, nchan, kept alive by supervisord. One folder under var/ holds all of one installation:
+# The running stack: MariaDB, php-fpm, the teller, nginx, nchan, kept alive by supervisord. One folder under var/ holds all of one installation:
 # configs, data, logs, secrets, backups. Sourced with PROFILE set (main: the demo, school, test, bench); the other scripts use it.
 
 : "${ROOT:?}" "${PROFILE:=main}"
@@ -7,7 +7,7 @@ ENV_FILE="$STATE/app.env"
 OWNER_FILE="$STATE/owner.env"
 export HOVIK_STATE="$STATE"
 # What this installation runs, in the order in which it starts; a district's nodes run a part of it each (ops/district.sh).
-: "${PROGRAMS:=mariadb php-fpm live nginx tasks}"
+: "${PROGRAMS:=mariadb php-fpm live teller nginx tasks}"
 PORT=${PORT:-$(cat "$STATE/port" 2>/dev/null || echo 0)}
 
 WEB_USER=$(id -un)

@@ -153,7 +153,7 @@ browser() {
   grant_rows hovik
   artisan optimize >"$STATE/log/optimize.log" 2>&1 || refuse "the settings could not be cached." "$STATE/log/optimize.log"
   PORT=$(free_port)
-  server_down php-fpm || true
+  php_down
   php_up
   web_up
   web_answers

@@ -27,13 +27,13 @@ final class LabWords
     /** @return list<BoardLine> of the lines that are weighed */
     public static function board(Lab $lab): array
     {
-        return self::kept($lab, 'board', true, static fn (): array => array_values($lab->weighedLines()->map(BoardLine::of(...))->all()));
+        return self::said($lab, 'board', true, static fn (): array => array_values($lab->weighedLines()->map(BoardLine::of(...))->all()));
     }
 
     /** @return list<FrozenStationLine> */
     public static function stations(Lab $lab): array
     {
-        return self::kept(
+        return self::said(
             $lab, 'stations', true, static fn (): array => array_values($lab->weighedLines()->map(FrozenStationLine::of(...))->all()),
         );
     }
@@ -47,13 +47,30 @@ final class LabWords
         ));
     }
 
+    /**
+     * Which lines are measured at a place.
+     *
+     * @param  int  $at  {@see Station::placeId()}
+     * @return array<int, int> the line's place in the recipe, from 1, by id
+     */
+    public static function places(Lab $lab, int $at): array
+    {
+        $lines = self::kept($lab, 'places', static fn (): array => array_values($lab->weighedLines()->map(
+            static fn (LabLine $line): array => ['id' => $line->id, 'place' => $line->frozen->place(), 'stations' => $line->stations],
+        )->all()));
+
+        return array_column(array_filter(
+            $lines, static fn (array $line): bool => $line['stations'] === null || in_array($at, $line['stations'], true),
+        ), 'place', 'id');
+    }
+
     /** @return list<StepOfDirections> as its teacher settled them, since then too */
     public static function directions(Lab $lab): array
     {
         $version = $lab->recipeVersion;
         $as = hash('xxh32', (string) json_encode([$version?->getRawOriginal('lines'), $version?->getRawOriginal('directions')]));
 
-        return self::kept($lab, "directions $as", false, static fn (): array => StepOfDirections::all($version));
+        return self::said($lab, "directions $as", false, static fn (): array => StepOfDirections::all($version));
     }
 
     /** @param  list<FrozenStationLine>  $lines */
@@ -65,7 +82,7 @@ final class LabWords
     /** @return array<int, Target> by id of the weighed line */
     public static function targets(Lab $lab): array
     {
-        return self::kept($lab, 'targets', false, static fn (): array => $lab->weighedLines()->mapWithKeys(
+        return self::kept($lab, 'targets', static fn (): array => $lab->weighedLines()->mapWithKeys(
             static fn (LabLine $line): array => [$line->id => $line->target()],
         )->all());
     }
@@ -77,7 +94,7 @@ final class LabWords
      */
     public static function working(LabLine $line): array
     {
-        return self::kept($line->lab, "working:$line->id", false, static function () use ($line): array {
+        return self::said($line->lab, "working:$line->id", false, static function () use ($line): array {
             $frozen = $line->frozen;
 
             return [
@@ -97,7 +114,7 @@ final class LabWords
         $edited = $lab->editedList($kind);
         $as = hash('xxh32', json_encode($edited->toArray(), JSON_THROW_ON_ERROR));
 
-        return self::kept($lab, "check $kind->value $as", true, static function () use ($lab, $kind, $edited): array {
+        return self::said($lab, "check $kind->value $as", true, static function () use ($lab, $kind, $edited): array {
             $foods = $lab->foods();
             $allergens = StationChecklist::allergens($foods);
             $own = $edited->ownByKey();
@@ -114,8 +131,7 @@ final class LabWords
     }
 
     /**
-     * Only what is frozen is kept. A lab's number may come back after the data were made anew, so the moment it was made is part of
-     * the key.
+     * In the reader's language.
      *
      * @template T
      *
@@ -123,15 +139,29 @@ final class LabWords
      * @param  callable(): T  $make
      * @return T
      */
-    private static function kept(Lab $lab, string $what, bool $isWorded, callable $make): mixed
+    private static function said(Lab $lab, string $what, bool $isWorded, callable $make): mixed
+    {
+        $locale = app(KitchenWords::class)->spoken(app()->getLocale());
+        $words = $isWorded ? app(KitchenWords::class)->mark($locale) : '';
+
+        return self::kept($lab, "$what:$locale:$words", $make);
+    }
+
+    /**
+     * Only what is frozen is kept. A lab's number may come back after the data were made anew, so the moment it was made is part of
+     * the key.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $make
+     * @return T
+     */
+    private static function kept(Lab $lab, string $what, callable $make): mixed
     {
         if (! $lab->state->isFrozen()) {
             return $make();
         }
-        $locale = app(KitchenWords::class)->spoken(app()->getLocale());
-        $words = $isWorded ? app(KitchenWords::class)->mark($locale) : '';
-        $key = "lab:$lab->id:{$lab->created_at?->getTimestampMs()}:$what:$locale:$words";
 
-        return Cache::store('memory')->rememberForever($key, $make(...));
+        return Cache::store('memory')->rememberForever("lab:$lab->id:{$lab->created_at?->getTimestampMs()}:$what", $make(...));
     }
 }

@@ -96,7 +96,7 @@ final class RecordEvent
             $this->weighingOf($event, $detail);
         }
         if ($event->kind === EventKind::Taken) {
-            foreach (StationStates::of($lab) as $id => $state) {
+            foreach (LabLog::of($lab)->states() as $id => $state) {
                 if ($id !== $station->id && isset($state->out[(int) $event->line?->id])) {
                     throw new Refusal('refusal.out-already');
                 }

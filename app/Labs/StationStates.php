@@ -11,43 +11,23 @@ use App\Models\Weighing;
 use Hovik\Core\Lab\StationEvent;
 use Hovik\Core\Lab\StationState;
 use Hovik\Core\Weighing\Verdict;
-use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
-use stdClass;
 
 /** How each station of a lab stands, from its events and weighings in the order in which the server received them. */
 final class StationStates
 {
-    /**
-     * @param  Collection<int, stdClass>|null  $weighings  id, corrects_id, station_id, line_id, verdict, at_s (s since 1970), received_at;
-     *   where they are at hand already
-     * @return array<int, StationState> by station id; those where something happened
-     */
-    public static function of(Lab $lab, ?Station $only = null, ?Collection $weighings = null): array
+    /** @return array<int, StationState> by station id; those where something happened */
+    public static function of(LabLog $log): array
     {
-        $events = $lab->events();
-        if ($only !== null) {
-            $events->where('station_id', $only->id);
-        }
-        $weighings ??= DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')
-            ->where('lab_lines.lab_id', $lab->id)
-            ->when($only, fn ($query) => $query->where('weighings.station_id', $only?->id))
-            ->get([
-                'weighings.id', 'corrects_id', 'weighings.station_id', 'weighings.lab_line_id as line_id', 'weighings.verdict',
-                'received_at',
-                DB::raw('UNIX_TIMESTAMP(weighings.created_at) AS at_s'),
-            ]);
         /** @var array<int, list<array{string, StationEvent}>> $all with when each was received */
         $all = [];
         /** @var array<int, int> $corrected */
         $corrected = [];
-        foreach ($events->get() as $event) {
-            $all[$event->station_id][] = [$event->received_at, $event->toCore()];
+        foreach ($log->events as $event) {
+            $all[$event->station_id][] = [$event->received_at, LabLog::toCore($event)];
         }
-        $wrong = $weighings->pluck('corrects_id')->filter()->flip();
-        foreach ($weighings as $row) {
-            /** @var stdClass $row */
-            if ($wrong->has($row->id)) {
+        $standIn = array_fill_keys(array_filter(array_column($log->weighings, 'corrects_id'), is_string(...)), true);
+        foreach ($log->weighings as $row) {
+            if (isset($standIn[$row->id])) {
                 $corrected[$row->station_id] = 1 + ($corrected[$row->station_id] ?? 0);
             } else {
                 $all[$row->station_id][] = [
@@ -78,6 +58,6 @@ final class StationStates
 
     public static function at(Lab $lab, Station $station): StationState
     {
-        return self::of($lab, $station)[$station->id] ?? StationState::after([]);
+        return LabLog::of($lab, $station)->states()[$station->id] ?? StationState::after([]);
     }
 }

@@ -4,20 +4,14 @@ declare(strict_types=1);
 
 namespace App\Live;
 
-use App\Http\Views\Lab\BoardChange;
-use App\Http\Views\Lab\BoardWeighing;
-use App\Http\Views\View;
-use App\Http\Views\Weigh\StationChange;
-use App\Labs\StationStates;
 use App\Models\Lab;
 use App\Models\Section;
 use App\Models\Station;
 use Hovik\Core\Lab\EventKind;
-use Hovik\Core\Lab\StationState;
 
 /**
  * Small facts about a class, a station or a lab, published to whoever may listen. What happens at a station carries what changed
- * ({@see StationChange}, {@see BoardChange}), so that nobody has to ask again; after any other fact, and after a gap, screens ask.
+ * ({@see Telling}), so that nobody has to ask again; after any other fact, and after a gap, screens ask.
  * A convenience: a page is right after a reload without it, so a fact that cannot be published is logged and forgotten.
  */
 final class Live
@@ -30,27 +24,15 @@ final class Live
         self::publish($only === null ? "sections/$lab->section_id" : "stations/$only->id", $fact);
     }
 
-    /**
-     * Something happened at a station; null: a line was weighed. What stands on the shared shelf concerns all stations, and what the
-     * tools at hand are is said in the reader's language: those are asked for.
-     */
+    /** Something happened at a station; null: a line was weighed. The teller tells of it; where there is none, this request does. */
     public static function happened(Lab $lab, Station $station, ?EventKind $kind = null): void
     {
-        $station = $station->withoutRelations(); // who sits there now, not when the request began
-        $fact = ['what' => $kind === null ? 'weighing-stored' : 'happened', 'kind' => $kind?->value, 'station' => $station->id];
-        defer(static fn () => rescue(static function () use ($lab, $station, $kind, $fact): void {
-            // Its weighings and its events are read once for all that is told of them.
-            $rows = BoardWeighing::rows($lab, $station);
-            $state = StationStates::of($lab, $station, $rows)[$station->id] ?? StationState::after([]);
-            $weighings = BoardWeighing::all($rows, $lab);
-            $isInWords = $kind?->changesWhatIsAtHand() === true;
-            $ofBoard = $isInWords || $state->dropped !== [] ? null : BoardChange::of($lab, $station, $state, $weighings);
-            app(Publisher::class)->publish("labs/$lab->id", self::told($fact, $ofBoard));
-            app(Publisher::class)->publish(
-                $kind?->isOnTheShelf() === true ? "sections/$lab->section_id" : "stations/$station->id",
-                self::told($fact, $isInWords ? null : StationChange::of($lab, $station, $state, $weighings)),
-            );
-        }));
+        $happening = new Happening($lab->id, $station->id, $kind, app()->getLocale());
+        defer(static function () use ($happening): void {
+            if (! Teller::at((string) config('hovik.teller_socket'))->hand($happening)) {
+                rescue(static fn () => app(Telling::class)->tell([$happening]));
+            }
+        });
     }
 
     /** A reading of the weigh-in table's scale, for the tablet that has a line open. */
@@ -83,12 +65,6 @@ final class Live
         if ($section->openLab !== null) {
             self::publish("labs/{$section->openLab->id}", ['what' => $what]);
         }
-    }
-
-    /** @param  array<string, int|string|null>  $fact */
-    private static function told(array $fact, ?View $change): string
-    {
-        return json_encode($fact + ['change' => $change], JSON_THROW_ON_ERROR);
     }
 
     /**

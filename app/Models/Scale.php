@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Carbon;
 
@@ -28,6 +29,7 @@ use Illuminate\Support\Carbon;
  * @property CheckEvery $checked_every  from empty to full
  * @property-read Collection<int, ScaleCalibration> $calibrations
  * @property-read Collection<int, ScaleCheck> $checks
+ * @property-read ScaleCheck|null $lastCheck  against a known weight
  * @property-read Kitchen $kitchen
  */
 final class Scale extends Model
@@ -59,15 +61,19 @@ final class Scale extends Model
      */
     public function isCheckedOn(string $day): bool
     {
-        $last = $this->checks()->latest('id')->toBase()->first(['passed', 'day']);
-
-        return $last !== null && $last->day === $day && (bool) $last->passed;
+        return $this->lastCheck?->passed === true && $this->lastCheck->day->toDateString() === $day;
     }
 
     /** @return HasMany<ScaleCheck, $this> */
     public function checks(): HasMany
     {
         return $this->hasMany(ScaleCheck::class);
+    }
+
+    /** @return HasOne<ScaleCheck, $this> */
+    public function lastCheck(): HasOne
+    {
+        return $this->hasOne(ScaleCheck::class)->latestOfMany();
     }
 
     /** @return HasMany<ScaleCalibration, $this> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsStored;
+use App\School\KnownSchool;
 use Database\Factories\SectionFactory;
 use Hovik\Core\Calendar\Hours;
 use Hovik\Core\JsonInput;
@@ -28,7 +29,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection as IlluminateCollection;
-use Illuminate\Support\Facades\DB;
 
 /**
  * A class period, with the teacher's settings for it.
@@ -71,8 +71,6 @@ final class Section extends Model
 
     private const LOOKS_AHEAD_DAYS = 120;
 
-    private ?string $zone = null;
-
     protected $table = 'sections';
 
     protected $guarded = [];
@@ -101,13 +99,10 @@ final class Section extends Model
         return $this->belongsTo(Kitchen::class);
     }
 
-    /** By the calendar on its school's wall: `2026-11-28`. Asked with every weigh-in: one trip to the database, once a request. */
+    /** By the calendar on its school's wall: `2026-11-28`. */
     public function today(): string
     {
-        $this->zone ??= (string) DB::table('schools')->join('kitchens', 'kitchens.school_id', '=', 'schools.id')
-            ->where('kitchens.id', $this->kitchen_id)->value('time_zone');
-
-        return now($this->zone)->toDateString();
+        return now(KnownSchool::of($this->kitchen_id)->timeZone)->toDateString();
     }
 
     /** @return BelongsTo<Teacher, $this> */

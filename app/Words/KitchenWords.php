@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Models\Kitchen;
 use App\Models\OwnWording;
-use App\Models\School;
 use App\Models\Station;
 use App\Models\Student;
 use App\Models\Teacher;
+use App\School\KnownSchool;
 use App\School\Spelling;
 use Hovik\Core\Words\DecimalSign;
 use Hovik\Core\Words\OwnWords;
@@ -17,14 +16,10 @@ use Hovik\Core\Words\Phrase;
 use Hovik\Core\Words\Phrasebook;
 use Hovik\Core\Words\WordingKind;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Cache;
 
 /** The book of the kitchen whose teacher, student or station asks: the application's words, with its own in their place. */
 final class KitchenWords
 {
-    /** For how many seconds a machine goes by the spelling it knows. */
-    private const SPELT_S = 60;
-
     /** @var array<string, OwnWords> by kitchen and language, while one request lasts */
     private array $own = [];
 
@@ -46,32 +41,11 @@ final class KitchenWords
     public function spoken(string $locale): string
     {
         $kitchen = Phrasebook::language($locale) === 'en' ? self::kitchen() : null;
-        if ($kitchen === null || self::spelling($kitchen) !== Spelling::British) {
+        if ($kitchen === null || KnownSchool::of($kitchen)->spelling !== Spelling::British) {
             return $locale;
         }
 
         return DecimalSign::of($locale) === DecimalSign::Point ? 'en_GB' : 'en_DE_BRITISH';
-    }
-
-    /** A school spells otherwise from now on: at once on this machine. */
-    public static function spellingChanged(School $school): void
-    {
-        foreach ($school->kitchens as $kitchen) {
-            Cache::store('memory')->forget("spelling:$kitchen->id");
-        }
-    }
-
-    /**
-     * Kept in this machine's memory: every sentence asks for it. Other machines of a district hear of a change when they ask again,
-     * within a minute.
-     */
-    private static function spelling(int $kitchen): Spelling
-    {
-        $spelling = Cache::store('memory')->remember(
-            "spelling:$kitchen", self::SPELT_S, static fn (): string => Kitchen::query()->find($kitchen)->school->spelling->value ?? '',
-        );
-
-        return Spelling::tryFrom($spelling) ?? Spelling::Us;
     }
 
     public function changed(): void

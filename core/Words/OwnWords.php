@@ -23,7 +23,7 @@ final readonly class OwnWords
     {
         // A pattern with plurals or cases in it is a small grammar, and no sentence to type over.
         return array_filter(
-            Phrasebook::in($locale)->patterns,
+            Phrasebook::in($locale)->patterns(),
             static fn (string $pattern, string $id): bool => WordingKind::of($id) !== null && preg_match('/\{\w+,/', $pattern) !== 1,
             ARRAY_FILTER_USE_BOTH,
         );

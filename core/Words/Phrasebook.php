@@ -13,23 +13,31 @@ final class Phrasebook
     /** @var array<string, self> */
     private static array $open = [];
 
-    private const PARTS = ['causes', 'practice', 'refusals', 'review', 'safety', 'school', 'standards', 'technique'];
+    /** One file after the other: a sentence is looked for in the first ones first, and a file nobody asks is not read. */
+    private const PARTS = ['', '.causes', '.practice', '.refusals', '.review', '.safety', '.school', '.standards', '.technique'];
 
-    /** What is said another way where the sign is a point, though the language's usual one is a comma. */
+    /** What is said another way where the sign is a point, though the language's usual one is a comma; in the same file. */
     private const WITH_POINT = '.with-point';
 
-    /** @param  array<string, string>  $patterns  by phrase id */
+    /** @var array<string, array<string, string>> patterns by phrase id, by file: of those that were read */
+    private static array $read = [];
+
+    /** @var array<string, string> of sentences that were respelt */
+    private array $british = [];
+
+    /** @param  array<string, string>  $own  a kitchen's own patterns, by phrase id */
     private function __construct(
-        private readonly string $locale, private readonly DecimalSign $decimal, public readonly array $patterns,
+        private readonly string $locale, private readonly DecimalSign $decimal, private readonly bool $isBritish,
+        private readonly array $own = [],
     ) {
     }
 
     /** The same book with a kitchen's own words in it. */
     public function with(OwnWords $own): self
     {
-        $known = array_intersect_key($own->patterns(), $this->patterns);
+        $known = array_filter($own->patterns(), $this->has(...), ARRAY_FILTER_USE_KEY);
 
-        return $known === [] ? $this : new self($this->locale, $this->decimal, $known + $this->patterns);
+        return $known === [] ? $this : new self($this->locale, $this->decimal, $this->isBritish, $known);
     }
 
     /**
@@ -42,31 +50,46 @@ final class Phrasebook
     {
         $language = self::language($locale);
         $decimal = DecimalSign::of($locale);
-
         $isBritish = $language === 'en' && preg_match('/^en_GB\b|_BRITISH$/', $locale) === 1;
 
-        return self::$open["$language $decimal->value".($isBritish ? ' British' : '')] ??= new self(
-            $language, $decimal, array_map($isBritish ? BritishEnglish::of(...) : strval(...), self::read($language, $decimal)),
-        );
+        return self::$open["$language $decimal->value ".($isBritish ? 'British' : '')] ??= new self($language, $decimal, $isBritish);
     }
 
-    /** @return array<string, string> */
-    private static function read(string $language, DecimalSign $decimal): array
+    /** @return array<string, string> all that it can say, by phrase id */
+    public function patterns(): array
     {
-        /** @var array<string, string> $patterns */
-        $patterns = require __DIR__."/$language.php";
-        foreach (self::PARTS as $part) {
-            /** @var array<string, string> $more */
-            $more = require __DIR__."/$language.$part.php";
-            $patterns += $more;
+        $ids = array_merge(...array_map(fn (string $part): array => array_keys(self::part($this->locale.$part)), self::PARTS));
+
+        return array_combine($ids, array_map(fn (string $id): string => $this->pattern($id) ?? '', $ids));
+    }
+
+    private function pattern(string $id): ?string
+    {
+        if (isset($this->own[$id])) {
+            return $this->own[$id];
         }
-        foreach ($decimal === DecimalSign::Point ? array_keys($patterns) : [] as $id) {
-            if (isset($patterns[$id.self::WITH_POINT])) {
-                $patterns[$id] = $patterns[$id.self::WITH_POINT];
+        foreach (self::PARTS as $part) {
+            $patterns = self::part($this->locale.$part);
+            if (isset($patterns[$id])) {
+                $said = $this->decimal === DecimalSign::Point ? $patterns[$id.self::WITH_POINT] ?? $patterns[$id] : $patterns[$id];
+
+                return $this->isBritish ? $this->british[$id] ??= BritishEnglish::of($said) : $said;
             }
         }
 
-        return $patterns;
+        return null;
+    }
+
+    /** @return array<string, string> */
+    private static function part(string $file): array
+    {
+        if (! isset(self::$read[$file])) {
+            /** @var array<string, string> $patterns */
+            $patterns = require __DIR__."/$file.php";
+            self::$read[$file] = $patterns;
+        }
+
+        return self::$read[$file];
     }
 
     /** @return 'en'|'es' */
@@ -77,7 +100,7 @@ final class Phrasebook
 
     public function has(string $id): bool
     {
-        return isset($this->patterns[$id]);
+        return $this->pattern($id) !== null;
     }
 
     /** The first of these ids that the book has, for a general phrase with special cases. */
@@ -111,7 +134,7 @@ final class Phrasebook
         if (str_starts_with($phrase->id, 'ingredient.'.OwnName::PREFIX)) {
             return OwnName::of(substr($phrase->id, strlen('ingredient.')));
         }
-        $pattern = $this->patterns[$phrase->id] ?? throw new \LogicException("No phrase '{$phrase->id}' in {$this->locale}");
+        $pattern = $this->pattern($phrase->id) ?? throw new \LogicException("No phrase '{$phrase->id}' in {$this->locale}");
         $values = array_map(fn (mixed $value): mixed => match (true) {
             $value instanceof Phrase => $this->say($value),
             is_array($value) => $this->listed($value, false),

@@ -11,7 +11,7 @@ case $ROLE in
   database) PROGRAMS=mariadb ;;
   redis) PROGRAMS=redis ;;
   balancer) PROGRAMS="haproxy nginx" ;;
-  application) PROGRAMS="php-fpm live nginx tasks" ;;
+  application) PROGRAMS="php-fpm live teller nginx tasks" ;;
 esac
 . "$ROOT/ops/stack.sh"
 . "$ROOT/ops/stack/tables.sh"
@@ -185,6 +185,7 @@ REDIS_PASSWORD=$(secret REDIS_PASSWORD)
 CACHE_STORE=redis
 SESSION_DRIVER=hashed-cache
 HOVIK_LIVE_SOCKET=$RUN/live/live.sock
+HOVIK_TELLER_SOCKET=$RUN/teller/teller.sock
 HOVIK_PICTURES=$PICTURES
 HOVIK_ERASED=$ERASED
 HOVIK_SIMULATED_SCALE=false
@@ -251,10 +252,8 @@ application_start() {
         nchan_redis_server redis://:$(secret REDIS_PASSWORD)@$(address_of "$(the balancer)"):$LIVE_PORT;
         nchan_redis_connect_timeout 20s; # as long as the balancer holds on to it
     }"
-  supervisor_up
-  configure php-fpm php-fpm.conf
-  server_down php-fpm || true # other code, or other settings
-  server_up php-fpm
+  php_down # other code, or other settings
+  php_up
   live_up
   configure nginx headers.conf
   configure nginx nginx.conf

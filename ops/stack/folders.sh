@@ -44,16 +44,16 @@ may_pass() {
 
 # Nobody but whoever runs it, and its servers, looks in: settings hold the key, logs say who did what.
 make_folders() {
-  mkdir -p "$STATE"/{log,tmp,cache,backup,storage/{logs,app,framework/{views,cache,sessions}}} "$RUN"/{db,live} ||
+  mkdir -p "$STATE"/{log,tmp,cache,backup,storage/{logs,app,framework/{views,cache,sessions}}} "$RUN"/{db,live,teller} ||
     refuse "the folder $ROOT/var cannot be written to."
-  chmod 750 "$STATE" "$STATE"/{log,tmp,cache,storage,storage/logs,storage/framework,storage/app} "$RUN" "$RUN"/{db,live}
+  chmod 750 "$STATE" "$STATE"/{log,tmp,cache,storage,storage/logs,storage/framework,storage/app} "$RUN" "$RUN"/{db,live,teller}
   chmod 700 "$STATE/backup"
   find "$STATE/cache" "$STATE/storage/logs" -type f -perm /o+r -exec chmod o-rwx {} + 2>/dev/null || true
   if [ "$(id -u)" = 0 ]; then
     chown "root:$WEB_USER" "$STATE" "$STATE/log" "$RUN"
     chown -R "$WEB_USER:$WEB_USER" "$STATE/storage" "$STATE/cache" "$STATE/tmp"
     chown "$DB_USER:$WEB_USER" "$RUN/db"
-    chown "$WEB_USER:$WEB_USER" "$RUN/live"
+    chown "$WEB_USER:$WEB_USER" "$RUN"/{live,teller}
     setfacl -m "u:$DB_USER:--x" "$STATE" "$RUN" || refuse "rights cannot be given to $DB_USER on $STATE; the file system must know access lists."
   fi
 }
@@ -74,6 +74,7 @@ DB_DATABASE=hovik
 DB_USERNAME=hovik
 DB_PASSWORD=$(random_hex 18)
 HOVIK_LIVE_SOCKET=$RUN/live/live.sock
+HOVIK_TELLER_SOCKET=$RUN/teller/teller.sock
 SETTINGS
     )
     [ "$(id -u)" = 0 ] && chown root:"$WEB_USER" "$ENV_FILE.new" && chmod 640 "$ENV_FILE.new"
@@ -87,6 +88,7 @@ SETTINGS
   # A folder of sockets that had to be made anew.
   say_setting DB_SOCKET "$DB_SOCKET"
   say_setting HOVIK_LIVE_SOCKET "$RUN/live/live.sock"
+  say_setting HOVIK_TELLER_SOCKET "$RUN/teller/teller.sock"
 }
 
 # A line of the settings file as it should be; the file is only touched when it is not.

@@ -76,6 +76,6 @@ stack_down() {
     done
   fi
   for name in $(last_first); do sweep "$name"; done
-  rm -f "$RUN"/*.sock "$RUN"/*.pid "$RUN"/{db,live}/*.sock "$RUN"/{db,live}/*.pid
+  rm -f "$RUN"/*.sock "$RUN"/*.pid "$RUN"/{db,live,teller}/*.sock "$RUN"/{db,live,teller}/*.pid
   return $ended
 }

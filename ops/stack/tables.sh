@@ -66,7 +66,7 @@ settle_tables() { # FRESH
   rm -f "$CHANGING"
   artisan optimize >"$STATE/log/optimize.log" 2>&1 || refuse "the settings could not be cached." "$STATE/log/optimize.log"
   printf '%s\n' "$code" >"$STATE/cache/code"
-  server_down php-fpm || true
+  php_down
 }
 
 # Nothing of a school is thrown away by a slip of the fingers.

@@ -1,4 +1,4 @@
-# php-fpm, nginx and the live server of an installation: their configs, and whether they answer. Sourced by ops/stack.sh.
+# php-fpm, the teller, nginx and the live server of an installation: their configs, and whether they answer. Sourced by ops/stack.sh.
 
 # Where the school's address, ports and certificate stand, as the last start was told: NAME=value a line.
 ROOM="$STATE/room"
@@ -77,6 +77,13 @@ php_up() {
   supervisor_up
   configure php-fpm php-fpm.conf
   server_up php-fpm
+  server_up teller
+}
+
+# What has read code and settings: it takes others when it starts again.
+php_down() {
+  server_down php-fpm || true
+  server_down teller || true
 }
 
 live_up() {

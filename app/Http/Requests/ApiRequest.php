@@ -30,6 +30,35 @@ abstract class ApiRequest extends FormRequest
         return mb_strtolower($this->string('email')->trim()->toString());
     }
 
+    /** A number of a row, for looking before the rules have: none where it is none. */
+    protected function id(string $field): int
+    {
+        return is_numeric($this->input($field)) ? (int) $this->input($field) : 0;
+    }
+
+    /**
+     * What may be missing, and is, has nothing to be asked of: most rules of most calls, each of which would cost its time.
+     *
+     * @return array<array-key, mixed>
+     */
+    protected function validationRules(): array
+    {
+        return array_filter(parent::validationRules(), fn (mixed $rules, string $field): bool => ! is_array($rules)
+            || ! self::mayBeMissing($rules) || $this->has(explode('.', $field)[0]), ARRAY_FILTER_USE_BOTH);
+    }
+
+    /** @param  array<array-key, mixed>  $rules */
+    private static function mayBeMissing(array $rules): bool
+    {
+        foreach ($rules as $rule) {
+            if (! is_string($rule) || preg_match('/^(required|present|accepted|declined|missing|filled)/', $rule) === 1) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** @return list<string> */
     protected function texts(string $field): array
     {

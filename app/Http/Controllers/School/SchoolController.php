@@ -10,7 +10,7 @@ use App\Http\Views\School\SchoolPage;
 use App\Models\Teacher;
 use App\School\Act;
 use App\School\AdultLog;
-use App\Words\KitchenWords;
+use App\School\KnownSchool;
 use Illuminate\Container\Attributes\CurrentUser;
 
 final class SchoolController extends Controller
@@ -25,7 +25,7 @@ final class SchoolController extends Controller
     public function update(SchoolRequest $request, #[CurrentUser('teacher')] Teacher $keeper): SchoolPage
     {
         $keeper->kitchen->school->update($request->settings());
-        KitchenWords::spellingChanged($keeper->kitchen->school);
+        KnownSchool::changed($keeper->kitchen->school);
         AdultLog::tell($keeper, Act::ChangedSchool);
 
         return SchoolPage::of($keeper->kitchen->school->refresh());

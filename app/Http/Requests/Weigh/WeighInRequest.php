@@ -13,6 +13,7 @@ use App\Models\Scale;
 use App\Models\Station;
 use App\Models\Student;
 use App\Weighings\WeighIn;
+use App\Weighings\WeighPlace;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Lab\FrozenLine;
 use Hovik\Core\Lab\OtherWay;
@@ -38,16 +39,16 @@ final class WeighInRequest extends ApiRequest
 
     private const DIGITS = 'regex:/^-?\d{1,12}(\.\d{1,6})?$/';
 
-    private ?LabLine $line = null;
+    private ?WeighPlace $place = null;
 
     private WeighIn $given;
 
     /** Before anything is said of what is in it. */
     public function authorize(): bool
     {
-        $this->line = is_numeric($this->input('line_id')) ? LabLine::query()->with('lab')->find((int) $this->input('line_id')) : null;
+        $this->place = WeighPlace::of($this->id('line_id'), $this->id('scale_id'), $this->id('student_id'));
 
-        return $this->line === null || Gate::allows('weigh', $this->line->lab);
+        return $this->place === null || Gate::allows('weigh', $this->place->line->lab);
     }
 
     protected function prepareForValidation(): void
@@ -94,9 +95,10 @@ final class WeighInRequest extends ApiRequest
 
     protected function passedValidation(): void
     {
-        $line = $this->line ?? self::refuse('line_id', 'refusal.no-such-line');
-        [$station, $student] = $this->who();
-        $line->lab->setRelation('section', $station->section); // of the lab it may weigh in: read once for both
+        $place = $this->place ?? self::refuse('line_id', 'refusal.no-such-line');
+        $line = $place->line;
+        [$station, $student] = $this->who($place);
+        $station->setRelation('section', $line->lab->section); // of the lab it may weigh in: read once for both
         if (! $line->lab->takes($station)) {
             throw new Refusal('refusal.lab-not-open');
         }
@@ -107,8 +109,7 @@ final class WeighInRequest extends ApiRequest
             self::refuse('line_id', 'refusal.not-here');
         }
         $way = $this->way($line);
-        $scale = Scale::ofSection($line->lab->section_id)->find($this->integer('scale_id'))
-            ?? self::refuse('scale_id', 'refusal.no-such-scale');
+        $scale = $place->scale ?? self::refuse('scale_id', 'refusal.no-such-scale');
         $this->given = new WeighIn(
             id: strtoupper($this->string('id')->toString()),
             line: $line,
@@ -132,11 +133,12 @@ final class WeighInRequest extends ApiRequest
     }
 
     /** @return array{Station, Student} */
-    private function who(): array
+    private function who(WeighPlace $place): array
     {
         $actor = $this->user();
         if ($actor instanceof Station) {
-            return [$actor, $actor->students()->find($this->integer('student_id')) ?? self::refuse('student_id', 'refusal.not-at-station')];
+            return $place->student?->station_id === $actor->id ? [$actor, $place->student]
+                : self::refuse('student_id', 'refusal.not-at-station');
         }
         if (! $actor instanceof Student || $actor->id !== $this->integer('student_id')) {
             self::refuse('student_id', 'refusal.not-at-station');

@@ -6,8 +6,8 @@ namespace App\Http\Views\Lab;
 
 use App\Http\Views\Prepare\StepOfDirections;
 use App\Http\Views\View;
+use App\Labs\LabLog;
 use App\Labs\LabWords;
-use App\Labs\StationStates;
 use App\Models\Lab;
 use App\Models\Scale;
 use App\Models\ScaleCheck;
@@ -45,8 +45,8 @@ final readonly class Board extends View
     {
         $section = $lab->section;
         $today = ScaleCheck::today($section->kitchen);
-        $rows = BoardWeighing::rows($lab);
-        $weighings = BoardWeighing::all($rows, $lab);
+        $log = LabLog::of($lab);
+        $weighings = BoardWeighing::all($log, $lab);
 
         return new self(
             lab: BoardLab::of($lab),
@@ -57,7 +57,7 @@ final readonly class Board extends View
             lines: $runs ? LabWords::board($lab) : array_map(
                 static fn (BoardLine $line): BoardLine => $line->withoutTarget(), LabWords::board($lab),
             ),
-            stations: BoardStation::all($lab, StationStates::of($lab, null, $rows)),
+            stations: BoardStation::all($lab, $log),
             owe: $runs ? Owes::all($lab) : [],
             scales: array_values($section->kitchen->workingScales()->map(
                 fn (Scale $scale): BoardScale => new BoardScale(

@@ -6,15 +6,15 @@ namespace App\Http\Views\Lab;
 
 use App\Http\Views\View;
 use App\Http\Views\Weigh\MeasuringNow;
+use App\Labs\LabLog;
 use App\Labs\LabWords;
 use App\Labs\StationTurns;
 use App\Models\Lab;
 use App\Models\Station;
 use App\Models\Student;
 use Hovik\Core\Lab\StationState;
+use Hovik\Core\Safety\StationChecklist;
 use Illuminate\Database\Eloquent\Collection as Models;
-use Illuminate\Database\Query\Builder;
-use stdClass;
 
 /** How a station stands. */
 final readonly class BoardStation extends View
@@ -70,26 +70,22 @@ final readonly class BoardStation extends View
     }
 
     /**
-     * @param  array<int, StationState>  $states  of the board, or of the one station, by id
+     * @param  LabLog  $log  of the lab, or of the stations that are asked for
+     * @param  Models<int, Station>|null  $only  with who sits there; null: all of the lab's
      * @return list<self>
      */
-    public static function all(Lab $lab, array $states, ?Station $only = null): array
+    public static function all(Lab $lab, LabLog $log, ?Models $only = null): array
     {
-        $checks = $lab->checks()->toBase()->when($only, fn (Builder $query) => $query->where('station_id', $only?->id))
-            ->get(['station_id', 'kind'])->map(
-                fn (stdClass $check): string => "$check->station_id $check->kind",
-            )->flip();
-        $lines = LabWords::board($lab); // kept in memory: the lines themselves are large
-
+        $states = $log->states();
         $turns = StationTurns::of($lab);
         $today = $lab->section->today();
-        $stations = $only !== null ? self::fresh($only) : $lab->stations()
+        $stations = $only ?? $lab->stations()
             ->with('students:id,station_id,name,roster_number,away_on')->get(['id', 'name', 'section_id', 'home_id', 'makes_up_lab_id']);
 
-        return array_values($stations->map(function (Station $station) use ($checks, $states, $lines, $lab, $turns, $today): self {
+        return array_values($stations->map(function (Station $station) use ($log, $states, $lab, $turns, $today): self {
             $id = $station->id;
-            $at = $station->placeId();
-            $own = array_column(array_filter($lines, static fn (BoardLine $line): bool => $line->isAt($at)), 'id');
+            $places = LabWords::places($lab, $station->placeId());
+            $own = array_keys($places);
             $students = $station->students->sortBy('roster_number')->values();
             $order = $lab->orders[$id] ?? [];
 
@@ -98,16 +94,10 @@ final readonly class BoardStation extends View
                     fn (Student $one): BoardMember => new BoardMember($one->id, $one->name, $one->isAway($today)),
                 )->all()),
                 BoardTurn::all($turns->at($id, $students, $order === [] ? $own : $order)),
-                $checks->has("$id set-up"), $checks->has("$id clean-up"), $states[$id] ?? StationState::after([]), $own,
-                $lab->nowOf($own, array_column($lines, 'place', 'id')),
+                $log->tickedAt($id, StationChecklist::SetUp) !== null, $log->tickedAt($id, StationChecklist::CleanUp) !== null,
+                $states[$id] ?? StationState::after([]), $own, $lab->nowOf($own, $places),
             );
         })->all());
-    }
-
-    /** @return Models<int, Station> the one, with who sits there */
-    private static function fresh(Station $station): Models
-    {
-        return new Models([$station->loadMissing('students')]);
     }
 
     /**

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Views\Lab;
 
 use App\Http\Views\View;
-use App\Models\Lab;
-use App\Models\LabEvent;
+use Hovik\Core\Lab\EventKind;
 use Hovik\Core\Weighing\Verdict;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** Cells by their latest verdict. */
 final readonly class BoardTotals extends View
@@ -22,19 +21,27 @@ final readonly class BoardTotals extends View
     ) {
     }
 
-    /** The same, counted by the database. */
-    public static function stored(Lab $lab): self
+    /**
+     * The same, of labs of which only some stations are at hand.
+     *
+     * @param  list<int>  $labs  ids
+     * @return array<int, self> by lab
+     */
+    public static function stored(array $labs): array
     {
-        $counts = DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')
-            ->where('lab_lines.lab_id', $lab->id)->whereRaw('NOT '.LabEvent::TAKEN_BACK)
-            ->whereNotExists(fn (Builder $later) => $later->select(DB::raw(1))->from('weighings as later')
-                ->whereColumn('later.lab_line_id', 'weighings.lab_line_id')->whereColumn('later.station_id', 'weighings.station_id')
-                ->whereColumn('later.attempt', '>', 'weighings.attempt')
-                ->whereRaw('NOT '.str_replace('weighings.', 'later.', LabEvent::TAKEN_BACK)))
-            ->groupBy('weighings.verdict')->pluck(DB::raw('COUNT(*)'), 'weighings.verdict');
-        $count = static fn (Verdict $verdict): int => (int) ($counts[$verdict->value] ?? 0);
+        $takenBack = DB::table('lab_events')->whereIn('lab_id', $labs)->where('kind', EventKind::TakenBack)->get(['detail'])
+            ->map(static fn (stdClass $event): mixed => json_decode($event->detail)->weighing ?? null)->flip();
+        $rows = DB::table('lab_lines')->join('weighings', 'weighings.lab_line_id', '=', 'lab_lines.id')->whereIn('lab_lines.lab_id', $labs)
+            ->orderBy('attempt')->get(['lab_id', 'weighings.id', 'lab_line_id', 'station_id', 'verdict', 'corrects_id']);
+        $corrected = $rows->pluck('corrects_id')->filter()->flip();
+        $latest = array_fill_keys($labs, []);
+        foreach ($rows as $row) {
+            if (! $corrected->has($row->id) && ! $takenBack->has($row->id)) {
+                $latest[$row->lab_id]["$row->lab_line_id/$row->station_id"] = $row->verdict;
+            }
+        }
 
-        return new self($count(Verdict::Level), $count(Verdict::Heaped), $count(Verdict::Shy), $count(Verdict::TooClose));
+        return array_map(self::counted(...), $latest);
     }
 
     /** @param  list<BoardWeighing>  $weighings  in order of attempt within a cell */
@@ -46,6 +53,13 @@ final readonly class BoardTotals extends View
                 $latest["$weighing->line_id/$weighing->station_id"] = $weighing->verdict;
             }
         }
+
+        return self::counted($latest);
+    }
+
+    /** @param  array<string, string>  $latest  verdicts */
+    private static function counted(array $latest): self
+    {
         $counts = array_count_values($latest);
         $count = static fn (Verdict $verdict): int => $counts[$verdict->value] ?? 0;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Views\Lab;
 
 use App\Http\Views\View;
+use App\Labs\LabLog;
 use App\Labs\ScalesFit;
-use App\Labs\StationStates;
 use App\Models\Lab;
 use App\Models\LabLine;
 use App\Models\Scale;
@@ -18,6 +18,7 @@ use Hovik\Core\Bake\Consequence;
 use Hovik\Core\Diagnosis\KeptCause;
 use Hovik\Core\Lab\GateLine;
 use Hovik\Core\Lab\GateWhy;
+use Hovik\Core\Lab\StationState;
 use Hovik\Core\Quantity\ShownGrams;
 use Hovik\Core\Weighing\ReadingSource;
 use Hovik\Core\Weighing\Verdict;
@@ -48,9 +49,10 @@ final readonly class GateLook extends View
 
     public static function of(Lab $lab, Station $station, Diagnose $diagnosing): self
     {
-        $state = StationStates::at($lab, $station);
+        $log = LabLog::of($lab, $station);
+        $state = $log->states()[$station->id] ?? StationState::after([]);
         $lines = $lab->weighedLines($station);
-        $last = self::last($lab, $station);
+        $last = self::last($lab, $log);
         $all = array_values($lines->map(static function (LabLine $line) use ($state, $last): GateLine {
             $weighing = $last->get($line->id);
             $why = isset($state->checked[$line->id]) ? null : GateWhy::of(
@@ -78,11 +80,10 @@ final readonly class GateLook extends View
     }
 
     /** @return Collection<int, Weighing> that counts, by line */
-    private static function last(Lab $lab, Station $station): Collection
+    private static function last(Lab $lab, LabLog $log): Collection
     {
         $ids = [];
-        $rows = BoardWeighing::rows($lab, $station);
-        foreach (BoardWeighing::all($rows, $lab) as $one) {
+        foreach (BoardWeighing::all($log, $lab) as $one) {
             if (! $one->corrected) {
                 $ids[$one->line_id] = $one->id;
             }

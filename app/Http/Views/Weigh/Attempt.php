@@ -6,8 +6,8 @@ namespace App\Http\Views\Weigh;
 
 use App\Http\Views\Lab\BoardWeighing;
 use App\Http\Views\View;
+use App\Labs\LabLog;
 use App\Models\Lab;
-use App\Models\Station;
 
 final readonly class Attempt extends View
 {
@@ -48,9 +48,12 @@ final readonly class Attempt extends View
         return $byLine;
     }
 
-    /** @return array<int, list<self>> of a station, by line */
-    public static function byLine(Lab $lab, Station $station): array
+    /**
+     * @param  LabLog  $log  of a station
+     * @return array<int, list<self>> by line
+     */
+    public static function byLine(Lab $lab, LabLog $log): array
     {
-        return self::ofBoard(BoardWeighing::all(BoardWeighing::rows($lab, $station), $lab));
+        return self::ofBoard(BoardWeighing::all($log, $lab));
     }
 }

@@ -41,10 +41,10 @@ final readonly class StationChange extends View
     /** @param  list<BoardWeighing>  $weighings  of the station */
     public static function of(Lab $lab, Station $station, StationState $state, array $weighings): self
     {
-        $frozen = LabWords::at($lab, $station);
-        $lines = array_column($frozen, 'id');
+        $places = LabWords::places($lab, $station->placeId());
+        $lines = array_keys($places);
         $order = $lab->orders[$station->id] ?? $lines;
-        $now = $lab->nowOf($order, array_column($frozen, 'place', 'id'));
+        $now = $lab->nowOf($order, $places);
 
         return new self(
             heard: $state->heard,

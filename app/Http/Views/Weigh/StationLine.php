@@ -8,6 +8,7 @@ use App\Http\Views\JsonMap;
 use App\Http\Views\Lab\DrawnFill;
 use App\Http\Views\Lab\StepToDo;
 use App\Http\Views\View;
+use App\Labs\LabLog;
 use App\Labs\ScalesFit;
 use App\Models\Lab;
 use App\Models\Station;
@@ -82,18 +83,19 @@ final readonly class StationLine extends View
 
     /**
      * @param  list<FrozenStationLine>  $frozen
-     * @param  array<int, StationState>  $states  by station
+     * @param  array<int, StationState>  $states  by station, after the log
      * @param  array<int, int>  $turns  student by line
      * @param  list<OtherWay>  $allowed  other ways, here
      * @param  list<int>  $now  ids of those that are measured in the period that is going on
      * @return list<self>
      */
     public static function all(
-        Lab $lab, Station $station, array $frozen, array $states, StationState $own, array $turns, array $allowed, array $now,
+        Lab $lab, Station $station, array $frozen, LabLog $log, array $states, array $turns, array $allowed, array $now,
     ): array {
         $names = $station->students->pluck('name', 'id');
         $fits = ScalesFit::of($lab);
-        $attempts = Attempt::byLine($lab, $station);
+        $own = $states[$station->id] ?? StationState::after([]);
+        $attempts = Attempt::byLine($lab, $log->at($station->id));
         $dropped = array_keys($own->dropped);
         $shows = $lab->section->shows_target;
         $isDropped = static fn (DrawnFill $fill): bool => in_array($fill->tool, $dropped, true);

@@ -7,8 +7,8 @@ namespace App\Http\Views\Weigh;
 use App\Http\Views\Lab\RunningTimer;
 use App\Http\Views\Person;
 use App\Http\Views\View;
+use App\Labs\LabLog;
 use App\Labs\LabWords;
-use App\Labs\StationStates;
 use App\Labs\StationTurns;
 use App\Models\Station;
 use App\Models\Student;
@@ -81,7 +81,8 @@ final readonly class StationWork extends View
         $lab = $station === null || $rests ? null : $station->labNow();
         // What others have taken from the shelf matters only where something stands on it.
         $frozen = $lab === null ? [] : LabWords::at($lab, $station);
-        $states = $lab === null ? [] : StationStates::of($lab, LabWords::hasShelf($frozen) ? null : $station);
+        $log = $lab === null ? null : LabLog::of($lab, LabWords::hasShelf($frozen) ? null : $station);
+        $states = $log?->states() ?? [];
         $own = $states[$station->id ?? 0] ?? StationState::after([]);
         $order = $lab->orders[$station->id ?? 0] ?? [];
         $lines = array_column($frozen, 'id');
@@ -118,7 +119,7 @@ final readonly class StationWork extends View
             order: $order,
             todo: $own->todo($now),
             scales: $lab === null ? [] : StationScale::all($section->kitchen),
-            lines: $lab === null ? [] : StationLine::all($lab, $station, $frozen, $states, $own, $turns, $ways, $now),
+            lines: $log === null ? [] : StationLine::all($lab, $station, $frozen, $log, $states, $turns, $ways, $now),
         );
     }
 

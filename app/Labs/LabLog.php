@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Labs;
+
+use App\Models\Lab;
+use App\Models\Station;
+use Hovik\Core\Lab\EventKind;
+use Hovik\Core\Lab\StationEvent;
+use Hovik\Core\Lab\StationState;
+use Hovik\Core\Safety\StationChecklist;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/**
+ * What happened in a lab, at all of its stations or at some: weighings, events, ticked lists. Read once for all that is made of it, and in
+ * one trip each for however many labs; rows, not models, since a full board has hundreds and is asked for all the time.
+ */
+final class LabLog
+{
+    private const WEIGHINGS = [
+        'lab_lines.lab_id', 'weighings.id', 'weighings.lab_line_id as line_id', 'weighings.station_id', 'students.name as student',
+        'attempt', 'verdict', 'grams', 'readability_g', 'error_g', 'error_pct', 'scale_u_g', 'weighings.source', 'scale_checked',
+        'together', 'predicted', 'corrects_id', 'weighings.received_at', 'weighings.teacher_id', 'weighings.created_at',
+    ];
+
+    /** @var array<string, true> by weighing: it was put right, or taken back */
+    private readonly array $wrong;
+
+    /** @var array<string, true> by weighing: the teacher lets it count as the first try */
+    private readonly array $let;
+
+    /** @var array<string, string> when a station ticked a list, as the database writes it; by both */
+    private readonly array $ticked;
+
+    /** @var array<int, StationState>|null */
+    private ?array $states = null;
+
+    /**
+     * @param  list<stdClass>  $weighings  by line of the recipe and attempt; `at_s` s since 1970, `at` in ISO 8601
+     * @param  list<stdClass>  $events  in the order in which the server received them
+     * @param  list<stdClass>  $checks  ticked lists
+     */
+    private function __construct(public readonly array $weighings, public readonly array $events, private readonly array $checks)
+    {
+        $this->wrong = array_fill_keys([
+            ...array_filter(array_column($weighings, 'corrects_id'), is_string(...)), ...self::named($events, EventKind::TakenBack),
+        ], true);
+        $this->let = array_fill_keys(self::named($events, EventKind::FirstTry), true);
+        $this->ticked = array_column(
+            array_map(static fn (stdClass $one): array => ["$one->station_id $one->kind", $one->created_at], $checks), 1, 0,
+        );
+    }
+
+    public static function of(Lab $lab, ?Station $only = null): self
+    {
+        return self::ofMany([$lab->id], $only === null ? null : [$only->id])[$lab->id];
+    }
+
+    /**
+     * @param  list<int>  $labs  ids
+     * @param  list<int>|null  $stations  ids; null: all of them
+     * @return array<int, self> by lab
+     */
+    public static function ofMany(array $labs, ?array $stations = null): array
+    {
+        $at = static fn (string $station): callable => static fn (Builder $query): Builder => $query->whereIn($station, $stations ?? []);
+        $weighings = DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')
+            ->join('students', 'students.id', '=', 'weighings.student_id')->whereIn('lab_lines.lab_id', $labs)
+            ->when($stations !== null, $at('weighings.station_id'))
+            ->orderBy('lab_lines.position')->orderBy('weighings.attempt')->get([
+                ...self::WEIGHINGS,
+                DB::raw('UNIX_TIMESTAMP(weighings.created_at) AS at_s'),
+                DB::raw("DATE_FORMAT(weighings.created_at, '%Y-%m-%dT%H:%i:%s.%fZ') AS at"),
+            ])->groupBy('lab_id');
+        $events = DB::table('lab_events')->whereIn('lab_id', $labs)->when($stations !== null, $at('station_id'))
+            ->orderBy('received_at')->orderBy('created_at')->orderBy('id')->get([
+                'lab_id', 'id', 'station_id', 'lab_line_id', 'student_id', 'kind', 'detail', 'received_at',
+                DB::raw('UNIX_TIMESTAMP(created_at) AS at_s'),
+            ])->groupBy('lab_id');
+        $checks = DB::table('station_checks')->whereIn('lab_id', $labs)->when($stations !== null, $at('station_id'))
+            ->get(['lab_id', 'station_id', 'kind', 'created_at'])->groupBy('lab_id');
+        $logs = [];
+        foreach ($labs as $lab) {
+            $logs[$lab] = new self(
+                array_values($weighings->get($lab)?->all() ?? []), array_values($events->get($lab)?->all() ?? []),
+                array_values($checks->get($lab)?->all() ?? []),
+            );
+        }
+
+        return $logs;
+    }
+
+    /** The part of it that one station is told of. */
+    public function at(int $station): self
+    {
+        $here = static fn (array $rows): array => array_values(array_filter(
+            $rows, static fn (stdClass $row): bool => $row->station_id === $station,
+        ));
+
+        return new self($here($this->weighings), $here($this->events), $here($this->checks));
+    }
+
+    /** @return array<int, StationState> by station; those where something happened */
+    public function states(): array
+    {
+        return $this->states ??= StationStates::of($this);
+    }
+
+    /** A wrong entry, kept: a later one stands for it, or it was taken back. */
+    public function isWrong(string $weighing): bool
+    {
+        return isset($this->wrong[$weighing]);
+    }
+
+    /** The teacher lets it count as the first try. */
+    public function isLetCount(string $weighing): bool
+    {
+        return isset($this->let[$weighing]);
+    }
+
+    /** When the station ticked its list, as the database writes it; null: not yet. */
+    public function tickedAt(int $station, StationChecklist $kind): ?string
+    {
+        return $this->ticked["$station $kind->value"] ?? null;
+    }
+
+    public static function toCore(stdClass $event): StationEvent
+    {
+        return StationEvent::event(
+            EventKind::from($event->kind), $event->id, $event->lab_line_id, (float) $event->at_s, self::detail($event), $event->student_id,
+        );
+    }
+
+    /**
+     * @param  list<stdClass>  $events
+     * @return list<string> weighings that events of a kind are about
+     */
+    private static function named(array $events, EventKind $kind): array
+    {
+        $named = [];
+        foreach ($events as $event) {
+            $weighing = $event->kind === $kind->value ? self::detail($event)['weighing'] ?? null : null;
+            if (is_string($weighing)) {
+                $named[] = $weighing;
+            }
+        }
+
+        return $named;
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function detail(stdClass $event): array
+    {
+        return (array) json_decode($event->detail, true, 8, JSON_THROW_ON_ERROR);
+    }
+}
