@@ -49,17 +49,25 @@ foreach (['units', 'ingredients', 'ingredients_es', 'look_alikes', 'recipe_words
     }
 }
 
-// The names of foods, taken apart once.
+// The names of foods: taken apart for who reads a recipe, and as they are said.
 require dirname(__DIR__).'/vendor/autoload.php';
-$names = array_map(Hovik\Core\Recipe\NameFinder::compile(...), array_column(Hovik\Core\Recipe\Line\LanguagePack::all(), null, 'language'));
-$php = "<?php\n\n// Made from the names of foods by ops/compile-reference.php. Edit the CSVs, not this.\n\nreturn ".var_export($names, true).";\n";
-$target = "$data/compiled/food_names.php";
-if ($check) {
-    if (! is_file($target) || file_get_contents($target) !== $php) {
-        $stale[] = 'food_names';
+$made = [
+    'food_names' => array_map(
+        Hovik\Core\Recipe\NameFinder::compile(...), array_column(Hovik\Core\Recipe\Line\LanguagePack::all(), null, 'language'),
+    ),
+    'food_words_en' => Hovik\Core\Words\FoodWords::english(require "$data/compiled/ingredients.php"),
+    'food_words_es' => Hovik\Core\Words\FoodWords::spanish(require "$data/compiled/ingredients_es.php"),
+];
+foreach ($made as $name => $value) {
+    $php = "<?php\n\n// Made from the names of foods by ops/compile-reference.php. Edit the CSVs, not this.\n\nreturn ".var_export($value, true).";\n";
+    $target = "$data/compiled/$name.php";
+    if ($check) {
+        if (! is_file($target) || file_get_contents($target) !== $php) {
+            $stale[] = $name;
+        }
+    } else {
+        file_put_contents($target, $php);
     }
-} else {
-    file_put_contents($target, $php);
 }
 
 if ($stale !== []) {

@@ -30,9 +30,9 @@ final class Live
         $happening = new Happening($lab->id, $station->id, $kind, app()->getLocale());
         defer(static function () use ($happening): void {
             if (! Teller::at((string) config('hovik.teller_socket'))->hand($happening)) {
-                rescue(static fn () => app(Telling::class)->tell([$happening]));
+                app(Telling::class)->tell([$happening]);
             }
-        });
+        }, $happening->toText()); // told once, however often it is said; and a name that nobody has to think up
     }
 
     /** A reading of the weigh-in table's scale, for the tablet that has a line open. */
@@ -75,6 +75,6 @@ final class Live
     private static function publish(string $channel, array $fact): void
     {
         $told = json_encode($fact, JSON_THROW_ON_ERROR);
-        defer(static fn () => app(Publisher::class)->publish($channel, $told));
+        defer(static fn () => app(Publisher::class)->publish($channel, $told), "$channel $told");
     }
 }

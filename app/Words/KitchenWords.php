@@ -23,6 +23,9 @@ final class KitchenWords
     /** @var array<string, OwnWords> by kitchen and language, while one request lasts */
     private array $own = [];
 
+    /** @var array<int, KnownSchool> by kitchen, as long */
+    private array $known = [];
+
     /** For a phrase that no kitchen says otherwise, nothing is looked up: a verdict must not wait for it. */
     public function book(string $locale, Phrase $phrase): Phrasebook
     {
@@ -41,7 +44,7 @@ final class KitchenWords
     public function spoken(string $locale): string
     {
         $kitchen = Phrasebook::language($locale) === 'en' ? self::kitchen() : null;
-        if ($kitchen === null || KnownSchool::of($kitchen)->spelling !== Spelling::British) {
+        if ($kitchen === null || ($this->known[$kitchen] ??= KnownSchool::of($kitchen))->spelling !== Spelling::British) {
             return $locale;
         }
 
@@ -50,7 +53,7 @@ final class KitchenWords
 
     public function changed(): void
     {
-        $this->own = [];
+        $this->own = $this->known = [];
     }
 
     private function own(string $locale): OwnWords

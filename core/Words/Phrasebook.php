@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Hovik\Core\Words;
 
 /**
- * Says the core's phrases in a language. Patterns are ICU messages, in en.php, es.php and their .causes.php, .practice.php,
- * .refusals.php, .review.php, .safety.php, .school.php, .standards.php and .technique.php beside this file.
+ * Says the core's phrases in a language. Patterns are ICU messages, in en.php, es.php and their .foods.php, .causes.php,
+ * .practice.php, .refusals.php, .review.php, .safety.php, .school.php, .standards.php and .technique.php beside this file.
  */
 final class Phrasebook
 {
-    /** @var array<string, self> */
+    /** @var array<string, self> by locale */
     private static array $open = [];
 
     /** One file after the other: a sentence is looked for in the first ones first, and a file nobody asks is not read. */
-    private const PARTS = ['', '.causes', '.practice', '.refusals', '.review', '.safety', '.school', '.standards', '.technique'];
+    private const PARTS = ['', '.foods', '.causes', '.practice', '.refusals', '.review', '.safety', '.school', '.standards', '.technique'];
 
     /** What is said another way where the sign is a point, though the language's usual one is a comma; in the same file. */
     private const WITH_POINT = '.with-point';
@@ -48,11 +48,10 @@ final class Phrasebook
      */
     public static function in(string $locale): self
     {
-        $language = self::language($locale);
-        $decimal = DecimalSign::of($locale);
-        $isBritish = $language === 'en' && preg_match('/^en_GB\b|_BRITISH$/', $locale) === 1;
-
-        return self::$open["$language $decimal->value ".($isBritish ? 'British' : '')] ??= new self($language, $decimal, $isBritish);
+        return self::$open[$locale] ??= new self(
+            $language = self::language($locale), DecimalSign::of($locale),
+            $language === 'en' && preg_match('/^en_GB\b|_BRITISH$/', $locale) === 1,
+        );
     }
 
     /** @return array<string, string> all that it can say, by phrase id */

@@ -2,15 +2,7 @@
 
 // What the core says, in English: ICU message patterns by phrase id. Keep es.php beside it complete; a test holds both.
 
-// The catalogue sorts by the noun, 'Butter, melted'; a cook says 'Melted butter'.
-$ingredients = ['ingredient.coarse-salt-light-flakes' => 'Light-flaked coarse salt', 'ingredient.coarse-salt-dense-flakes' => 'Dense-flaked coarse salt'];
-/** @var list<array<string, string>> $catalogue */
-$catalogue = require __DIR__.'/../data/compiled/ingredients.php';
-foreach ($catalogue as $row) {
-    $ingredients["ingredient.{$row['id']}"] ??= ucfirst(implode(' ', array_map(lcfirst(...), array_reverse(explode(', ', $row['name'])))));
-}
-
-return $ingredients + [
+return [
     // Units, after a number already written as kitchens write it
     'unit.cup' => '{n} {many, select, yes {cups} other {cup}}',
     'unit.tbsp' => '{n} tbsp',

@@ -2,14 +2,7 @@
 
 // Lo que dice el núcleo, en español: patrones ICU por identificador. Tiene lo mismo que en.php; una prueba lo vigila.
 
-/** @var list<array<string, string>> $catalogue */
-$catalogue = require __DIR__.'/../data/compiled/ingredients_es.php';
-$ingredients = [];
-foreach ($catalogue as $row) {
-    $ingredients["ingredient.{$row['id']}"] = $row['name'];
-}
-
-return $ingredients + [
+return [
     'unit.cup' => '{n} {many, select, yes {tazas} other {taza}}',
     'unit.tbsp' => '{n} cda',
     'unit.tsp' => '{n} cdta',

@@ -11,6 +11,7 @@ use App\Models\Teacher;
 use App\School\Act;
 use App\School\AdultLog;
 use App\School\KnownSchool;
+use App\Words\KitchenWords;
 use Illuminate\Container\Attributes\CurrentUser;
 
 final class SchoolController extends Controller
@@ -22,10 +23,11 @@ final class SchoolController extends Controller
     }
 
     /** Change it. */
-    public function update(SchoolRequest $request, #[CurrentUser('teacher')] Teacher $keeper): SchoolPage
+    public function update(SchoolRequest $request, #[CurrentUser('teacher')] Teacher $keeper, KitchenWords $words): SchoolPage
     {
         $keeper->kitchen->school->update($request->settings());
         KnownSchool::changed($keeper->kitchen->school);
+        $words->changed();
         AdultLog::tell($keeper, Act::ChangedSchool);
 
         return SchoolPage::of($keeper->kitchen->school->refresh());
