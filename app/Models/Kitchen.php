@@ -180,9 +180,13 @@ final class Kitchen extends Model
         );
     }
 
-    /** @return Collection<int, Scale> those in order */
+    /** @return Collection<int, Scale> those in order, with their last checks */
     public function workingScales(): Collection
     {
+        if (! $this->relationLoaded('scales')) {
+            $this->setRelation('scales', Scale::ofKitchen($this->id));
+        }
+
         return $this->scales->where('out_of_order', false)->values();
     }
 }

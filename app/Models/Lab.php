@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsFactor;
 use App\Casts\AsStored;
+use App\Database\Joined;
 use App\Exceptions\Refusal;
 use Hovik\Core\Calendar\Hours;
 use Hovik\Core\Calibration\SharedTools;
@@ -21,6 +22,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -88,6 +90,27 @@ final class Lab extends Model
     ];
 
     protected $attributes = ['kind' => 'recipe', 'is_exam' => false];
+
+    /**
+     * A route's lab comes with its class, kitchen and school, since whoever asks for it is asked whose it is: one trip to the database.
+     *
+     * @param  mixed  $value
+     * @param  string|null  $field
+     */
+    public function resolveRouteBinding($value, $field = null): ?self
+    {
+        $found = ! is_numeric($value) ? null : Joined::first(
+            DB::table('labs as lab')->where('lab.id', $value)->join('sections as section', 'section.id', '=', 'lab.section_id')
+                ->join('kitchens as kitchen', 'kitchen.id', '=', 'section.kitchen_id')
+                ->join('schools as school', 'school.id', '=', 'kitchen.school_id'),
+            ['lab' => self::class, 'section' => Section::class, 'kitchen' => Kitchen::class, 'school' => School::class],
+        );
+        $lab = $found['lab'] ?? null;
+
+        return $lab instanceof self && isset($found['section'], $found['kitchen'], $found['school']) ? $lab->setRelation(
+            'section', $found['section']->setRelation('kitchen', $found['kitchen']->setRelation('school', $found['school'])),
+        ) : null;
+    }
 
     /** @return BelongsTo<Section, $this> */
     public function section(): BelongsTo
@@ -263,6 +286,26 @@ final class Lab extends Model
         return $this->section->hasMany(Station::class)
             ->where(fn (Builder $of) => $of->where('position', '>', Station::IN_NO_LIST)->orWhere('makes_up_lab_id', $this->id))
             ->orderByRaw('position = ?', [Station::IN_NO_LIST])->orderBy('position');
+    }
+
+    /** @return Collection<int, Station> the same, with who sits there: one trip to the database */
+    public function stationsWithStudents(): Collection
+    {
+        $seated = static fn (JoinClause $on) => $on->on('students.station_id', '=', 'stations.id')->whereNull('students.erased_at');
+        $rows = Joined::all(
+            $this->stations()->toBase()->leftJoin('students', $seated)->orderBy('students.roster_number'),
+            ['stations' => Station::class, 'students' => Student::class],
+        );
+        $stations = [];
+        foreach ($rows as ['stations' => $station, 'students' => $student]) {
+            assert($station instanceof Station);
+            $stations[$station->id] ??= $station->setRelation('students', new Collection);
+            if ($student instanceof Student) {
+                $stations[$station->id]->students->add($student);
+            }
+        }
+
+        return new Collection(array_values($stations));
     }
 
     /** Something may be weighed and told from there now. */

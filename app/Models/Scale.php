@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Database\Joined;
+use Closure;
 use Hovik\Core\Calibration\CheckEvery;
 use Hovik\Core\Drawer\Scale as CoreScale;
 use Hovik\Core\Drawer\ToolCatalogue;
@@ -13,7 +15,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Query\Builder as QueryBuilder;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
  * A scale a kitchen owns. Its type is in the catalogue; what its last check found is here.
@@ -61,7 +65,7 @@ final class Scale extends Model
      */
     public function isCheckedOn(string $day): bool
     {
-        return $this->lastCheck?->passed === true && $this->lastCheck->day->toDateString() === $day;
+        return $this->isTriedOn($day) && $this->lastCheck?->passed === true;
     }
 
     /** @return HasMany<ScaleCheck, $this> */
@@ -74,6 +78,37 @@ final class Scale extends Model
     public function lastCheck(): HasOne
     {
         return $this->hasOne(ScaleCheck::class)->latestOfMany();
+    }
+
+    /** In a query of scales under one name, joins their last checks under another. */
+    public static function lastCheckOf(string $scale, string $check): Closure
+    {
+        $last = static fn (QueryBuilder $of) => $of->selectRaw('MAX(id)')->from('scale_checks')->whereColumn('scale_id', "$scale.id");
+
+        return static fn (JoinClause $on) => $on->where("$check.id", '=', $last);
+    }
+
+    /** @return Collection<int, self> of a kitchen, each with its last check: one trip to the database */
+    public static function ofKitchen(int $kitchen): Collection
+    {
+        $scales = new Collection;
+        $rows = Joined::all(
+            DB::table('scales as scale')->leftJoin('scale_checks as check', self::lastCheckOf('scale', 'check'))
+                ->where('scale.kitchen_id', $kitchen)->orderBy('scale.id'),
+            ['scale' => self::class, 'check' => ScaleCheck::class],
+        );
+        foreach ($rows as $row) {
+            assert(isset($row['scale']) && $row['scale'] instanceof self);
+            $scales->add($row['scale']->setRelation('lastCheck', $row['check'] ?? null));
+        }
+
+        return $scales;
+    }
+
+    /** Whether it was held against a known weight on that day, and was right or not. */
+    public function isTriedOn(string $day): bool
+    {
+        return $this->lastCheck?->day->toDateString() === $day;
     }
 
     /** @return HasMany<ScaleCalibration, $this> */

@@ -11,7 +11,6 @@ use App\Models\Scale;
 use App\Models\ScaleCheck;
 use App\Models\Section;
 use App\Models\Student;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 
@@ -25,14 +24,12 @@ final readonly class WeighPlace
     /** One trip to the database instead of seven: nothing is asked more often. Null where there is no such line. */
     public static function of(int $line, int $scale, int $student): ?self
     {
-        $lastCheck = static fn (Builder $check): Builder => $check->selectRaw('MAX(id)')->from('scale_checks')
-            ->whereColumn('scale_id', 'scale.id');
         $found = Joined::first(
             DB::table('lab_lines as line')->where('line.id', $line)
                 ->join('labs as lab', 'lab.id', '=', 'line.lab_id')->join('sections as section', 'section.id', '=', 'lab.section_id')
                 ->leftJoin('scales as scale', static fn (JoinClause $on) => $on->where('scale.id', $scale)
                     ->on('scale.kitchen_id', '=', 'section.kitchen_id'))
-                ->leftJoin('scale_checks as check', static fn (JoinClause $on) => $on->where('check.id', '=', $lastCheck))
+                ->leftJoin('scale_checks as check', Scale::lastCheckOf('scale', 'check'))
                 ->leftJoin('students as student', static fn (JoinClause $on) => $on->where('student.id', $student)
                     ->on('student.section_id', '=', 'section.id')->whereNull('student.erased_at')),
             [

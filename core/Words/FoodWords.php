@@ -9,7 +9,8 @@ final class FoodWords
 {
     /** By the whole name that nobody says. */
     private const SAID = [
-        'ingredient.coarse-salt-light-flakes' => 'Light-flaked coarse salt', 'ingredient.coarse-salt-dense-flakes' => 'Dense-flaked coarse salt',
+        'ingredient.coarse-salt-light-flakes' => 'Light-flaked coarse salt',
+        'ingredient.coarse-salt-dense-flakes' => 'Dense-flaked coarse salt',
     ];
 
     /**

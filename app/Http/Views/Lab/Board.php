@@ -10,7 +10,6 @@ use App\Labs\LabLog;
 use App\Labs\LabWords;
 use App\Models\Lab;
 use App\Models\Scale;
-use App\Models\ScaleCheck;
 use Hovik\Core\Recipe\Directions\DoneBy;
 
 /** Stations by ingredients, with every weighing. */
@@ -44,7 +43,7 @@ final readonly class Board extends View
     public static function of(Lab $lab, bool $runs = true): self
     {
         $section = $lab->section;
-        $today = ScaleCheck::today($section->kitchen);
+        $today = $section->kitchen->school->today();
         $log = LabLog::of($lab);
         $weighings = BoardWeighing::all($log, $lab);
 
@@ -61,7 +60,7 @@ final readonly class Board extends View
             owe: $runs ? Owes::all($lab) : [],
             scales: array_values($section->kitchen->workingScales()->map(
                 fn (Scale $scale): BoardScale => new BoardScale(
-                    $scale->id, $scale->name, isset($today[$scale->id]), $today[$scale->id] ?? false,
+                    $scale->id, $scale->name, $scale->isTriedOn($today), $scale->isCheckedOn($today),
                 ),
             )->all()),
             adults: array_values(array_filter(

@@ -79,8 +79,7 @@ final readonly class BoardStation extends View
         $states = $log->states();
         $turns = StationTurns::of($lab);
         $today = $lab->section->today();
-        $stations = $only ?? $lab->stations()
-            ->with('students:id,station_id,name,roster_number,away_on')->get(['id', 'name', 'section_id', 'home_id', 'makes_up_lab_id']);
+        $stations = $only ?? $lab->stationsWithStudents();
 
         return array_values($stations->map(function (Station $station) use ($log, $states, $lab, $turns, $today): self {
             $id = $station->id;

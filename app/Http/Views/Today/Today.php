@@ -6,7 +6,6 @@ namespace App\Http\Views\Today;
 
 use App\Http\Views\View;
 use App\Models\Scale;
-use App\Models\ScaleCheck;
 use App\Models\Section;
 use App\Models\Teacher;
 use Hovik\Core\Calendar\Hours;
@@ -41,13 +40,12 @@ final readonly class Today extends View
     public static function of(Teacher $teacher, Collection $sections): self
     {
         $kitchen = $teacher->kitchen;
-        $checked = ScaleCheck::today($kitchen); // as the board has it
-
-        $bells = $kitchen->school->bells()->on($kitchen->school->today());
+        $today = $kitchen->school->today();
+        $bells = $kitchen->school->bells()->on($today);
 
         return new self(
             time_zone: $kitchen->school->time_zone,
-            date: $kitchen->school->today(),
+            date: $today,
             bells: $bells?->name,
             periods: array_map(
                 static fn (string|int $name, Hours $hours): TodayPeriod => new TodayPeriod((string) $name, $hours->from, $hours->to),
@@ -57,7 +55,7 @@ final readonly class Today extends View
                 fn (Section $section): TodaySection => TodaySection::of($section, Gate::forUser($teacher)->allows('run', $section)),
             )->all()),
             unchecked_scales: ! $teacher->role->teaches() ? null : array_values(
-                $kitchen->workingScales()->filter(fn (Scale $scale): bool => ! isset($checked[$scale->id]))
+                $kitchen->workingScales()->filter(fn (Scale $scale): bool => ! $scale->isTriedOn($today))
                     ->pluck('name')->all(),
             ),
             drawer: $teacher->role->teaches() ? DrawerWaits::of($kitchen) : null,

@@ -7,7 +7,6 @@ namespace App\Http\Views\Weigh;
 use App\Http\Views\View;
 use App\Models\Kitchen;
 use App\Models\Scale;
-use App\Models\ScaleCheck;
 
 final readonly class StationScale extends View
 {
@@ -28,13 +27,13 @@ final readonly class StationScale extends View
     /** @return list<self> */
     public static function all(Kitchen $kitchen): array
     {
-        $today = $kitchen->workingScales()->isEmpty() ? [] : ScaleCheck::today($kitchen);
+        $today = $kitchen->school->today();
 
         return array_values($kitchen->workingScales()->map(function (Scale $scale) use ($today): self {
             $core = $scale->toCore();
 
             return new self(
-                $scale->id, $scale->name, $core->readabilityG, $core->decimals(), $today[$scale->id] ?? false, $core->mayShowOunces(),
+                $scale->id, $scale->name, $core->readabilityG, $core->decimals(), $scale->isCheckedOn($today), $core->mayShowOunces(),
             );
         })->all());
     }
