@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Labs;
 
+use App\Database\OneTrip;
 use App\Models\Lab;
 use App\Models\Station;
 use Hovik\Core\Lab\EventKind;
@@ -15,8 +16,8 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /**
- * What happened in a lab, at all of its stations or at some: weighings, events, ticked lists. Read once for all that is made of it, and in
- * one trip each for however many labs; rows, not models, since a full board has hundreds and is asked for all the time.
+ * What happened in a lab, at all of its stations or at some: weighings, events, ticked lists. Read once for all that is made of it, and
+ * together for however many labs; rows, not models, since a full board has hundreds and is asked for all the time.
  */
 final class LabLog
 {
@@ -56,41 +57,54 @@ final class LabLog
 
     public static function of(Lab $lab, ?Station $only = null): self
     {
-        return self::ofMany([$lab->id], $only === null ? null : [$only->id])[$lab->id];
+        return self::fromRows([$lab->id], ...OneTrip::rows(...self::queries([$lab->id], $only === null ? null : [$only->id])))[$lab->id];
     }
 
     /**
      * @param  list<int>  $labs  ids
      * @param  list<int>|null  $stations  ids; null: all of them
-     * @return array<int, self> by lab
+     * @return array{Builder, Builder, Builder} what {@see fromRows} takes the rows of
      */
-    public static function ofMany(array $labs, ?array $stations = null): array
+    public static function queries(array $labs, ?array $stations = null): array
     {
         $at = static fn (string $station): callable => static fn (Builder $query): Builder => $query->whereIn($station, $stations ?? []);
-        $weighings = DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')
-            ->join('students', 'students.id', '=', 'weighings.student_id')->whereIn('lab_lines.lab_id', $labs)
-            ->when($stations !== null, $at('weighings.station_id'))
-            ->orderBy('lab_lines.position')->orderBy('weighings.attempt')->get([
-                ...self::WEIGHINGS,
-                DB::raw('UNIX_TIMESTAMP(weighings.created_at) AS at_s'),
-                DB::raw("DATE_FORMAT(weighings.created_at, '%Y-%m-%dT%H:%i:%s.%fZ') AS at"),
-            ])->groupBy('lab_id');
-        $events = DB::table('lab_events')->whereIn('lab_id', $labs)->when($stations !== null, $at('station_id'))
-            ->orderBy('received_at')->orderBy('created_at')->orderBy('id')->get([
-                'lab_id', 'id', 'station_id', 'lab_line_id', 'student_id', 'kind', 'detail', 'received_at',
-                DB::raw('UNIX_TIMESTAMP(created_at) AS at_s'),
-            ])->groupBy('lab_id');
-        $checks = DB::table('station_checks')->whereIn('lab_id', $labs)->when($stations !== null, $at('station_id'))
-            ->get(['lab_id', 'station_id', 'kind', 'created_at'])->groupBy('lab_id');
-        $logs = [];
-        foreach ($labs as $lab) {
-            $logs[$lab] = new self(
-                array_values($weighings->get($lab)?->all() ?? []), array_values($events->get($lab)?->all() ?? []),
-                array_values($checks->get($lab)?->all() ?? []),
-            );
+
+        return [
+            DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')
+                ->join('students', 'students.id', '=', 'weighings.student_id')->whereIn('lab_lines.lab_id', $labs)
+                ->when($stations !== null, $at('weighings.station_id'))
+                ->orderBy('lab_lines.position')->orderBy('weighings.attempt')->select([
+                    ...self::WEIGHINGS,
+                    DB::raw('UNIX_TIMESTAMP(weighings.created_at) AS at_s'),
+                    DB::raw("DATE_FORMAT(weighings.created_at, '%Y-%m-%dT%H:%i:%s.%fZ') AS at"),
+                ]),
+            DB::table('lab_events')->whereIn('lab_id', $labs)->when($stations !== null, $at('station_id'))
+                ->orderBy('received_at')->orderBy('created_at')->orderBy('id')->select([
+                    'lab_id', 'id', 'station_id', 'lab_line_id', 'student_id', 'kind', 'detail', 'received_at',
+                    DB::raw('UNIX_TIMESTAMP(created_at) AS at_s'),
+                ]),
+            DB::table('station_checks')->whereIn('lab_id', $labs)->when($stations !== null, $at('station_id'))
+                ->select(['lab_id', 'station_id', 'kind', 'created_at']),
+        ];
+    }
+
+    /**
+     * @param  list<int>  $labs  ids
+     * @param  list<stdClass>  $weighings
+     * @param  list<stdClass>  $events
+     * @param  list<stdClass>  $checks
+     * @return array<int, self> by lab
+     */
+    public static function fromRows(array $labs, array $weighings, array $events, array $checks): array
+    {
+        $of = array_fill_keys($labs, [[], [], []]);
+        foreach ([$weighings, $events, $checks] as $kind => $rows) {
+            foreach ($rows as $row) {
+                $of[$row->lab_id][$kind][] = $row;
+            }
         }
 
-        return $logs;
+        return array_map(static fn (array $rows): self => new self(...$rows), $of);
     }
 
     /** The part of it that one station is told of. */

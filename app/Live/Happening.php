@@ -14,25 +14,26 @@ final readonly class Happening
      * @param  EventKind|null  $kind  null: a line was weighed
      * @param  string  $locale  of whoever did it: what has no name of its own is said so
      */
-    public function __construct(public int $lab, public int $station, public ?EventKind $kind, public string $locale)
-    {
+    public function __construct(
+        public int $lab, public int $section, public int $station, public ?EventKind $kind, public string $locale,
+    ) {
     }
 
     public function toText(): string
     {
-        return json_encode([$this->lab, $this->station, $this->kind?->value, $this->locale], JSON_THROW_ON_ERROR);
+        return json_encode([$this->lab, $this->section, $this->station, $this->kind?->value, $this->locale], JSON_THROW_ON_ERROR);
     }
 
     /** @throws JsonException where it is none */
     public static function fromText(string $text): self
     {
         $of = json_decode($text, true, 2, JSON_THROW_ON_ERROR);
-        [$lab, $station, $kind, $locale] = is_array($of) ? [...array_values($of), null, null, null, null] : [null, null, null, null];
-        if (! is_int($lab) || ! is_int($station) || ! is_string($locale)) {
+        [$lab, $section, $station, $kind, $locale] = [...(is_array($of) ? array_values($of) : []), null, null, null, null, null];
+        if (! is_int($lab) || ! is_int($section) || ! is_int($station) || ! is_string($locale)) {
             throw new JsonException('no happening');
         }
 
-        return new self($lab, $station, is_string($kind) ? EventKind::tryFrom($kind) : null, $locale);
+        return new self($lab, $section, $station, is_string($kind) ? EventKind::tryFrom($kind) : null, $locale);
     }
 
     /** @return array<string, int|string|null> the fact, without what changed by it */

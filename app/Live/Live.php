@@ -27,7 +27,7 @@ final class Live
     /** Something happened at a station; null: a line was weighed. The teller tells of it; where there is none, this request does. */
     public static function happened(Lab $lab, Station $station, ?EventKind $kind = null): void
     {
-        $happening = new Happening($lab->id, $station->id, $kind, app()->getLocale());
+        $happening = new Happening($lab->id, $lab->section_id, $station->id, $kind, app()->getLocale());
         defer(static function () use ($happening): void {
             if (! Teller::at((string) config('hovik.teller_socket'))->hand($happening)) {
                 app(Telling::class)->tell([$happening]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Live;
 
+use App\Database\OneTrip;
 use App\Http\Views\Lab\BoardChange;
 use App\Http\Views\Lab\BoardStation;
 use App\Http\Views\Lab\BoardTotals;
@@ -16,11 +17,12 @@ use App\Models\Station;
 use Hovik\Core\Lab\LabState;
 use Hovik\Core\Lab\StationState;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 use Throwable;
 
 /**
  * Tells boards and stations what happened, and with it what changed ({@see BoardChange}, {@see StationChange}), so that nobody has to
- * ask. However much happened meanwhile, and in however many labs, it is read from the database in the same few trips.
+ * ask. However much happened meanwhile, and in however many labs, it is read from the database in one trip.
  */
 final readonly class Telling
 {
@@ -36,22 +38,31 @@ final readonly class Telling
             $byLab[$one->lab][] = $one;
         }
         try {
-            $labs = Lab::query()->with('section')->findMany(array_keys($byLab));
-            $stations = Station::query()->with('students')->findMany(array_unique(array_column($happenings, 'station')));
-            $logs = LabLog::ofMany(array_keys($byLab), array_values($stations->modelKeys()));
-            $totals = BoardTotals::stored(array_keys($byLab));
+            $this->tellWithChanges($byLab, array_values(array_unique(array_column($happenings, 'station'))));
         } catch (Throwable $fault) {
             report($fault);
-            $labs = $stations = new Collection;
-            $logs = $totals = [];
+            // What changed is not to be had: whoever hears of it asks.
+            array_walk($happenings, fn (Happening $one) => $this->publish($one));
         }
-        foreach ($byLab as $id => $ofLab) {
-            $lab = $labs->find($id);
-            if ($lab instanceof Lab) {
-                rescue(fn () => $this->tellOf($lab, $ofLab, $stations, $logs[$id], $totals[$id]));
-            } else {
-                array_walk($ofLab, fn (Happening $one) => $this->publish($one, null));
-            }
+    }
+
+    /**
+     * @param  array<int, list<Happening>>  $byLab
+     * @param  list<int>  $at  ids of their stations
+     */
+    private function tellWithChanges(array $byLab, array $at): void
+    {
+        $ids = array_keys($byLab);
+        [$labs, $stations, $weighed, $events, $ticked, $cells, $takenBack] = OneTrip::rows(
+            Lab::withSchool(DB::table('labs')->whereIn('labs.id', $ids)),
+            Station::withStudents(DB::table('stations')->whereIn('stations.id', $at)),
+            ...LabLog::queries($ids, $at), ...BoardTotals::queries($ids),
+        );
+        $stations = Station::seated($stations);
+        $logs = LabLog::fromRows($ids, $weighed, $events, $ticked);
+        $totals = BoardTotals::fromRows($ids, $cells, $takenBack);
+        foreach (Lab::ofSchool($labs) as $lab) {
+            $this->tellOf($lab, $byLab[$lab->id], $stations, $logs[$lab->id], $totals[$lab->id]);
         }
     }
 
@@ -82,18 +93,18 @@ final readonly class Telling
             $of = $weighings[$station->id] ??= BoardWeighing::all($log->at($station->id), $lab);
             $stand = $stands[$station->id];
             $this->publish(
-                $one, $lab->section_id, $one->isInWords() || $stand->dropped !== [] ? null : new BoardChange($stand, $of, $totals),
+                $one, $one->isInWords() || $stand->dropped !== [] ? null : new BoardChange($stand, $of, $totals),
                 $one->isInWords() ? null : StationChange::of($lab, $station, $log->states()[$station->id] ?? StationState::after([]), $of),
             );
         }
     }
 
-    /** @param  int|null  $section  null: unknown */
-    private function publish(Happening $one, ?int $section, ?BoardChange $ofBoard = null, ?StationChange $ofStation = null): void
+    private function publish(Happening $one, ?BoardChange $ofBoard = null, ?StationChange $ofStation = null): void
     {
         $this->publisher->publish("labs/$one->lab", self::told($one->fact(), $ofBoard));
+        // What stands on the shared shelf concerns all stations.
         $this->publisher->publish(
-            $section !== null && $one->kind?->isOnTheShelf() === true ? "sections/$section" : "stations/$one->station",
+            $one->kind?->isOnTheShelf() === true ? "sections/$one->section" : "stations/$one->station",
             self::told($one->fact(), $ofStation),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Database\OneTrip;
 use Database\Factories\KitchenFactory;
 use Hovik\Core\Drawer\OwnTool;
 use Hovik\Core\Drawer\StationDrawers;
@@ -184,7 +185,7 @@ final class Kitchen extends Model
     public function workingScales(): Collection
     {
         if (! $this->relationLoaded('scales')) {
-            $this->setRelation('scales', Scale::ofKitchen($this->id));
+            $this->setRelation('scales', Scale::checked(OneTrip::rows(Scale::ofKitchen($this->id))[0]));
         }
 
         return $this->scales->where('out_of_order', false)->values();

@@ -6,7 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsFactor;
 use App\Casts\AsStored;
-use App\Database\Joined;
+use App\Database\OneTrip;
 use App\Exceptions\Refusal;
 use Hovik\Core\Calendar\Hours;
 use Hovik\Core\Calibration\SharedTools;
@@ -22,9 +22,10 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Database\Query\JoinClause;
+use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /**
  * A lab: what it asks for (items), and once opened the frozen lines everybody works by.
@@ -64,6 +65,10 @@ use Illuminate\Support\Facades\DB;
  */
 final class Lab extends Model
 {
+    private const WITH_SCHOOL = [
+        'labs' => self::class, 'sections' => Section::class, 'kitchens' => Kitchen::class, 'schools' => School::class,
+    ];
+
     protected $table = 'labs';
 
     protected $guarded = [];
@@ -92,24 +97,44 @@ final class Lab extends Model
     protected $attributes = ['kind' => 'recipe', 'is_exam' => false];
 
     /**
-     * A route's lab comes with its class, kitchen and school, since whoever asks for it is asked whose it is: one trip to the database.
+     * With class, kitchen and school.
+     *
+     * @param  QueryBuilder  $labs  a query of `labs`
+     * @return QueryBuilder what {@see ofSchool} takes the rows of
+     */
+    public static function withSchool(QueryBuilder $labs): QueryBuilder
+    {
+        return OneTrip::joined(
+            $labs->join('sections', 'sections.id', '=', 'labs.section_id')->join('kitchens', 'kitchens.id', '=', 'sections.kitchen_id')
+                ->join('schools', 'schools.id', '=', 'kitchens.school_id'), self::WITH_SCHOOL,
+        );
+    }
+
+    /**
+     * @param  list<stdClass>  $rows
+     * @return Collection<int, self>
+     */
+    public static function ofSchool(array $rows): Collection
+    {
+        $labs = new Collection;
+        foreach (OneTrip::models($rows, self::WITH_SCHOOL) as ['labs' => $lab, 'sections' => $of, 'kitchens' => $in, 'schools' => $at]) {
+            assert($lab instanceof self && $of !== null && $in !== null);
+            $labs->add($lab->setRelation('section', $of->setRelation('kitchen', $in->setRelation('school', $at))));
+        }
+
+        return $labs;
+    }
+
+    /**
+     * A route's lab comes with all of them, since whoever asks for it is asked whose it is.
      *
      * @param  mixed  $value
      * @param  string|null  $field
      */
     public function resolveRouteBinding($value, $field = null): ?self
     {
-        $found = ! is_numeric($value) ? null : Joined::first(
-            DB::table('labs as lab')->where('lab.id', $value)->join('sections as section', 'section.id', '=', 'lab.section_id')
-                ->join('kitchens as kitchen', 'kitchen.id', '=', 'section.kitchen_id')
-                ->join('schools as school', 'school.id', '=', 'kitchen.school_id'),
-            ['lab' => self::class, 'section' => Section::class, 'kitchen' => Kitchen::class, 'school' => School::class],
-        );
-        $lab = $found['lab'] ?? null;
-
-        return $lab instanceof self && isset($found['section'], $found['kitchen'], $found['school']) ? $lab->setRelation(
-            'section', $found['section']->setRelation('kitchen', $found['kitchen']->setRelation('school', $found['school'])),
-        ) : null;
+        return is_numeric($value) ? self::ofSchool(OneTrip::rows(self::withSchool(DB::table('labs')->where('labs.id', $value)))[0])->first()
+            : null;
     }
 
     /** @return BelongsTo<Section, $this> */
@@ -286,26 +311,6 @@ final class Lab extends Model
         return $this->section->hasMany(Station::class)
             ->where(fn (Builder $of) => $of->where('position', '>', Station::IN_NO_LIST)->orWhere('makes_up_lab_id', $this->id))
             ->orderByRaw('position = ?', [Station::IN_NO_LIST])->orderBy('position');
-    }
-
-    /** @return Collection<int, Station> the same, with who sits there: one trip to the database */
-    public function stationsWithStudents(): Collection
-    {
-        $seated = static fn (JoinClause $on) => $on->on('students.station_id', '=', 'stations.id')->whereNull('students.erased_at');
-        $rows = Joined::all(
-            $this->stations()->toBase()->leftJoin('students', $seated)->orderBy('students.roster_number'),
-            ['stations' => Station::class, 'students' => Student::class],
-        );
-        $stations = [];
-        foreach ($rows as ['stations' => $station, 'students' => $student]) {
-            assert($station instanceof Station);
-            $stations[$station->id] ??= $station->setRelation('students', new Collection);
-            if ($student instanceof Student) {
-                $stations[$station->id]->students->add($student);
-            }
-        }
-
-        return new Collection(array_values($stations));
     }
 
     /** Something may be weighed and told from there now. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Database\Joined;
+use App\Database\OneTrip;
 use Closure;
 use Hovik\Core\Calibration\CheckEvery;
 use Hovik\Core\Drawer\Scale as CoreScale;
@@ -18,6 +18,7 @@ use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /**
  * A scale a kitchen owns. Its type is in the catalogue; what its last check found is here.
@@ -38,6 +39,8 @@ use Illuminate\Support\Facades\DB;
  */
 final class Scale extends Model
 {
+    private const WITH_CHECK = ['scale' => self::class, 'check' => ScaleCheck::class];
+
     protected $table = 'scales';
 
     protected $guarded = [];
@@ -88,18 +91,26 @@ final class Scale extends Model
         return static fn (JoinClause $on) => $on->where("$check.id", '=', $last);
     }
 
-    /** @return Collection<int, self> of a kitchen, each with its last check: one trip to the database */
-    public static function ofKitchen(int $kitchen): Collection
+    /** @return QueryBuilder a kitchen's, each with its last check: what {@see checked} takes the rows of */
+    public static function ofKitchen(int $kitchen): QueryBuilder
     {
-        $scales = new Collection;
-        $rows = Joined::all(
+        return OneTrip::joined(
             DB::table('scales as scale')->leftJoin('scale_checks as check', self::lastCheckOf('scale', 'check'))
                 ->where('scale.kitchen_id', $kitchen)->orderBy('scale.id'),
-            ['scale' => self::class, 'check' => ScaleCheck::class],
+            self::WITH_CHECK,
         );
-        foreach ($rows as $row) {
-            assert(isset($row['scale']) && $row['scale'] instanceof self);
-            $scales->add($row['scale']->setRelation('lastCheck', $row['check'] ?? null));
+    }
+
+    /**
+     * @param  list<stdClass>  $rows
+     * @return Collection<int, self>
+     */
+    public static function checked(array $rows): Collection
+    {
+        $scales = new Collection;
+        foreach (OneTrip::models($rows, self::WITH_CHECK) as ['scale' => $scale, 'check' => $check]) {
+            assert($scale instanceof self);
+            $scales->add($scale->setRelation('lastCheck', $check));
         }
 
         return $scales;

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Database\OneTrip;
 use Database\Factories\StationFactory;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
+use stdClass;
 
 /**
  * A place in the kitchen where a few students work; its shared tablet signs in by the station's code.
@@ -35,6 +39,8 @@ final class Station extends Person
     /** The position of a place where one student makes a lab up: it stands in none of the class's lists. */
     public const IN_NO_LIST = 0;
 
+    private const WITH_STUDENTS = ['stations' => self::class, 'students' => Student::class];
+
     protected $table = 'stations';
 
     protected $guarded = [];
@@ -51,6 +57,37 @@ final class Station extends Person
     public function students(): HasMany
     {
         return $this->hasMany(Student::class)->whereNull('erased_at')->orderBy('roster_number');
+    }
+
+    /**
+     * With who sits there.
+     *
+     * @param  Builder  $stations  a query of `stations`
+     * @return Builder what {@see seated} takes the rows of
+     */
+    public static function withStudents(Builder $stations): Builder
+    {
+        return OneTrip::joined($stations->leftJoin(
+            'students', static fn (JoinClause $on) => $on->on('students.station_id', '=', 'stations.id')->whereNull('students.erased_at'),
+        )->orderBy('students.roster_number'), self::WITH_STUDENTS);
+    }
+
+    /**
+     * @param  list<stdClass>  $rows
+     * @return Collection<int, self> in the query's order
+     */
+    public static function seated(array $rows): Collection
+    {
+        $stations = [];
+        foreach (OneTrip::models($rows, self::WITH_STUDENTS) as ['stations' => $station, 'students' => $student]) {
+            assert($station instanceof self);
+            $stations[$station->id] ??= $station->setRelation('students', new Collection);
+            if ($student instanceof Student) {
+                $stations[$station->id]->students->add($student);
+            }
+        }
+
+        return new Collection(array_values($stations));
     }
 
     /** @return BelongsTo<Lab, $this> */

@@ -14,11 +14,13 @@ use Hovik\Core\Weighing\CupOnScale;
 use Hovik\Core\Weighing\Judgement;
 use Hovik\Core\Weighing\ReadingSource;
 use Hovik\Core\Weighing\Verdict;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Casts\AsEnumCollection;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection as IlluminateCollection;
+use Illuminate\Support\Facades\DB;
 
 /**
  * One recorded weighing, with the verdict given then. Only ever added; the database refuses changes. Its id is a ULID made
@@ -86,6 +88,19 @@ final class Weighing extends Model
     }
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    /**
+     * A station's weighings of a line, by attempt; `is_taken_back`: typed wrong, and said so.
+     *
+     * @return Builder<self>
+     */
+    public static function of(int $line, int $station): Builder
+    {
+        $query = self::query()->where('lab_line_id', $line)->where('station_id', $station);
+        $query->orderBy('attempt')->select(['weighings.*', DB::raw(LabEvent::TAKEN_BACK.' AS is_taken_back')]);
+
+        return $query;
+    }
 
     /** @return BelongsTo<LabLine, $this> */
     public function line(): BelongsTo

@@ -6,16 +6,13 @@ namespace App\Weighings;
 
 use App\Exceptions\Refusal;
 use App\Live\Live;
-use App\Models\LabEvent;
 use App\Models\Scale;
 use App\Models\Student;
 use App\Models\Weighing;
 use Hovik\Core\InvalidInput;
 use Hovik\Core\Weighing\Judge;
 use Hovik\Core\Weighing\ScaleReading;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Illuminate\Support\Facades\DB;
 
 /** Stores one weigh-in, once, however often a device sends it. */
 final class RecordWeighing
@@ -59,9 +56,7 @@ final class RecordWeighing
             'teacher_id' => $weighIn->correctedBy?->id,
         ];
         for ($try = 1; $try <= self::TRIES; $try++) {
-            /** @var Collection<int, Weighing> $earlier */
-            $earlier = $line->weighings()->where('station_id', $station->id)
-                ->get(['weighings.*', DB::raw(LabEvent::TAKEN_BACK.' AS is_taken_back')]);
+            $earlier = ($try === 1 ? $weighIn->earlier : null) ?? Weighing::of($line->id, $station->id)->get();
             $same = $earlier->firstWhere('id', $weighIn->id);
             if ($same !== null) {
                 return $this->asBefore($same, $student, $scale, $reading->grams);

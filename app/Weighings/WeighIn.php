@@ -9,12 +9,14 @@ use App\Models\Scale;
 use App\Models\Station;
 use App\Models\Student;
 use App\Models\Teacher;
+use App\Models\Weighing;
 use Hovik\Core\Lab\OtherWay;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Weighing\CupOnScale;
 use Hovik\Core\Weighing\ReadingSource;
 use Hovik\Core\Weighing\ScaleReading;
 use Hovik\Core\Weighing\Verdict;
+use Illuminate\Database\Eloquent\Collection;
 
 /** One weigh-in, ready to be judged and stored. */
 final readonly class WeighIn
@@ -30,6 +32,7 @@ final readonly class WeighIn
      * @param  OtherWay|null  $way  by which it was measured; null: the usual one
      * @param  string|null  $correctsId  the wrong entry that it stands for
      * @param  Teacher|null  $correctedBy  who put it right
+     * @param  Collection<int, Weighing>|null  $earlier  the station's of this line, as a moment ago; null: to be read
      */
     public function __construct(
         public string $id,
@@ -47,6 +50,7 @@ final readonly class WeighIn
         public ?OtherWay $way = null,
         public ?string $correctsId = null,
         public ?Teacher $correctedBy = null,
+        public ?Collection $earlier = null,
     ) {
     }
 }

@@ -46,7 +46,9 @@ final class WeighInRequest extends ApiRequest
     /** Before anything is said of what is in it. */
     public function authorize(): bool
     {
-        $this->place = WeighPlace::of($this->id('line_id'), $this->id('scale_id'), $this->id('student_id'));
+        $actor = $this->user();
+        $station = $actor instanceof Student ? $actor->station_id : ($actor instanceof Station ? $actor->id : null);
+        $this->place = WeighPlace::of($this->id('line_id'), $this->id('scale_id'), $this->id('student_id'), $station ?? 0);
 
         return $this->place === null || Gate::allows('weigh', $this->place->line->lab);
     }
@@ -124,6 +126,7 @@ final class WeighInRequest extends ApiRequest
             cups: $this->cups(),
             way: $way,
             leftOut: $this->input('left_out') === null ? null : $this->integer('left_out'),
+            earlier: $place->earlier,
         );
     }
 

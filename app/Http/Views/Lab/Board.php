@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Views\Lab;
 
+use App\Database\OneTrip;
 use App\Http\Views\Prepare\StepOfDirections;
 use App\Http\Views\View;
 use App\Labs\LabLog;
 use App\Labs\LabWords;
 use App\Models\Lab;
 use App\Models\Scale;
+use App\Models\Station;
 use Hovik\Core\Recipe\Directions\DoneBy;
 
 /** Stations by ingredients, with every weighing. */
@@ -44,7 +46,11 @@ final readonly class Board extends View
     {
         $section = $lab->section;
         $today = $section->kitchen->school->today();
-        $log = LabLog::of($lab);
+        [$scales, $stations, $weighed, $happened, $ticked] = OneTrip::rows(
+            Scale::ofKitchen($section->kitchen_id), Station::withStudents($lab->stations()->toBase()), ...LabLog::queries([$lab->id]),
+        );
+        $section->kitchen->setRelation('scales', Scale::checked($scales));
+        $log = LabLog::fromRows([$lab->id], $weighed, $happened, $ticked)[$lab->id];
         $weighings = BoardWeighing::all($log, $lab);
 
         return new self(
@@ -56,7 +62,7 @@ final readonly class Board extends View
             lines: $runs ? LabWords::board($lab) : array_map(
                 static fn (BoardLine $line): BoardLine => $line->withoutTarget(), LabWords::board($lab),
             ),
-            stations: BoardStation::all($lab, $log),
+            stations: BoardStation::all($lab, $log, Station::seated($stations)),
             owe: $runs ? Owes::all($lab) : [],
             scales: array_values($section->kitchen->workingScales()->map(
                 fn (Scale $scale): BoardScale => new BoardScale(

@@ -71,21 +71,20 @@ final readonly class BoardStation extends View
 
     /**
      * @param  LabLog  $log  of the lab, or of the stations that are asked for
-     * @param  Models<int, Station>|null  $only  with who sits there; null: all of the lab's
+     * @param  Models<int, Station>  $stations  with who sits there
      * @return list<self>
      */
-    public static function all(Lab $lab, LabLog $log, ?Models $only = null): array
+    public static function all(Lab $lab, LabLog $log, Models $stations): array
     {
         $states = $log->states();
         $turns = StationTurns::of($lab);
         $today = $lab->section->today();
-        $stations = $only ?? $lab->stationsWithStudents();
 
         return array_values($stations->map(function (Station $station) use ($log, $states, $lab, $turns, $today): self {
             $id = $station->id;
             $places = LabWords::places($lab, $station->placeId());
             $own = array_keys($places);
-            $students = $station->students->sortBy('roster_number')->values();
+            $students = $station->students;
             $order = $lab->orders[$id] ?? [];
 
             return self::of(

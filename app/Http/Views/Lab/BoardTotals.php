@@ -7,6 +7,7 @@ namespace App\Http\Views\Lab;
 use App\Http\Views\View;
 use Hovik\Core\Lab\EventKind;
 use Hovik\Core\Weighing\Verdict;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -22,21 +23,35 @@ final readonly class BoardTotals extends View
     }
 
     /**
-     * The same, of labs of which only some stations are at hand.
+     * For labs of which only some stations are at hand.
      *
      * @param  list<int>  $labs  ids
+     * @return array{Builder, Builder} what {@see fromRows} takes the rows of
+     */
+    public static function queries(array $labs): array
+    {
+        return [
+            DB::table('lab_lines')->join('weighings', 'weighings.lab_line_id', '=', 'lab_lines.id')->whereIn('lab_lines.lab_id', $labs)
+                ->orderBy('attempt')->select(['lab_id', 'weighings.id', 'lab_line_id', 'station_id', 'verdict', 'corrects_id']),
+            DB::table('lab_events')->whereIn('lab_id', $labs)->where('kind', EventKind::TakenBack)->select(['detail']),
+        ];
+    }
+
+    /**
+     * @param  list<int>  $labs  ids
+     * @param  list<stdClass>  $weighings
+     * @param  list<stdClass>  $takenBack
      * @return array<int, self> by lab
      */
-    public static function stored(array $labs): array
+    public static function fromRows(array $labs, array $weighings, array $takenBack): array
     {
-        $takenBack = DB::table('lab_events')->whereIn('lab_id', $labs)->where('kind', EventKind::TakenBack)->get(['detail'])
-            ->map(static fn (stdClass $event): mixed => json_decode($event->detail)->weighing ?? null)->flip();
-        $rows = DB::table('lab_lines')->join('weighings', 'weighings.lab_line_id', '=', 'lab_lines.id')->whereIn('lab_lines.lab_id', $labs)
-            ->orderBy('attempt')->get(['lab_id', 'weighings.id', 'lab_line_id', 'station_id', 'verdict', 'corrects_id']);
-        $corrected = $rows->pluck('corrects_id')->filter()->flip();
+        $wrong = array_flip(array_filter(array_column($weighings, 'corrects_id'), is_string(...)));
+        foreach ($takenBack as $event) {
+            $wrong[json_decode($event->detail)->weighing ?? ''] = true;
+        }
         $latest = array_fill_keys($labs, []);
-        foreach ($rows as $row) {
-            if (! $corrected->has($row->id) && ! $takenBack->has($row->id)) {
+        foreach ($weighings as $row) {
+            if (! isset($wrong[$row->id])) {
                 $latest[$row->lab_id]["$row->lab_line_id/$row->station_id"] = $row->verdict;
             }
         }
