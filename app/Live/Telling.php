@@ -14,6 +14,7 @@ use App\Http\Views\Weigh\StationChange;
 use App\Labs\LabLog;
 use App\Models\Lab;
 use App\Models\Station;
+use Hovik\Core\Lab\EventKind;
 use Hovik\Core\Lab\LabState;
 use Hovik\Core\Lab\StationState;
 use Illuminate\Database\Eloquent\Collection;
@@ -33,6 +34,9 @@ final readonly class Telling
     /** @param  list<Happening>  $happenings  in the order in which they came */
     public function tell(array $happenings): void
     {
+        if ($happenings === []) {
+            return;
+        }
         $byLab = [];
         foreach ($happenings as $one) {
             $byLab[$one->lab][] = $one;
@@ -66,14 +70,31 @@ final readonly class Telling
         }
     }
 
-    /** What happened in labs that are open is unknown: whoever listens asks. */
-    public function tellToAsk(): void
+    /**
+     * Whether the last things that happened were told is unknown: they are told again, which harms nobody.
+     *
+     * @param  int  $seconds  before now
+     */
+    public function tellAgain(int $seconds): void
     {
-        foreach (Lab::query()->where('state', LabState::Open)->get(['id', 'section_id']) as $lab) {
-            foreach (["labs/$lab->id", "sections/$lab->section_id"] as $channel) {
-                $this->publisher->publish($channel, self::told(['what' => 'happened'], null));
-            }
+        $since = now()->subSeconds($seconds);
+        $labs = Lab::query()->where('state', LabState::Open)
+            ->orWhereIn('id', Station::query()->whereNotNull('makes_up_lab_id')->select('makes_up_lab_id'))->pluck('section_id', 'id')->all();
+        $what = [
+            ...DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')->whereIn('lab_id', array_keys($labs))
+                ->where('weighings.created_at', '>', $since)->get(['lab_id', 'station_id', DB::raw('NULL AS kind')]),
+            ...DB::table('lab_events')->whereIn('lab_id', array_keys($labs))->where('created_at', '>', $since)
+                ->get(['lab_id', 'station_id', 'kind']),
+        ];
+        $happenings = [];
+        foreach ($what as $row) {
+            $kind = EventKind::tryFrom($row->kind ?? '');
+            // A station is told whole, whatever happened; only what is at hand there it has to ask for.
+            $kind = $kind?->changesWhatIsAtHand() === true ? $kind : null;
+            $one = new Happening($row->lab_id, $labs[$row->lab_id], $row->station_id, $kind, app()->getLocale());
+            $happenings[$one->toText()] = $one;
         }
+        $this->tell(array_values($happenings));
     }
 
     /**

@@ -49,13 +49,12 @@ await Promise.all(
   }),
 );
 
+const SERVERS = ["nginx", "live", "php-fpm", "teller", "mariadb"];
 const pidFile = (name) => `${process.env.HOVIK_RUN}/${name}.group`;
 
 /** MB that each server holds, what processes share counted once. */
 function memory() {
-  const groups = Object.fromEntries(
-    ["nginx", "live", "php-fpm", "mariadb"].map((name) => [readFileSync(pidFile(name), "utf8").trim(), name]),
-  );
+  const groups = Object.fromEntries(SERVERS.map((name) => [readFileSync(pidFile(name), "utf8").trim(), name]));
   const held = {};
   for (const pid of readdirSync("/proc").filter((name) => /^\d+$/.test(name))) {
     try {
@@ -68,9 +67,7 @@ function memory() {
       // it has ended meanwhile
     }
   }
-  return Object.values(groups)
-    .map((name) => Math.round(held[name] ?? 0))
-    .join(" + ");
+  return SERVERS.map((name) => Math.round(held[name] ?? 0)).join(" + ");
 }
 
 /** Jiffies so far: all, idle, and those that the machine under this one took for others. */
@@ -212,7 +209,7 @@ tell("its arrival on a board", arrived);
 tell("at a second tablet    ", agreed);
 console.log(`  processors busy / taken by the machine under this one, by the minute: ${spent.join(", ")} %`);
 console.log(
-  `  nginx + live + php-fpm + mariadb hold ${before} MB before; minute by minute ${held.join(", ")}; ${after} MB after`,
+  `  ${SERVERS.join(" + ")} hold ${before} MB before; minute by minute ${held.join(", ")}; ${after} MB after`,
 );
 
 // The highest rate, beside the bare route, in turn.
@@ -270,7 +267,7 @@ const kept = tablets.slice(0, 24).map(async (tablet, i) => {
     await wait(400);
   }
 });
-for (const server of ["mariadb", "php-fpm", "live", "nginx"]) {
+for (const server of ["mariadb", "php-fpm", "teller", "live", "nginx"]) {
   await wait(3000);
   const ms = Number(execFileSync("bash", ["ops/hurt.sh", "bench", server, base.port], { encoding: "utf8" }));
   console.log(`  ${server} killed; answered again after ${(ms / 1000).toFixed(1)} s, with nobody's help`);

@@ -22,7 +22,7 @@ session | grep -q '"to_set_up":true' || wrong "it is not empty: $(session)"
 [ "$(stat -c %a "$HOVIK_STATE")" = 750 ] || wrong "anybody looks into its folder"
 try start >/dev/null 2>&1 || wrong "it does not start twice"
 
-for server in mariadb php-fpm live nginx; do
+for server in mariadb php-fpm live teller nginx; do
   kill -KILL "$(cat "$HOVIK_STATE/run/$server.group")"
   sleep 0.2
   for _ in $(seq 1 100); do

@@ -20,6 +20,9 @@ final class LiveTell extends Command
 
     private const WAIT_S = 30;
 
+    /** What one that was killed may not have told is no older. */
+    private const UNKNOWN_S = 20;
+
     protected $signature = 'live:tell';
 
     protected $description = 'Tells boards and stations what happened; stays until it is stopped';
@@ -35,7 +38,7 @@ final class LiveTell extends Command
         });
         $teller = Teller::at((string) config('hovik.teller_socket'));
         if ($teller->open()) {
-            rescue(static fn () => $telling->tellToAsk());
+            rescue(static fn () => $telling->tellAgain(self::UNKNOWN_S));
         }
         while (! $this->ends && memory_get_usage() < self::MOST_BYTES) {
             $this->tell($telling, $teller->heard(self::WAIT_S));
@@ -49,9 +52,7 @@ final class LiveTell extends Command
     /** @param  list<\App\Live\Happening>  $happenings */
     private function tell(Telling $telling, array $happenings): void
     {
-        if ($happenings !== []) {
-            $telling->tell($happenings);
-            app()->forgetScopedInstances();
-        }
+        $telling->tell($happenings);
+        app()->forgetScopedInstances();
     }
 }
