@@ -6,7 +6,7 @@ return [
     'default' => env('CACHE_STORE', 'database'),
     'stores' => [
         // Of this machine's php-fpm alone: for what can never change.
-        'memory' => ['driver' => env('MEMORY_STORE', 'apc')],
+        'memory' => ['driver' => env('MEMORY_STORE', 'apc'), 'events' => false], // nobody listens
         // One for all machines of a district.
         'redis' => ['driver' => 'redis', 'connection' => 'default', 'lock_connection' => 'default'],
         'array' => ['driver' => 'array', 'serialize' => false],

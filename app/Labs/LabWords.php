@@ -47,21 +47,16 @@ final class LabWords
         ));
     }
 
-    /**
-     * Which lines are measured at a place.
-     *
-     * @param  int  $at  {@see Station::placeId()}
-     * @return array<int, int> the line's place in the recipe, from 1, by id
-     */
-    public static function places(Lab $lab, int $at): array
+    /** Where which of its weighed lines is measured. */
+    public static function places(Lab $lab): LinePlaces
     {
-        $lines = self::kept($lab, 'places', static fn (): array => array_values($lab->weighedLines()->map(
-            static fn (LabLine $line): array => ['id' => $line->id, 'place' => $line->frozen->place(), 'stations' => $line->stations],
-        )->all()));
+        return self::kept($lab, 'places', static fn (): LinePlaces => LinePlaces::of($lab));
+    }
 
-        return array_column(array_filter(
-            $lines, static fn (array $line): bool => $line['stations'] === null || in_array($at, $line['stations'], true),
-        ), 'place', 'id');
+    /** Whether lines are given to students by name. */
+    public static function goesByName(Lab $lab): bool
+    {
+        return self::kept($lab, 'by-name', static fn (): bool => $lab->frozen?->rules->goesByName() === true);
     }
 
     /** @return list<StepOfDirections> as its teacher settled them, since then too */
@@ -162,6 +157,6 @@ final class LabWords
             return $make();
         }
 
-        return Cache::store('memory')->rememberForever("lab:$lab->id:{$lab->created_at?->getTimestampMs()}:$what", $make(...));
+        return Cache::store('memory')->rememberForever("lab:$lab->id:{$lab->getRawOriginal('created_at')}:$what", $make(...));
     }
 }

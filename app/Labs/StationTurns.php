@@ -20,7 +20,7 @@ final readonly class StationTurns
 
     public static function of(Lab $lab): self
     {
-        $goesByName = $lab->frozen?->rules->goesByName() === true;
+        $goesByName = LabWords::goesByName($lab);
         $given = [];
         if ($goesByName) {
             $rows = LabTurn::query()->join('lab_lines', 'lab_lines.id', '=', 'lab_turns.lab_line_id')->where('lab_lines.lab_id', $lab->id)

@@ -79,7 +79,8 @@ final readonly class Telling
     {
         $since = now()->subSeconds($seconds);
         $labs = Lab::query()->where('state', LabState::Open)
-            ->orWhereIn('id', Station::query()->whereNotNull('makes_up_lab_id')->select('makes_up_lab_id'))->pluck('section_id', 'id')->all();
+            ->orWhereIn('id', Station::query()->whereNotNull('makes_up_lab_id')->select('makes_up_lab_id'))
+            ->pluck('section_id', 'id')->all();
         $what = [
             ...DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')->whereIn('lab_id', array_keys($labs))
                 ->where('weighings.created_at', '>', $since)->get(['lab_id', 'station_id', DB::raw('NULL AS kind')]),

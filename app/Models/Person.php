@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\BootsByName;
+use App\Models\Concerns\ReadsPlainly;
 use Illuminate\Foundation\Auth\User;
 
 /**
@@ -14,7 +15,7 @@ use Illuminate\Foundation\Auth\User;
  */
 abstract class Person extends User
 {
-    use BootsByName;
+    use BootsByName, ReadsPlainly;
 
     /** Whoever is signed in as them anywhere is put out. */
     public function endSessions(): void

@@ -83,7 +83,6 @@ final class Weighing extends Model
             'scale_checked' => 'boolean',
             'weighed_out' => 'boolean',
             'created_at' => 'datetime:Y-m-d H:i:s.v',
-            'grams' => 'decimal:3',
         ];
     }
 

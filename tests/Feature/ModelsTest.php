@@ -42,3 +42,11 @@ it('names every model\'s table, and it is there', function (string $class) {
     expect(Schema::hasTable($table))->toBeTrue($table)
         ->and($table)->toBe(Str::snake(Str::pluralStudly(class_basename($class))));
 })->with($models);
+
+it('has no method that stands for an attribute: models look for none', function (string $class) {
+    $standing = array_filter((new ReflectionClass($class))->getMethods(), static fn (ReflectionMethod $method): bool => str_starts_with(
+        (string) $method->getFileName(), app_path(),
+    ) && (preg_match('/^[gs]et\w+Attribute$/', $method->getName()) === 1
+        || (string) $method->getReturnType() === Illuminate\Database\Eloquent\Casts\Attribute::class));
+    expect(array_column($standing, 'name'))->toBe([]);
+})->with($models);

@@ -77,12 +77,13 @@ final readonly class BoardStation extends View
     public static function all(Lab $lab, LabLog $log, Models $stations): array
     {
         $states = $log->states();
+        $at = LabWords::places($lab);
         $turns = StationTurns::of($lab);
         $today = $lab->section->today();
 
-        return array_values($stations->map(function (Station $station) use ($log, $states, $lab, $turns, $today): self {
+        return array_values($stations->map(function (Station $station) use ($log, $states, $lab, $at, $turns, $today): self {
             $id = $station->id;
-            $places = LabWords::places($lab, $station->placeId());
+            $places = $at->at($station->placeId());
             $own = array_keys($places);
             $students = $station->students;
             $order = $lab->orders[$id] ?? [];

@@ -41,7 +41,7 @@ final readonly class StationChange extends View
     /** @param  list<BoardWeighing>  $weighings  of the station */
     public static function of(Lab $lab, Station $station, StationState $state, array $weighings): self
     {
-        $places = LabWords::places($lab, $station->placeId());
+        $places = LabWords::places($lab)->at($station->placeId());
         $lines = array_keys($places);
         $order = $lab->orders[$station->id] ?? $lines;
         $now = $lab->nowOf($order, $places);
