@@ -34,6 +34,8 @@ final readonly class LinePlaces
      */
     public function at(int $at): array
     {
-        return array_filter($this->places, fn (int $line): bool => in_array($at, $this->stations[$line] ?? [$at], true), ARRAY_FILTER_USE_KEY);
+        return array_filter(
+            $this->places, fn (int $line): bool => in_array($at, $this->stations[$line] ?? [$at], true), ARRAY_FILTER_USE_KEY,
+        );
     }
 }

@@ -109,6 +109,8 @@ const programs = {
     "app2/php-fpm",
     "app1/live",
     "app2/live",
+    "app1/teller",
+    "app2/teller",
     "app1/nginx",
     "app2/nginx",
     "balancer/nginx",
@@ -118,7 +120,7 @@ const programs = {
     "db2/mariadb",
     "db3/mariadb",
   ],
-  single: ["php-fpm", "live", "nginx", "mariadb"],
+  single: ["php-fpm", "live", "teller", "nginx", "mariadb"],
 };
 const groupOf = (name, program) => {
   const [node, what] = name === "single" ? ["", program] : program.split("/");

@@ -69,4 +69,14 @@ test("cut off, reloaded, the server killed: nothing lost, nothing twice, in orde
   crash("live");
   await Promise.all(again);
   await hears("Go on", "You can go on");
+
+  // Who tells of what happens is killed: whoever does something tells of it itself, and then the next teller does.
+  await tablet.goto("/kitchen");
+  crash("teller");
+  for (const _teller of ["is dead", "is back"]) {
+    await button(tablet, "Raise a hand").click();
+    await button(teacher, /^Hazel: hand up/).click();
+    await button(teacher, "Put the hand down").click();
+    await expect(button(tablet, "Raise a hand")).toBeVisible();
+  }
 });
