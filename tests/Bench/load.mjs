@@ -1,5 +1,6 @@
 // Load on the stack of `bin/hovik bench http`, loopback only, bounded in rounds and time. Storing a weigh-in and showing a
-// board, each in turn with the bare route that has the same session and middleware and does one indexed read and one insert.
+// board, each in turn with the bare route that has the same session and middleware and does one indexed read and one insert: first one
+// call at a time, as long as boards are as full as a lab's, then as many at once as the processors can take.
 import { performance } from "node:perf_hooks";
 import { ulid } from "ulid";
 import { signIn } from "./visitor.mjs";
@@ -7,6 +8,12 @@ import { signIn } from "./visitor.mjs";
 const ROUNDS = 5;
 const SECONDS = 2.5;
 const AT_ONCE = 6;
+const ALONE = 30; // calls a round
+
+const AGAINST = [
+  ["weigh-in", "bare, tablet"],
+  ["board", "bare, teacher"],
+];
 
 const tablets = [];
 const teachers = [];
@@ -71,6 +78,17 @@ async function round({ by, call }, seconds) {
 }
 let turn = 0;
 
+/** One after the other, each by the next visitor. */
+async function alone({ by, call }) {
+  const times = [];
+  for (let n = 0; n < ALONE; n++, turn++) {
+    const before = performance.now();
+    await call(by[turn % by.length], Math.floor(turn / by.length));
+    times.push(performance.now() - before);
+  }
+  return { times };
+}
+
 const at = (list, share) => [...list].sort((a, b) => a - b)[Math.floor(share * (list.length - 1))];
 const ratio = (a, b, of) =>
   at(
@@ -81,6 +99,15 @@ const p = (share) => (one) => at(one.times, share);
 
 const results = Object.fromEntries(Object.keys(kinds).map((name) => [name, []]));
 for (const kind of Object.values(kinds)) await round(kind, 0.5); // warm
+for (let i = 0; i < ROUNDS; i++) {
+  for (const [name, kind] of Object.entries(kinds)) results[name].push(await alone(kind));
+}
+console.log(`One at a time; ${ROUNDS} rounds of ${ALONE} calls each, in turn; medians of the rounds`);
+for (const [name, bare] of AGAINST) {
+  const ms = (one) => at(results[one].map(p(0.5)), 0.5).toFixed(1);
+  console.log(`${name} ${ms(name)} ms, ${bare} ${ms(bare)} ms: p50 x${ratio(name, bare, p(0.5)).toFixed(2)}`);
+}
+for (const name of Object.keys(kinds)) results[name] = [];
 for (let i = 0; i < ROUNDS; i++) {
   for (const [name, kind] of Object.entries(kinds)) results[name].push(await round(kind, SECONDS));
 }
@@ -93,10 +120,7 @@ for (const [name, rounds] of Object.entries(results)) {
     `${name.padEnd(14)} ${show((r) => r.rate, 1)} requests/s   p50 ${show(p(0.5), 1)} ms   p95 ${show(p(0.95), 1)} ms`,
   );
 }
-for (const [name, bare] of [
-  ["weigh-in", "bare, tablet"],
-  ["board", "bare, teacher"],
-]) {
+for (const [name, bare] of AGAINST) {
   console.log(
     `${name} against ${bare}: p50 x${ratio(name, bare, p(0.5)).toFixed(2)}, p95 x${ratio(name, bare, p(0.95)).toFixed(2)}, rate x${ratio(name, bare, (r) => r.rate).toFixed(2)}`,
   );
