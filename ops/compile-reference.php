@@ -12,6 +12,14 @@ declare(strict_types=1);
 $data = dirname(__DIR__).'/core/data';
 $check = in_array('--check', $argv, true);
 $stale = [];
+$keep = static function (string $name, string $php) use ($data, $check, &$stale): void {
+    $target = "$data/compiled/$name.php";
+    if (! $check) {
+        file_put_contents($target, $php);
+    } elseif (! is_file($target) || file_get_contents($target) !== $php) {
+        $stale[] = $name;
+    }
+};
 
 foreach (['units', 'ingredients', 'ingredients_es', 'look_alikes', 'recipe_words_es', 'ambiguous_words', 'handling', 'handling_overrides', 'tools'] as $name) {
     $file = new SplFileObject("$data/$name.csv");
@@ -39,14 +47,7 @@ foreach (['units', 'ingredients', 'ingredients_es', 'look_alikes', 'recipe_words
         $php .= '    ['.implode(', ', $cells)."],\n";
     }
     $php .= "];\n";
-    $target = "$data/compiled/$name.php";
-    if ($check) {
-        if (! is_file($target) || file_get_contents($target) !== $php) {
-            $stale[] = $name;
-        }
-    } else {
-        file_put_contents($target, $php);
-    }
+    $keep($name, $php);
 }
 
 // The names of foods: taken apart for who reads a recipe, and as they are said.
@@ -60,14 +61,7 @@ $made = [
 ];
 foreach ($made as $name => $value) {
     $php = "<?php\n\n// Made from the names of foods by ops/compile-reference.php. Edit the CSVs, not this.\n\nreturn ".var_export($value, true).";\n";
-    $target = "$data/compiled/$name.php";
-    if ($check) {
-        if (! is_file($target) || file_get_contents($target) !== $php) {
-            $stale[] = $name;
-        }
-    } else {
-        file_put_contents($target, $php);
-    }
+    $keep($name, $php);
 }
 
 if ($stale !== []) {
