@@ -74,17 +74,6 @@ final class OneTrip
     }
 
     /**
-     * The first row of such a query.
-     *
-     * @param  array<string, class-string<Model>>  $models
-     * @return array<string, Model|null>|null  null where there is no row
-     */
-    public static function first(Builder $query, array $models): ?array
-    {
-        return self::models(self::rows(self::joined($query->limit(1), $models))[0], $models)[0] ?? null;
-    }
-
-    /**
      * @param  class-string<Model>  $model
      * @return list<string>
      */

@@ -27,7 +27,7 @@ final class LabLog
         'together', 'predicted', 'corrects_id', 'weighings.received_at', 'weighings.teacher_id', 'weighings.created_at',
     ];
 
-    /** @var array<string, true> by weighing: it was put right, or taken back */
+    /** @var array<string, true> {@see wrong} */
     private readonly array $wrong;
 
     /** @var array<string, true> by weighing: the teacher lets it count as the first try */
@@ -46,9 +46,7 @@ final class LabLog
      */
     private function __construct(public readonly array $weighings, public readonly array $events, private readonly array $checks)
     {
-        $this->wrong = array_fill_keys([
-            ...array_filter(array_column($weighings, 'corrects_id'), is_string(...)), ...self::named($events, EventKind::TakenBack),
-        ], true);
+        $this->wrong = self::wrong($weighings, $events);
         $this->let = array_fill_keys(self::named($events, EventKind::FirstTry), true);
         $this->ticked = array_column(
             array_map(static fn (stdClass $one): array => ["$one->station_id $one->kind", $one->created_at], $checks), 1, 0,
@@ -123,7 +121,6 @@ final class LabLog
         return $this->states ??= StationStates::of($this);
     }
 
-    /** A wrong entry, kept: a later one stands for it, or it was taken back. */
     public function isWrong(string $weighing): bool
     {
         return isset($this->wrong[$weighing]);
@@ -139,6 +136,20 @@ final class LabLog
     public function tickedAt(int $station, StationChecklist $kind): ?string
     {
         return $this->ticked["$station $kind->value"] ?? null;
+    }
+
+    /**
+     * Wrong entries, kept: a later one stands for each, or it was taken back.
+     *
+     * @param  list<stdClass>  $weighings  id, corrects_id
+     * @param  list<stdClass>  $events  kind, detail
+     * @return array<string, true> by weighing
+     */
+    public static function wrong(array $weighings, array $events): array
+    {
+        $putRight = array_filter(array_column($weighings, 'corrects_id'), is_string(...));
+
+        return array_fill_keys([...$putRight, ...self::named($events, EventKind::TakenBack)], true);
     }
 
     public static function toCore(stdClass $event): StationEvent

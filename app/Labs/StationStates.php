@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Labs;
 
+use App\Database\OneTrip;
 use App\Models\Lab;
-use App\Models\LabEvent;
 use App\Models\Station;
 use App\Models\Weighing;
 use Hovik\Core\Lab\StationEvent;
@@ -48,12 +48,10 @@ final class StationStates
     /** @return list<string> tools, by id, that lay on the floor when this was weighed */
     public static function before(Weighing $weighing): array
     {
-        $happened = $weighing->line->lab->events()->where('station_id', $weighing->station_id)
-            ->where('received_at', '<=', $weighing->received_at ?? '9999-12-31')->get();
+        [, $events] = LabLog::queries([$weighing->line->lab_id], [$weighing->station_id]);
+        [$happened] = OneTrip::rows($events->where('received_at', '<=', $weighing->received_at ?? '9999-12-31'));
 
-        return array_keys(
-            StationState::after(array_values($happened->map(fn (LabEvent $event): StationEvent => $event->toCore())->all()))->dropped,
-        );
+        return array_keys(StationState::after(array_map(LabLog::toCore(...), $happened))->dropped);
     }
 
     public static function at(Lab $lab, Station $station): StationState

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Hovik\Core\Lab\EventKind;
-use Hovik\Core\Lab\StationEvent;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -33,11 +32,6 @@ final class LabEvent extends Model
         .' AND back.lab_line_id = weighings.lab_line_id'
         ." AND back.station_id = weighings.station_id AND JSON_VALUE(back.detail, '$.weighing') = weighings.id)";
 
-    /** In a query of `weighings`: whether the teacher lets this one count as the first try. */
-    public const FIRST_TRY = "EXISTS (SELECT 1 FROM lab_events AS let WHERE let.kind = 'first-try'"
-        .' AND let.lab_line_id = weighings.lab_line_id'
-        ." AND let.station_id = weighings.station_id AND JSON_VALUE(let.detail, '$.weighing') = weighings.id)";
-
     public $incrementing = false;
 
     protected $keyType = 'string';
@@ -54,11 +48,5 @@ final class LabEvent extends Model
     public function lab(): BelongsTo
     {
         return $this->belongsTo(Lab::class);
-    }
-
-    public function toCore(): StationEvent
-    {
-        return StationEvent::event($this->kind, $this->id, $this->lab_line_id, (float) $this->created_at->format('U.v'), $this->detail,
-            $this->student_id);
     }
 }

@@ -100,7 +100,9 @@ final class WeighInRequest extends ApiRequest
         $place = $this->place ?? self::refuse('line_id', 'refusal.no-such-line');
         $line = $place->line;
         [$station, $student] = $this->who($place);
-        $station->setRelation('section', $line->lab->section); // of the lab it may weigh in: read once for both
+        foreach ([$station, $student] as $one) {
+            $one->setRelation('section', $line->lab->section); // of the lab they may weigh in: read once for all
+        }
         if (! $line->lab->takes($station)) {
             throw new Refusal('refusal.lab-not-open');
         }

@@ -39,12 +39,6 @@ final readonly class BoardLine extends View
     ) {
     }
 
-    /** Whether this station measures it. */
-    public function isAt(int $station): bool
-    {
-        return $this->stations === null || in_array($station, $this->stations, true);
-    }
-
     /** As an aide sees it: what is measured, and not what it should weigh. */
     public function withoutTarget(): self
     {

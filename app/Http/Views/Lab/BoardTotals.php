@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Views\Lab;
 
 use App\Http\Views\View;
+use App\Labs\LabLog;
 use Hovik\Core\Lab\EventKind;
 use Hovik\Core\Weighing\Verdict;
 use Illuminate\Database\Query\Builder;
@@ -33,7 +34,7 @@ final readonly class BoardTotals extends View
         return [
             DB::table('lab_lines')->join('weighings', 'weighings.lab_line_id', '=', 'lab_lines.id')->whereIn('lab_lines.lab_id', $labs)
                 ->orderBy('attempt')->select(['lab_id', 'weighings.id', 'lab_line_id', 'station_id', 'verdict', 'corrects_id']),
-            DB::table('lab_events')->whereIn('lab_id', $labs)->where('kind', EventKind::TakenBack)->select(['detail']),
+            DB::table('lab_events')->whereIn('lab_id', $labs)->where('kind', EventKind::TakenBack)->select(['kind', 'detail']),
         ];
     }
 
@@ -45,10 +46,7 @@ final readonly class BoardTotals extends View
      */
     public static function fromRows(array $labs, array $weighings, array $takenBack): array
     {
-        $wrong = array_flip(array_filter(array_column($weighings, 'corrects_id'), is_string(...)));
-        foreach ($takenBack as $event) {
-            $wrong[json_decode($event->detail)->weighing ?? ''] = true;
-        }
+        $wrong = LabLog::wrong($weighings, $takenBack);
         $latest = array_fill_keys($labs, []);
         foreach ($weighings as $row) {
             if (! isset($wrong[$row->id])) {
