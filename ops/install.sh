@@ -82,6 +82,16 @@ composer_libraries() {
   ok
 }
 
+# Classes that came since the libraries did are found without a list too, only slower, and are not loaded before.
+class_list() {
+  local sum stamp="$ROOT/vendor/.hovik-classes"
+  sum=$(cd "$ROOT" && find app core database packages -name '*.php' | LC_ALL=C sort | sha256sum | cut -c1-16)
+  [ "$(cat "$stamp" 2>/dev/null)" = "$sum" ] && return 0
+  (cd "$ROOT" && COMPOSER_ALLOW_SUPERUSER=1 composer dump-autoload --no-interaction) >>"$LOG" 2>&1 </dev/null || return 0
+  chmod -R go+rX "$ROOT/vendor/composer"
+  echo "$sum" >"$stamp"
+}
+
 npm_packages() {
   local sum stamp="$ROOT/node_modules/.hovik-stamp"
   sum=$(cat "$ROOT/package.json" "$ROOT/package-lock.json" | sha256sum | cut -c1-16)
@@ -113,6 +123,7 @@ case $want in
     debian_packages $NEED_CLI
     php_is_right
     composer_libraries nodev
+    class_list
     ;;
   serve | school | district | test)
     node_is_right # before anything is changed: this is the one thing Debian 12 cannot give
@@ -124,6 +135,7 @@ case $want in
     esac
     php_is_right
     if [ "$want" = test ]; then composer_libraries dev; else composer_libraries nodev; fi
+    class_list
     npm_packages
     front_end
     ;;

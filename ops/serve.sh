@@ -28,7 +28,8 @@ case $2 in
     # The opcode cache takes its size only here, before any pool is read.
     exec php-fpm8.2 -F -y "$STATE/php-fpm.conf" -c /etc/php/8.2/fpm/php.ini -d opcache.enable=1 -d opcache.memory_consumption=128 \
       -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=20000 \
-      -d opcache.validate_timestamps=0 -d opcache.jit=tracing -d opcache.jit_buffer_size=48M
+      -d opcache.validate_timestamps=0 -d opcache.jit=tracing -d opcache.jit_buffer_size=48M \
+      -d opcache.preload="$ROOT/bootstrap/preload.php" -d opcache.preload_user="${as_web:+$WEB_USER}"
     ;;
   live)
     rm -f "$RUN"/live/*.sock

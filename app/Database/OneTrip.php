@@ -9,6 +9,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use LogicException;
 use stdClass;
 
 /**
@@ -17,17 +18,60 @@ use stdClass;
  */
 final class OneTrip
 {
-    /** @var array<class-string<Model>, list<string>> columns of the tables of models; a process that knows newer ones starts anew */
-    private static array $columns = [];
+    /**
+     * By the joined models: what is selected, and the columns of each. A process that knows newer tables starts anew.
+     *
+     * @var array<string, array{string, array<string, list<string>>}>
+     */
+    private static array $known = [];
 
     /** @return list<list<stdClass>> rows, by query */
     public static function rows(Builder ...$queries): array
     {
+        return self::sent(self::text($queries), self::values($queries));
+    }
+
+    /**
+     * The same queries again and again, only for other values: they are put into words once.
+     *
+     * @param  list<int|string>  $values  in the order in which the queries take them
+     * @param  callable(): list<Builder>  $queries  with these values
+     * @return list<list<stdClass>> rows, by query
+     */
+    public static function again(string $name, array $values, callable $queries): array
+    {
+        $text = Cache::store('memory')->rememberForever("trip:$name", static function () use ($queries, $values): string {
+            $first = $queries();
+
+            return self::values($first) === $values ? self::text($first) : throw new LogicException('Other values than the queries take.');
+        });
+
+        return self::sent($text, $values);
+    }
+
+    /** @param  array<array-key, Builder>  $queries */
+    private static function text(array $queries): string
+    {
+        return implode('; ', array_map(static fn (Builder $one): string => $one->toSql(), $queries));
+    }
+
+    /**
+     * @param  array<array-key, Builder>  $queries
+     * @return list<mixed>
+     */
+    private static function values(array $queries): array
+    {
+        return array_merge(...array_map(static fn (Builder $one): array => $one->getBindings(), array_values($queries)));
+    }
+
+    /**
+     * @param  list<mixed>  $values
+     * @return list<list<stdClass>>
+     */
+    private static function sent(string $text, array $values): array
+    {
         /** @var list<list<stdClass>> $rows */
-        $rows = DB::connection()->selectResultSets(
-            implode('; ', array_map(static fn (Builder $one): string => $one->toSql(), $queries)),
-            array_merge(...array_map(static fn (Builder $one): array => $one->getBindings(), array_values($queries))),
-        );
+        $rows = DB::connection()->selectResultSets($text, $values);
 
         return $rows;
     }
@@ -40,12 +84,7 @@ final class OneTrip
      */
     public static function joined(Builder $query, array $models): Builder
     {
-        return $query->selectRaw(implode(', ', array_map(
-            static fn (string $name, string $model): string => implode(', ', array_map(
-                static fn (string $column): string => "`$name`.`$column` AS `$name.$column`", self::columns($model),
-            )),
-            array_keys($models), $models,
-        )));
+        return $query->selectRaw(self::known($models)[0]);
     }
 
     /**
@@ -53,34 +92,46 @@ final class OneTrip
      *
      * @param  list<stdClass>  $rows
      * @param  array<string, class-string<Model>>  $models  by the same names
-     * @return list<array<string, Model|null>> by those names, null for what a left join did not find
+     * @return list<array<string, Model|null>> by those names, null for what a left join did not find; one model for one row of a table
      */
     public static function models(array $rows, array $models): array
     {
         $connection = DB::connection()->getName();
+        $columns = self::known($models)[1];
+        $blank = array_map(static fn (string $model): Model => new $model, $models);
+        $made = [];
 
-        return array_map(static function (stdClass $row) use ($models, $connection): array {
+        return array_map(static function (stdClass $row) use ($columns, $blank, $connection, &$made): array {
+            $values = array_values((array) $row);
             $found = [];
-            foreach ($models as $name => $model) {
-                $columns = [];
-                foreach (self::columns($model) as $column) {
-                    $columns[$column] = $row->{"$name.$column"};
-                }
-                $found[$name] = $columns['id'] === null ? null : (new $model)->newFromBuilder($columns, $connection);
+            foreach ($columns as $name => $of) {
+                $one = array_combine($of, array_splice($values, 0, count($of)));
+                $found[$name] = $one['id'] === null ? null
+                    : $made[$name][$one['id']] ??= $blank[$name]->newFromBuilder($one, $connection);
             }
 
-            return $found;
+            return $values === [] ? $found : throw new LogicException('Other columns than were asked for.');
         }, $rows);
     }
 
     /**
-     * @param  class-string<Model>  $model
-     * @return list<string>
+     * @param  array<string, class-string<Model>>  $models
+     * @return array{string, array<string, list<string>>}
      */
-    private static function columns(string $model): array
+    private static function known(array $models): array
     {
-        return self::$columns[$model] ??= Cache::store('memory')->rememberForever(
-            "columns:$model", static fn (): array => Schema::getColumnListing((new $model)->getTable()),
-        );
+        $key = 'joined:'.implode(' ', array_keys($models)).':'.implode(' ', $models);
+
+        return self::$known[$key] ??= Cache::store('memory')->rememberForever($key, static function () use ($models): array {
+            $columns = array_map(static fn (string $model): array => Schema::getColumnListing((new $model)->getTable()), $models);
+            $all = [];
+            foreach ($columns as $name => $of) {
+                foreach ($of as $column) {
+                    $all[] = "`$name`.`$column` AS c".count($all); // of the same name in several tables
+                }
+            }
+
+            return [implode(', ', $all), $columns];
+        });
     }
 }

@@ -22,9 +22,10 @@ use stdClass;
 final class LabLog
 {
     private const WEIGHINGS = [
-        'lab_lines.lab_id', 'weighings.id', 'weighings.lab_line_id as line_id', 'weighings.station_id', 'students.name as student',
-        'attempt', 'verdict', 'grams', 'readability_g', 'error_g', 'error_pct', 'scale_u_g', 'weighings.source', 'scale_checked',
-        'together', 'predicted', 'corrects_id', 'weighings.received_at', 'weighings.teacher_id', 'weighings.created_at',
+        'lab_lines.lab_id', 'lab_lines.position', 'weighings.id', 'weighings.lab_line_id as line_id', 'weighings.station_id',
+        'students.name as student', 'attempt', 'verdict', 'grams', 'readability_g', 'error_g', 'error_pct', 'scale_u_g',
+        'weighings.source', 'scale_checked', 'together', 'predicted', 'corrects_id', 'weighings.received_at', 'weighings.teacher_id',
+        'weighings.created_at',
     ];
 
     /** @var array<string, true> {@see wrong} */
@@ -40,7 +41,7 @@ final class LabLog
     private ?array $states = null;
 
     /**
-     * @param  list<stdClass>  $weighings  by line of the recipe and attempt; `at_s` s since 1970, `at` in ISO 8601
+     * @param  list<stdClass>  $weighings  by line of the recipe and attempt; `at_s` s since 1970
      * @param  list<stdClass>  $events  in the order in which the server received them
      * @param  list<stdClass>  $checks  ticked lists
      */
@@ -71,11 +72,7 @@ final class LabLog
             DB::table('weighings')->join('lab_lines', 'lab_lines.id', '=', 'weighings.lab_line_id')
                 ->join('students', 'students.id', '=', 'weighings.student_id')->whereIn('lab_lines.lab_id', $labs)
                 ->when($stations !== null, $at('weighings.station_id'))
-                ->orderBy('lab_lines.position')->orderBy('weighings.attempt')->select([
-                    ...self::WEIGHINGS,
-                    DB::raw('UNIX_TIMESTAMP(weighings.created_at) AS at_s'),
-                    DB::raw("DATE_FORMAT(weighings.created_at, '%Y-%m-%dT%H:%i:%s.%fZ') AS at"),
-                ]),
+                ->select([...self::WEIGHINGS, DB::raw('UNIX_TIMESTAMP(weighings.created_at) AS at_s')]),
             DB::table('lab_events')->whereIn('lab_id', $labs)->when($stations !== null, $at('station_id'))
                 ->orderBy('received_at')->orderBy('created_at')->orderBy('id')->select([
                     'lab_id', 'id', 'station_id', 'lab_line_id', 'student_id', 'kind', 'detail', 'received_at',
@@ -95,6 +92,10 @@ final class LabLog
      */
     public static function fromRows(array $labs, array $weighings, array $events, array $checks): array
     {
+        // The database would write all of them down once more to sort them.
+        array_multisort(
+            array_column($weighings, 'position'), array_column($weighings, 'attempt'), array_column($weighings, 'station_id'), $weighings,
+        );
         $of = array_fill_keys($labs, [[], [], []]);
         foreach ([$weighings, $events, $checks] as $kind => $rows) {
             foreach ($rows as $row) {

@@ -40,8 +40,11 @@ final readonly class StationTurns
      */
     public function at(int $station, Collection $students, array $lines): array
     {
+        if (! $this->goesByName) {
+            return [];
+        }
         $here = $students->reject(fn (Student $student): bool => $student->isAway($this->today))->modelKeys();
 
-        return $this->goesByName ? Turns::of($lines, array_values($here), $this->lab->id, $this->given[$station] ?? []) : [];
+        return Turns::of($lines, array_values($here), $this->lab->id, $this->given[$station] ?? []);
     }
 }

@@ -57,12 +57,12 @@ final readonly class Telling
     private function tellWithChanges(array $byLab, array $at): void
     {
         $ids = array_keys($byLab);
-        [$labs, $stations, $weighed, $events, $ticked, $cells, $takenBack] = OneTrip::rows(
+        [$labs, $stations, $students, $weighed, $events, $ticked, $cells, $takenBack] = OneTrip::rows(
             Lab::withSchool(DB::table('labs')->whereIn('labs.id', $ids)),
-            Station::withStudents(DB::table('stations')->whereIn('stations.id', $at)),
+            ...Station::withStudents(DB::table('stations')->whereIn('id', $at), DB::table('students')->whereIn('station_id', $at)),
             ...LabLog::queries($ids, $at), ...BoardTotals::queries($ids),
         );
-        $stations = Station::seated($stations);
+        $stations = Station::seated($stations, $students);
         $logs = LabLog::fromRows($ids, $weighed, $events, $ticked);
         $totals = BoardTotals::fromRows($ids, $cells, $takenBack);
         foreach (Lab::ofSchool($labs) as $lab) {

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Database\OneTrip;
 use Database\Factories\StationFactory;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Database\Query\JoinClause;
 use stdClass;
 
 /**
@@ -39,8 +37,6 @@ final class Station extends Person
     /** The position of a place where one student makes a lab up: it stands in none of the class's lists. */
     public const IN_NO_LIST = 0;
 
-    private const WITH_STUDENTS = ['stations' => self::class, 'students' => Student::class];
-
     protected $table = 'stations';
 
     protected $guarded = [];
@@ -63,31 +59,26 @@ final class Station extends Person
      * With who sits there.
      *
      * @param  Builder  $stations  a query of `stations`
-     * @return Builder what {@see seated} takes the rows of
+     * @param  Builder  $students  one of `students` that has all of theirs, by what an index knows
+     * @return array{Builder, Builder} what {@see seated} takes the rows of
      */
-    public static function withStudents(Builder $stations): Builder
+    public static function withStudents(Builder $stations, Builder $students): array
     {
-        return OneTrip::joined($stations->leftJoin(
-            'students', static fn (JoinClause $on) => $on->on('students.station_id', '=', 'stations.id')->whereNull('students.erased_at'),
-        )->orderBy('students.roster_number'), self::WITH_STUDENTS);
+        return [$stations, $students->whereNotNull('station_id')->whereNull('erased_at')->orderBy('roster_number')];
     }
 
     /**
-     * @param  list<stdClass>  $rows
+     * @param  list<stdClass>  $stations
+     * @param  list<stdClass>  $students
      * @return Collection<int, self> in the query's order
      */
-    public static function seated(array $rows): Collection
+    public static function seated(array $stations, array $students): Collection
     {
-        $stations = [];
-        foreach (OneTrip::models($rows, self::WITH_STUDENTS) as ['stations' => $station, 'students' => $student]) {
-            assert($station instanceof self);
-            $stations[$station->id] ??= $station->setRelation('students', new Collection);
-            if ($student instanceof Student) {
-                $stations[$station->id]->students->add($student);
-            }
-        }
+        $at = Student::query()->hydrate($students)->groupBy('station_id');
 
-        return new Collection(array_values($stations));
+        return self::query()->hydrate($stations)->each(
+            static fn (self $station): self => $station->setRelation('students', $at->get($station->id, new Collection)),
+        );
     }
 
     /** @return BelongsTo<Lab, $this> */

@@ -10,6 +10,7 @@ use App\District\ClusterConnector;
 use App\Live\Publisher;
 use App\School\MailFolder;
 use App\Words\KitchenWords;
+use Illuminate\Auth\Access\Gate;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
@@ -53,6 +54,10 @@ final class AppServiceProvider extends ServiceProvider
         Model::automaticallyEagerLoadRelationships();
         Model::preventSilentlyDiscardingAttributes();
         Model::preventAccessingMissingAttributes();
+        // There they are; the framework would look elsewhere first.
+        $this->callAfterResolving(Gate::class, static fn (Gate $gate) => $gate->guessPolicyNamesUsing(
+            static fn (string $model): string => 'App\\Policies\\'.class_basename($model).'Policy',
+        ));
         // A locale with its region has its language's words.
         Lang::determineLocalesUsing(fn (array $locales): array => [
             ...array_map(static fn (string $locale): string => substr($locale, 0, 2), $locales), 'en',

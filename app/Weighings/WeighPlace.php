@@ -37,7 +37,7 @@ final readonly class WeighPlace
      */
     public static function of(int $line, int $scale, int $student, int $station): ?self
     {
-        [$places, $earlier] = OneTrip::rows(
+        [$places, $earlier] = OneTrip::again('weigh-place', [$scale, $student, $line, $line, $station], static fn (): array => [
             OneTrip::joined(
                 DB::table('lab_lines as line')->where('line.id', $line)
                     ->join('labs as lab', 'lab.id', '=', 'line.lab_id')->join('sections as section', 'section.id', '=', 'lab.section_id')
@@ -49,7 +49,7 @@ final readonly class WeighPlace
                 self::NAMES,
             ),
             Weighing::of($line, $station)->toBase(),
-        );
+        ]);
         $found = OneTrip::models($places, self::NAMES)[0] ?? null;
         if ($found === null) {
             return null;

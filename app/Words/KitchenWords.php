@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use App\Models\OwnWording;
+use App\Database\OneTrip;
 use App\Models\Station;
 use App\Models\Student;
 use App\Models\Teacher;
@@ -15,7 +15,10 @@ use Hovik\Core\Words\OwnWords;
 use Hovik\Core\Words\Phrase;
 use Hovik\Core\Words\Phrasebook;
 use Hovik\Core\Words\WordingKind;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** The book of the kitchen whose teacher, student or station asks: the application's words, with its own in their place. */
 final class KitchenWords
@@ -56,23 +59,31 @@ final class KitchenWords
         $this->own = $this->known = [];
     }
 
-    private function own(string $locale): OwnWords
+    /**
+     * For whoever asks for more in the same trip, and hands what came back to {@see read}.
+     *
+     * @return Builder the kitchen's own words in a language
+     */
+    public function query(string $locale): Builder
     {
-        $kitchen = self::kitchen();
-        $language = Phrasebook::language($locale);
-
-        return $this->own["$kitchen $language"] ??= new OwnWords($kitchen === null ? [] : self::texts($kitchen, $language));
+        return DB::table('own_wordings')->where('kitchen_id', self::kitchen())->where('language', Phrasebook::language($locale))
+            ->select(['phrase', 'text']);
     }
 
-    /** @return array<string, string> */
-    private static function texts(int $kitchen, string $language): array
+    /** @param  list<stdClass>  $rows */
+    public function read(string $locale, array $rows): void
     {
-        $texts = [];
-        foreach (OwnWording::query()->where('kitchen_id', $kitchen)->where('language', $language)->get(['phrase', 'text']) as $one) {
-            $texts[$one->phrase] = $one->text;
+        $this->own[self::kitchen().' '.Phrasebook::language($locale)] = new OwnWords(array_column($rows, 'text', 'phrase'));
+    }
+
+    private function own(string $locale): OwnWords
+    {
+        $whose = self::kitchen().' '.Phrasebook::language($locale);
+        if (! isset($this->own[$whose])) {
+            $this->read($locale, self::kitchen() === null ? [] : OneTrip::rows($this->query($locale))[0]);
         }
 
-        return $texts;
+        return $this->own[$whose];
     }
 
     /** Of whoever has been let in by now; none at the doors. */

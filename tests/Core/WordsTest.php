@@ -17,12 +17,17 @@ use Hovik\Core\Technique\HouseRules;
 use Hovik\Core\Technique\Step;
 use Hovik\Core\Technique\TechniqueCatalogue;
 use Hovik\Core\Weighing\Verdict;
+use Hovik\Core\Words\DecimalSign;
 use Hovik\Core\Words\Phrase;
 use Hovik\Core\Words\Phrasebook;
 
 $patterns = fn (string $language): array => array_merge(
     ...array_map(static fn (string $file): array => require $file, glob(dirname(__DIR__, 2)."/core/Words/$language*.php")),
 );
+
+it('knows the decimal sign of the locales it speaks in as Unicode has it', function (string $locale) {
+    expect(DecimalSign::of($locale))->toBe(DecimalSign::inUnicode($locale));
+})->with(['en', 'en_GB', 'en_DE', 'en_DE_BRITISH', 'es', 'es_US', 'es_MX', 'es-ES', 'en_ZA', 'fr']);
 
 it('says everything in both languages, with the same blanks to fill', function () use ($patterns) {
     [$en, $es] = [$patterns('en'), $patterns('es')];

@@ -7,6 +7,8 @@ use App\Models\Model;
 use App\Models\Person;
 use Illuminate\Database\Eloquent\Attributes\Boot;
 use Illuminate\Database\Eloquent\Attributes\Initialize;
+use Illuminate\Database\Eloquent\Attributes\ObservedBy;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
 
@@ -37,10 +39,27 @@ it('boots every model with all that the framework would find', function (string 
         ->and($found)->toEqualCanonicalizing($expected)->not->toBe([]);
 })->with($models);
 
+it('has no observers and no scopes by attribute: models look for none', function (string $class) {
+    $all = [$class, ...array_values(class_parents($class)), ...array_values(class_uses_recursive($class))];
+    $found = array_filter($all, static fn (string $one): bool => [
+        ...(new ReflectionClass($one))->getAttributes(ObservedBy::class), ...(new ReflectionClass($one))->getAttributes(ScopedBy::class),
+    ] !== []);
+    expect($found)->toBe([]);
+})->with($models);
+
 it('names every model\'s table, and it is there', function (string $class) {
     $table = (new $class)->getTable();
     expect(Schema::hasTable($table))->toBeTrue($table)
         ->and($table)->toBe(Str::snake(Str::pluralStudly(class_basename($class))));
+})->with($models);
+
+it('listens to the end of a model alone: models tell of nothing else', function (string $class) {
+    new $class;
+    $heard = array_filter(
+        array_keys(app('events')->getRawListeners()), static fn (string $event): bool => str_starts_with($event, 'eloquent.')
+            && ! str_starts_with($event, 'eloquent.deleted: '),
+    );
+    expect($heard)->toBe([]);
 })->with($models);
 
 it('has no method that stands for an attribute: models look for none', function (string $class) {

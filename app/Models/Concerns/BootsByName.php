@@ -23,4 +23,14 @@ trait BootsByName
             }
         }
     }
+
+    /** No model has observers by attribute, which each would look for in itself and in all above it. */
+    public static function bootHasEvents(): void
+    {
+    }
+
+    /** Nor scopes. */
+    public static function bootHasGlobalScopes(): void
+    {
+    }
 }

@@ -41,4 +41,25 @@ trait ReadsPlainly
     {
         return false;
     }
+
+    public function hasAttributeGetMutator($key)
+    {
+        return false;
+    }
+
+    public function hasAttributeSetMutator($key)
+    {
+        return false;
+    }
+
+    /**
+     * Of what happens to a model only the end is listened for: asking who listens whenever one is read is for nothing.
+     *
+     * @param  string  $event
+     * @param  bool  $halt
+     */
+    protected function fireModelEvent($event, $halt = true): mixed
+    {
+        return $event === 'deleted' ? parent::fireModelEvent($event, $halt) : true;
+    }
 }

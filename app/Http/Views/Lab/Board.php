@@ -10,9 +10,12 @@ use App\Http\Views\View;
 use App\Labs\LabLog;
 use App\Labs\LabWords;
 use App\Models\Lab;
+use App\Models\RecipeVersion;
 use App\Models\Scale;
 use App\Models\Station;
+use App\Words\KitchenWords;
 use Hovik\Core\Recipe\Directions\DoneBy;
+use Illuminate\Support\Facades\DB;
 
 /** Stations by ingredients, with every weighing. */
 final readonly class Board extends View
@@ -46,10 +49,15 @@ final readonly class Board extends View
     {
         $section = $lab->section;
         $today = $section->kitchen->school->today();
-        [$scales, $stations, $weighed, $happened, $ticked] = OneTrip::rows(
-            Scale::ofKitchen($section->kitchen_id), Station::withStudents($lab->stations()->toBase()), ...LabLog::queries([$lab->id]),
+        $words = app(KitchenWords::class);
+        [$scales, $own, $recipe, $stations, $students, $weighed, $happened, $ticked] = OneTrip::rows(
+            Scale::ofKitchen($section->kitchen_id), $words->query(app()->getLocale()), $lab->recipeVersion()->toBase(),
+            ...Station::withStudents($lab->stations()->toBase(), DB::table('students')->where('section_id', $section->id)),
+            ...LabLog::queries([$lab->id]),
         );
+        $words->read(app()->getLocale(), $own);
         $section->kitchen->setRelation('scales', Scale::checked($scales));
+        $lab->setRelation('recipeVersion', RecipeVersion::query()->hydrate($recipe)->first());
         $log = LabLog::fromRows([$lab->id], $weighed, $happened, $ticked)[$lab->id];
         $weighings = BoardWeighing::all($log, $lab);
 
@@ -62,7 +70,7 @@ final readonly class Board extends View
             lines: $runs ? LabWords::board($lab) : array_map(
                 static fn (BoardLine $line): BoardLine => $line->withoutTarget(), LabWords::board($lab),
             ),
-            stations: BoardStation::all($lab, $log, Station::seated($stations)),
+            stations: BoardStation::all($lab, $log, Station::seated($stations, $students)),
             owe: $runs ? Owes::all($lab) : [],
             scales: array_values($section->kitchen->workingScales()->map(
                 fn (Scale $scale): BoardScale => new BoardScale(

@@ -80,13 +80,17 @@ final readonly class BoardStation extends View
         $at = LabWords::places($lab);
         $turns = StationTurns::of($lab);
         $today = $lab->section->today();
+        $orders = $lab->orders ?? [];
+        $openedAt = (float) ($lab->opened_at?->format('U') ?? 0);
 
-        return array_values($stations->map(function (Station $station) use ($log, $states, $lab, $at, $turns, $today): self {
+        return array_values($stations->map(function (Station $station) use (
+            $log, $states, $lab, $at, $turns, $today, $orders, $openedAt,
+        ): self {
             $id = $station->id;
             $places = $at->at($station->placeId());
             $own = array_keys($places);
             $students = $station->students;
-            $order = $lab->orders[$id] ?? [];
+            $order = $orders[$id] ?? [];
 
             return self::of(
                 $lab, $station, array_values($students->map(
@@ -94,7 +98,7 @@ final readonly class BoardStation extends View
                 )->all()),
                 BoardTurn::all($turns->at($id, $students, $order === [] ? $own : $order)),
                 $log->tickedAt($id, StationChecklist::SetUp) !== null, $log->tickedAt($id, StationChecklist::CleanUp) !== null,
-                $states[$id] ?? StationState::after([]), $own, $lab->nowOf($own, $places),
+                $states[$id] ?? StationState::after([]), $own, $lab->nowOf($own, $places), $openedAt,
             );
         })->all());
     }
@@ -104,10 +108,11 @@ final readonly class BoardStation extends View
      * @param  list<BoardTurn>  $turns
      * @param  list<int>  $lines
      * @param  list<int>  $now  those of them that are measured in the period that is going on
+     * @param  float  $openedAt  s since 1970
      */
     private static function of(
         Lab $lab, Station $station, array $members, array $turns, bool $isSetUp, bool $isClean, StationState $state, array $lines,
-        array $now,
+        array $now, float $openedAt,
     ): self {
         return new self(
             id: $station->id,
@@ -125,9 +130,7 @@ final readonly class BoardStation extends View
             left: $state->left($lines),
             released: $state->isReleased,
             counted: $state->isCounted,
-            stuck: $lab->isOpen() && $lab->paused_at === null ? Stuck::of(
-                $state, $now, (float) ($lab->opened_at?->format('U') ?? 0),
-            ) : null,
+            stuck: $lab->isOpen() && $lab->paused_at === null ? Stuck::of($state, $now, $openedAt) : null,
             last_at: $state->lastAt,
             out: array_keys($state->out),
             dropped: FallenTool::all($lab, array_keys($state->dropped)),

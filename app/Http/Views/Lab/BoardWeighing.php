@@ -74,7 +74,7 @@ final readonly class BoardWeighing extends View
                 error_pct: (float) $row->error_pct,
                 tolerances: $targets[$row->line_id]->inTolerances($errorG),
                 scale_u_g: (float) $row->scale_u_g,
-                at: $row->at,
+                at: str_replace(' ', 'T', $row->created_at).'Z',
                 source: $row->source,
                 scale_checked: (bool) $row->scale_checked,
                 together: $row->together,
