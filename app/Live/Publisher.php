@@ -25,22 +25,30 @@ class Publisher
         if (! is_string($socket) || $socket === '') {
             return;
         }
-        $this->curl ??= curl_init();
-        curl_setopt_array($this->curl, [
-            CURLOPT_URL => "http://live/publish/$channel",
-            CURLOPT_UNIX_SOCKET_PATH => $socket,
-            CURLOPT_POSTFIELDS => $fact,
-            CURLOPT_HTTPHEADER => ['Content-Type: application/json'],
-            CURLOPT_RETURNTRANSFER => true,
-            CURLOPT_FAILONERROR => true,
-            CURLOPT_TIMEOUT => 1,
-        ]);
+        $this->curl ??= self::opened($socket);
+        curl_setopt_array($this->curl, [CURLOPT_URL => "http://live/publish/$channel", CURLOPT_POSTFIELDS => $fact]);
         foreach (config('hovik.node') === '' ? [0] : self::PAUSES_S as $pause) {
-            Sleep::for($pause)->seconds();
+            if ($pause > 0) {
+                Sleep::for($pause)->seconds();
+            }
             if (curl_exec($this->curl) !== false) {
                 return;
             }
         }
         Log::warning('Could not publish a live fact', ['channel' => $channel, 'why' => curl_error($this->curl)]);
+    }
+
+    private static function opened(string $socket): CurlHandle
+    {
+        $curl = curl_init();
+        curl_setopt_array($curl, [
+            CURLOPT_UNIX_SOCKET_PATH => $socket,
+            CURLOPT_HTTPHEADER => ['Content-Type: application/json'],
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_FAILONERROR => true,
+            CURLOPT_TIMEOUT => 1,
+        ]);
+
+        return $curl;
     }
 }

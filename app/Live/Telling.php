@@ -111,7 +111,9 @@ final readonly class Telling
             if (! $station instanceof Station) {
                 continue; // taken out meanwhile
             }
-            app()->setLocale($one->locale);
+            if (app()->getLocale() !== $one->locale) { // all that know of the language are told of it
+                app()->setLocale($one->locale);
+            }
             $of = $weighings[$station->id] ??= BoardWeighing::all($log->at($station->id), $lab);
             $stand = $stands[$station->id];
             $this->publish(

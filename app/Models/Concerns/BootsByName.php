@@ -10,10 +10,18 @@ namespace App\Models\Concerns;
  */
 trait BootsByName
 {
+    /** @var array<class-string, array<string, string>> traits of what models are made of: the same for nearly all */
+    private static array $inherited = [];
+
     protected static function bootTraits(): void
     {
         static::$traitInitializers[static::class] = [];
-        foreach (class_uses_recursive(static::class) as $trait) {
+        $above = (string) get_parent_class(static::class);
+        $traits = self::$inherited[$above] ??= class_uses_recursive($above);
+        foreach ((array) class_uses(static::class) as $own) {
+            $traits += [$own => $own] + trait_uses_recursive($own);
+        }
+        foreach ($traits as $trait) {
             $name = class_basename($trait);
             if (method_exists(static::class, "boot$name")) {
                 forward_static_call([static::class, "boot$name"]);
