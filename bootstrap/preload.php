@@ -10,7 +10,7 @@ declare(strict_types=1);
 const LOADED_BEFORE = '/^(App|Hovik\\\\Core|Brick\\\\Math|Carbon|Dotenv\\\\Repository|Laravel\\\\SerializableClosure|PhpOption|Psr'
     .'|Illuminate\\\\(Auth|Cache|Config|Container|Contracts|Cookie|Database|Encryption|Events|Foundation|Hashing|Http|Pagination|Pipeline'
     .'|Reflection|Routing|Session|Support|Translation|Validation|View)'
-    .'|Symfony\\\\(Component\\\\(Clock|HttpFoundation|HttpKernel|Routing|Translation|Uid)|Contracts))\\\\/';
+    .'|Symfony\\\\(Component\\\\(Clock|HttpFoundation|HttpKernel|Routing|Uid)|Contracts))\\\\/';
 const LOADED_WHEN_ASKED = '/\\\\(Console|DependencyInjection|Doctrine|PHPStan|Testing?|Commands?)\\\\|Command$/';
 
 error_reporting(0); // of what cannot be linked
