@@ -19,7 +19,7 @@ trait BootsByName
         $above = (string) get_parent_class(static::class);
         $traits = self::$inherited[$above] ??= class_uses_recursive($above);
         foreach ((array) class_uses(static::class) as $own) {
-            $traits += [$own => $own] + trait_uses_recursive($own);
+            $traits = [...$traits, $own, ...trait_uses_recursive($own)];
         }
         foreach ($traits as $trait) {
             $name = class_basename($trait);
