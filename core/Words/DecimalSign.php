@@ -24,6 +24,7 @@ enum DecimalSign: string
         return self::KNOWN[$locale] ?? self::inUnicode($locale);
     }
 
+    /** As Unicode's CLDR has it, which {@see of} agrees with. */
     public static function inUnicode(string $locale): self
     {
         $sign = (new NumberFormatter($locale, NumberFormatter::DECIMAL))->getSymbol(NumberFormatter::DECIMAL_SEPARATOR_SYMBOL);
